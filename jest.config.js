@@ -1,0 +1,26 @@
+const alias = { '^@/(.*)$': '<rootDir>/src/$1' };
+
+/** Core and its tables run in plain Node; the interface in jest-expo's web preset. */
+module.exports = {
+  projects: [
+    {
+      displayName: 'core',
+      testEnvironment: 'node',
+      testMatch: [
+        '<rootDir>/src/{core,text,keys,state,workers}/**/*.test.ts',
+        '<rootDir>/{batch,reference,demo,server}/**/*.test.ts',
+      ],
+      moduleNameMapper: alias,
+      transform: { '\\.tsx?$': ['babel-jest', { configFile: './babel.config.js' }] },
+    },
+    {
+      displayName: 'ui',
+      preset: 'jest-expo/web',
+      testMatch: ['<rootDir>/src/{ui,screens}/**/*.test.tsx'],
+      moduleNameMapper: alias,
+      transformIgnorePatterns: [
+        'node_modules/(?!((jest-)?react-native|@react-native(-community)?|expo(nent)?|@expo(nent)?/.*|expo-modules-core|@tamagui/.*|lucide-react-native)/?)',
+      ],
+    },
+  ],
+};

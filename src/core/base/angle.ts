@@ -1,0 +1,2 @@
+export const angleUnits = ['deg', 'rad', 'grad'] as const;
+export type AngleUnit = (typeof angleUnits)[number];

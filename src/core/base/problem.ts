@@ -1,0 +1,54 @@
+import type { Span } from './span';
+
+/** What can be wrong with how a line is written. Each has its sentence in `text/`. */
+export type SyntaxReason =
+  | 'empty'
+  | 'operand-missing'
+  | 'operator-missing'
+  | 'unknown-character'
+  | 'unopened-bracket'
+  | 'empty-box'
+  | 'two-numbers'
+  | 'comma-outside-call'
+  | 'separator-outside-call'
+  | 'percent-before-operand'
+  | 'argument-missing'
+  | 'number-badly-formed'
+  | 'angle-badly-formed'
+  | 'nested-too-deep'
+  | 'not-a-letter'
+  | 'power-of-function'
+  | 'too-long';
+
+/** Why an argument lies outside a domain. Each has its sentence in `text/`. */
+export type DomainReason =
+  | 'even-root-of-negative'
+  | 'log-of-non-positive'
+  | 'log-base'
+  | 'pole'
+  | 'outside-minus-one-to-one'
+  | 'inside-minus-one-to-one'
+  | 'negative-factorial'
+  | 'whole-numbers-only'
+  | 'rational-only'
+  | 'negative-base'
+  | 'zero-root';
+
+/** What a user can cause, without its sentence: a code with facts. */
+export type Trouble =
+  | Readonly<{ code: 'syntax'; reason: SyntaxReason; found?: string; offers?: readonly string[] }>
+  | Readonly<{ code: 'domain'; reason: DomainReason; fn?: string }>
+  | Readonly<{ code: 'divide-by-zero' }>
+  | Readonly<{ code: 'too-large' }>
+  | Readonly<{ code: 'undefined-name'; name: string }>
+  | Readonly<{ code: 'argument-count'; fn: string; got: number; least: number; most: number }>
+  | Readonly<{ code: 'not-converged' }>
+  | Readonly<{ code: 'stopped' }>;
+
+/** A trouble with its place in the typed text. */
+export type Problem = Trouble & Readonly<{ at: Span }>;
+
+export type ProblemCode = Trouble['code'];
+
+/** Gives a trouble its place. */
+export const place = (trouble: Trouble, at: Span): Problem => ({ ...trouble, at });

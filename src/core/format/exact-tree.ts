@@ -1,0 +1,47 @@
+import { binaryTree, callTree, constantTree, negateTree, numberTree } from '../language/tree';
+import type { Tree } from '../language/tree';
+import { gcd } from '../number/integer';
+import type { Rational } from '../number/rational';
+import type { SurdSum } from '../number/surd';
+import type { ExactValue } from '../number/value';
+
+const whole = (n: bigint): Tree => numberTree(n.toString());
+const over = (top: Tree, d: bigint): Tree => (d === 1n ? top : binaryTree('over', top, whole(d)));
+const signed = (isNegative: boolean, tree: Tree): Tree => (isNegative ? negateTree(tree) : tree);
+const size = (n: bigint): bigint => (n < 0n ? -n : n);
+
+export const rationalTree = ({ n, d }: Rational): Tree => over(signed(n < 0n, whole(size(n))), d);
+
+/** c·tree with c in front, left out when it is 1; a minus stands at the very beginning. */
+function times(c: bigint, tree: Tree): Tree {
+  if (size(c) === 1n) return signed(c < 0n, tree);
+  return binaryTree('implied', signed(c < 0n, whole(size(c))), tree);
+}
+
+/**
+ * The sum over one common denominator; positive terms first, each group by rising radicand, so that 1/(1+√2) is √2 − 1.
+ */
+function surdTree(sum: SurdSum): Tree {
+  const d = sum.reduce((lcm, { coefficient }) => (lcm / gcd(lcm, coefficient.d)) * coefficient.d, 1n);
+  const terms = sum.map(({ radicand, coefficient }) => ({ radicand, n: coefficient.n * (d / coefficient.d) }));
+  const [first, ...rest] = [...terms.filter((t) => t.n > 0n), ...terms.filter((t) => t.n < 0n)];
+  const term = (radicand: bigint, n: bigint): Tree =>
+    radicand === 1n ? signed(n < 0n, whole(size(n))) : times(n, callTree('sqrt', whole(radicand)));
+  const top = rest.reduce(
+    (left, t) => binaryTree(t.n < 0n ? 'minus' : 'plus', left, term(t.radicand, size(t.n))),
+    term(first!.radicand, first!.n),
+  );
+  return over(top, d);
+}
+
+/** An exact value as the expression that a textbook would write; π stands in the numerator: 3π/4. */
+export function exactTree(v: ExactValue): Tree {
+  switch (v.kind) {
+    case 'rational':
+      return rationalTree(v.value);
+    case 'surd':
+      return surdTree(v.sum);
+    case 'pi':
+      return over(times(v.times.n, constantTree('pi')), v.times.d);
+  }
+}

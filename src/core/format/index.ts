@@ -1,0 +1,28 @@
+import { fail, succeed } from '../base/result';
+import type { Result } from '../base/result';
+import type { Alive } from '../number/approximate';
+import type { Value } from '../number/value';
+import { decimal } from './decimal';
+import { exact } from './exact';
+import type { Form, FormRecord } from './form';
+import { fraction, mixed } from './fraction';
+import { recurring } from './recurring';
+import type { DisplaySettings } from './settings';
+
+/** Every display form, in the order in which they stand under a result. */
+const records: readonly FormRecord[] = [exact, fraction, mixed, recurring, decimal];
+
+/** All forms that a value has, the first being the one shown unless another is chosen. A form that would only repeat another is left out. */
+export function formsOf(
+  v: Value,
+  settings: DisplaySettings,
+  alive: Alive,
+): Result<readonly Form[], 'too-large' | 'stopped' | 'not-converged'> {
+  const forms: Form[] = [];
+  for (const record of records) {
+    const form = record.write(v, settings, alive);
+    if (typeof form === 'string') return fail(form);
+    if (form !== null && !forms.some((f) => f.typed === form.typed && f.text === form.text)) forms.push(form);
+  }
+  return succeed(forms);
+}

@@ -1,0 +1,117 @@
+import { assertNever } from '../base/never';
+import { ATOM_RANK, operators, rankOf } from './operators';
+import { NOWHERE } from './tree';
+import type { Tree } from './tree';
+
+/** How tightly a node holds together when it is written out. */
+export function rankOfTree(tree: Tree, impliedFirst: boolean): number {
+  switch (tree.kind) {
+    case 'binary':
+      return rankOf(tree.op, impliedFirst);
+    case 'negate':
+      return operators.negate.rank;
+    case 'power':
+      return operators.power.rank;
+    case 'postfix':
+      return operators[tree.op].rank;
+    case 'mark':
+      return tree.by === 'word' ? operators.unitWord.rank : operators.degreeSign.rank;
+    case 'dms':
+      return operators.degreeSign.rank;
+    case 'number':
+    case 'constant':
+    case 'letter':
+    case 'group':
+    case 'mixed':
+    case 'call':
+    case 'box':
+      return ATOM_RANK;
+    default:
+      return assertNever(tree);
+  }
+}
+
+const group = (of: Tree): Tree => ({ kind: 'group', of, closed: true, span: of.span });
+const atLeast = (part: Tree, rank: number, impliedFirst: boolean): Tree =>
+  rankOfTree(part, impliedFirst) < rank ? group(part) : part;
+
+/** Whether the text of a node begins with a digit, so that a number before it would run into it. */
+function beginsWithDigit(tree: Tree): boolean {
+  switch (tree.kind) {
+    case 'number':
+    case 'mixed':
+    case 'dms':
+      return true;
+    case 'power':
+      return beginsWithDigit(tree.base);
+    case 'postfix':
+    case 'mark':
+      return beginsWithDigit(tree.of);
+    case 'binary':
+      return beginsWithDigit(tree.left);
+    default:
+      return false;
+  }
+}
+
+const endsInPercent = (tree: Tree): boolean =>
+  (tree.kind === 'postfix' && tree.op === 'percent') ||
+  (tree.kind === 'binary' && endsInPercent(tree.right)) ||
+  (tree.kind === 'negate' && endsInPercent(tree.of)) ||
+  (tree.kind === 'power' && endsInPercent(tree.exponent));
+
+/**
+ * The same tree with the brackets that its written form needs, and no others, so that reading it gives this tree back
+ * (with those brackets as groups). Works one level deep; the printers call it as they go down.
+ */
+export function withBrackets(tree: Tree, impliedFirst: boolean): Tree {
+  switch (tree.kind) {
+    case 'negate':
+      return { ...tree, of: atLeast(tree.of, operators.negate.rank, impliedFirst) };
+    case 'postfix':
+      return { ...tree, of: atLeast(tree.of, operators.factorial.rank, impliedFirst) };
+    case 'mark':
+      return {
+        ...tree,
+        of: atLeast(tree.of, tree.by === 'word' ? operators.unitWord.rank : operators.degreeSign.rank, impliedFirst),
+      };
+    case 'power':
+      return {
+        ...tree,
+        base: atLeast(tree.base, operators.factorial.rank, impliedFirst),
+        exponent: atLeast(tree.exponent, operators.negate.rank, impliedFirst),
+      };
+    case 'binary': {
+      const rank = rankOf(tree.op, impliedFirst);
+      let left = atLeast(tree.left, rank, impliedFirst);
+      let right = atLeast(tree.right, rank + 1, impliedFirst);
+      if (tree.op === 'implied') {
+        if (beginsWithDigit(right) || right.kind === 'negate') right = group(right);
+        if (endsInPercent(left)) left = group(left);
+      }
+      return { ...tree, left, right };
+    }
+    default:
+      return tree;
+  }
+}
+
+/** The tree without any brackets, at no place: what two readings must agree in to be the same. */
+export function bare(tree: Tree): Tree {
+  switch (tree.kind) {
+    case 'group':
+      return bare(tree.of);
+    case 'negate':
+    case 'postfix':
+    case 'mark':
+      return { ...tree, of: bare(tree.of), span: NOWHERE };
+    case 'binary':
+      return { ...tree, left: bare(tree.left), right: bare(tree.right), span: NOWHERE };
+    case 'power':
+      return { ...tree, base: bare(tree.base), exponent: bare(tree.exponent), span: NOWHERE };
+    case 'call':
+      return { ...tree, args: tree.args.map(bare), bracketed: true, closed: true, span: NOWHERE };
+    default:
+      return { ...tree, span: NOWHERE };
+  }
+}

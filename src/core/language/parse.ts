@@ -1,0 +1,427 @@
+import { place } from '../base/problem';
+import type { Problem, SyntaxReason, Trouble } from '../base/problem';
+import { fail, succeed } from '../base/result';
+import type { Result } from '../base/result';
+import { cover } from '../base/span';
+import type { Span } from '../base/span';
+import { operators, rankOf } from './operators';
+import type { InfixName } from './operators';
+import { tokenise } from './tokens';
+import type { ReadingOptions, Token, TokenKind } from './tokens';
+import type { Tree } from './tree';
+
+/** A line as it was read. `supplied`: how many closing brackets were missing at the end. */
+export type Reading = Readonly<{ target: string | null; tree: Tree; supplied: number }>;
+
+/** Nesting and length that every later walk can take without running out of stack. */
+const DEEPEST = 150;
+const MOST_NODES = 1500;
+
+/** Thrown inside this file only, to leave the descent with a problem; `parse` turns it into a result. */
+class Refusal extends Error {
+  constructor(readonly problem: Problem) {
+    super(problem.code);
+  }
+}
+
+const BEGINS_OPERAND: ReadonlySet<TokenKind> = new Set<TokenKind>([
+  'number', 'badNumber', 'vulgar', 'function', 'rootSign', 'constant', 'letter', 'open', 'box',
+]);
+
+class Parser {
+  private at = 0;
+  private nodes = 0;
+  private depth = 0;
+  supplied = 0;
+
+  constructor(
+    private readonly tokens: readonly Token[],
+    private readonly options: ReadingOptions,
+    /** Missing operands become empty boxes, so that an unfinished line can be drawn. */
+    private readonly lenient: boolean,
+  ) {}
+
+  private get token(): Token {
+    return this.tokens[Math.min(this.at, this.tokens.length - 1)]!;
+  }
+
+  private ahead(by: number): Token {
+    return this.tokens[Math.min(this.at + by, this.tokens.length - 1)]!;
+  }
+
+  private take(): Token {
+    const token = this.token;
+    this.at += 1;
+    return token;
+  }
+
+  private refuse(trouble: Trouble, at: Span): never {
+    throw new Refusal(place(trouble, at));
+  }
+
+  private syntax(reason: SyntaxReason, at: Span, facts: { found?: string; offers?: readonly string[] } = {}): never {
+    return this.refuse({ code: 'syntax', reason, ...facts }, at);
+  }
+
+  private node<T extends Tree>(tree: T): T {
+    this.nodes += 1;
+    if (this.nodes > MOST_NODES) this.syntax('too-long', tree.span);
+    return tree;
+  }
+
+  private nested<T>(read: () => T): T {
+    this.depth += 1;
+    if (this.depth > DEEPEST) this.syntax('nested-too-deep', this.token.span);
+    const result = read();
+    this.depth -= 1;
+    return result;
+  }
+
+  private isOperator(op: string, token = this.token): boolean {
+    return token.kind === 'operator' && token.op === op;
+  }
+
+  line(): { target: string | null; tree: Tree } {
+    let target: string | null = null;
+    if (this.ahead(1).kind === 'assign') {
+      const name = this.take();
+      if (name.kind !== 'letter' || !/^[A-Z]$/.test(name.name)) this.syntax('not-a-letter', name.span, { found: name.text });
+      else target = name.name;
+      this.take();
+    }
+    if (this.token.kind === 'end' && !this.lenient)
+      this.syntax(target === null ? 'empty' : 'operand-missing', this.token.span);
+    const tree = this.expression(0);
+    if (this.token.kind !== 'end') this.unexpected();
+    return { target, tree };
+  }
+
+  private unexpected(): never {
+    const { kind, span, text } = this.token;
+    switch (kind) {
+      case 'close':
+        return this.syntax('unopened-bracket', span);
+      case 'separator': {
+        const before = this.tokens[this.at - 1];
+        const after = this.ahead(1);
+        if (before?.kind === 'number' && after.kind === 'number' && this.options.decimalSign === '.')
+          this.syntax('comma-outside-call', cover(before.span, after.span), {
+            found: before.text + text + after.text,
+            offers: [before.text + after.text, `${before.text}.${after.text}`],
+          });
+        return this.syntax('separator-outside-call', span, { found: text });
+      }
+      case 'strayComma':
+      case 'unknown':
+        return this.syntax('unknown-character', span, { found: text });
+      case 'minute':
+      case 'second':
+        return this.syntax('angle-badly-formed', span, { found: text });
+      case 'assign':
+        return this.syntax('not-a-letter', span, { found: text });
+      default:
+        return this.syntax('operator-missing', span, { found: text });
+    }
+  }
+
+  /** Operators of at least `least`, after one operand. */
+  private expression(least: number): Tree {
+    return this.nested(() => {
+      let left = this.prefixed();
+      for (;;) {
+        const next = this.infix(left, least);
+        if (next === null) return left;
+        left = next;
+      }
+    });
+  }
+
+  private infix(left: Tree, least: number): Tree | null {
+    const { token } = this;
+    if (token.kind === 'unitWord' && operators.unitWord.rank >= least) {
+      this.take();
+      return this.node({ kind: 'mark', unit: token.unit, by: 'word', of: left, span: cover(left.span, token.span) });
+    }
+    if (token.kind === 'operator') {
+      const row = operators[token.op];
+      if (row.kind !== 'infix' || token.op === 'power') return null;
+      return this.binary(token.op as InfixName, left, least, true);
+    }
+    if (!BEGINS_OPERAND.has(token.kind)) return null;
+    this.checkImplied(left);
+    return this.binary('implied', left, least, false);
+  }
+
+  private binary(op: InfixName, left: Tree, least: number, isWritten: boolean): Tree | null {
+    const rank = rankOf(op, this.options.impliedFirst);
+    if (rank < least) return null;
+    if (isWritten) this.take();
+    const right = this.expression(rank + 1);
+    return this.node({ kind: 'binary', op, left, right, span: cover(left.span, right.span) });
+  }
+
+  /** An operand follows an operand: a product, unless that reading would hide a slip. */
+  private checkImplied(left: Tree): void {
+    const { token } = this;
+    const before = this.tokens[this.at - 1]!;
+    if (before.kind === 'operator' && before.op === 'percent') {
+      const end = token.kind === 'open' ? ')' : '';
+      this.syntax('percent-before-operand', cover(before.span, token.span), {
+        found: token.text + (end && '…)'),
+        offers: ['mod', '%×'],
+      });
+    }
+    if ((token.kind === 'number' || token.kind === 'badNumber') && (before.kind === 'number' || before.kind === 'vulgar'))
+      this.syntax('two-numbers', cover(before.span, token.span), { found: `${before.text} ${token.text}` });
+    if (token.kind === 'number' && left.kind === 'mark' && left.by === 'sign')
+      this.syntax('angle-badly-formed', token.span, { found: token.text });
+  }
+
+  private prefixed(): Tree {
+    const { token } = this;
+    if (!this.isOperator('minus')) return this.powered();
+    this.take();
+    const of = this.nested(() => this.prefixed());
+    return this.node({ kind: 'negate', of, span: cover(token.span, of.span) });
+  }
+
+  /** A primary with its marks, and what it is raised to. */
+  private powered(): Tree {
+    const base = this.marked(this.primary());
+    return this.raised(base);
+  }
+
+  private raised(base: Tree): Tree {
+    if (!this.isOperator('power')) return base;
+    this.take();
+    const exponent = this.nested(() => this.prefixed());
+    return this.node({ kind: 'power', base, exponent, span: cover(base.span, exponent.span) });
+  }
+
+  private marked(start: Tree): Tree {
+    let tree = start;
+    for (;;) {
+      const { token } = this;
+      if (token.kind === 'superscript') {
+        this.take();
+        const digits = token.value < 0n ? -token.value : token.value;
+        const size = this.node({ kind: 'number', written: digits.toString(), span: token.span });
+        const exponent: Tree = token.value < 0n ? { kind: 'negate', of: size, span: token.span } : size;
+        tree = this.node({ kind: 'power', base: tree, exponent, span: cover(tree.span, token.span) });
+      } else if (token.kind === 'operator' && (token.op === 'factorial' || token.op === 'percent')) {
+        this.take();
+        tree = this.node({ kind: 'postfix', op: token.op, of: tree, span: cover(tree.span, token.span) });
+      } else if (token.kind === 'operator' && token.op === 'degreeSign') {
+        this.take();
+        tree = this.degrees(tree, token);
+      } else return tree;
+    }
+  }
+
+  /** What stands before a degree sign: an angle alone, or the degrees of one with minutes and seconds. */
+  private degrees(of: Tree, sign: Token): Tree {
+    const minutes = this.token;
+    if (minutes.kind !== 'number' || this.ahead(1).kind !== 'minute')
+      return this.node({ kind: 'mark', unit: 'deg', by: 'sign', of, span: cover(of.span, sign.span) });
+    if (of.kind !== 'number') this.syntax('angle-badly-formed', of.span, { found: sign.text });
+    this.take();
+    let last = this.take();
+    let seconds: string | null = null;
+    const next = this.token;
+    if (next.kind === 'number' && this.ahead(1).kind === 'second') {
+      seconds = next.written;
+      this.take();
+      last = this.take();
+    }
+    return this.node({
+      kind: 'dms',
+      degrees: of.written,
+      minutes: minutes.written,
+      seconds,
+      span: cover(of.span, last.span),
+    });
+  }
+
+  private primary(): Tree {
+    const { token } = this;
+    switch (token.kind) {
+      case 'number':
+        this.take();
+        return this.afterNumber(token);
+      case 'badNumber':
+        return this.syntax('number-badly-formed', token.span, { found: token.text });
+      case 'vulgar':
+        this.take();
+        return this.node({ kind: 'mixed', whole: null, n: token.n, d: token.d, span: token.span });
+      case 'constant':
+        this.take();
+        return this.node({ kind: 'constant', name: token.name, span: token.span });
+      case 'letter':
+        this.take();
+        return this.node({ kind: 'letter', name: token.name, span: token.span });
+      case 'box':
+        this.take();
+        if (!this.lenient) this.syntax('empty-box', token.span);
+        return this.node({ kind: 'box', span: token.span });
+      case 'open':
+        return this.group();
+      case 'rootSign':
+        return this.rootOfFactor(token);
+      case 'function':
+        return this.call(token);
+      default:
+        return this.missing();
+    }
+  }
+
+  private missing(): Tree {
+    const { token } = this;
+    if (this.lenient) return this.node({ kind: 'box', span: { from: token.span.from, to: token.span.from } });
+    if (token.kind === 'unknown' || token.kind === 'strayComma' || token.kind === 'minute' || token.kind === 'second')
+      return this.unexpected();
+    return this.syntax('operand-missing', token.span, { found: token.text });
+  }
+
+  /** A number, or a mixed one: `2 5/6` (a space, and none around the stroke) and `2½`. */
+  private afterNumber(first: Token & { kind: 'number' }): Tree {
+    const { token } = this;
+    if (first.isPlainWhole && token.kind === 'vulgar') {
+      this.take();
+      return this.node({ kind: 'mixed', whole: BigInt(first.written), n: token.n, d: token.d, span: cover(first.span, token.span) });
+    }
+    const stroke = this.ahead(1);
+    const bottom = this.ahead(2);
+    const isMixed =
+      first.isPlainWhole && token.kind === 'number' && token.isPlainWhole && token.spaced &&
+      this.isOperator('over', stroke) && !stroke.spaced &&
+      bottom.kind === 'number' && bottom.isPlainWhole && !bottom.spaced;
+    if (!isMixed) return this.node({ kind: 'number', written: first.written, span: first.span });
+    this.at += 3;
+    return this.node({
+      kind: 'mixed',
+      whole: BigInt(first.written),
+      n: BigInt(token.written),
+      d: BigInt(bottom.written),
+      span: cover(first.span, bottom.span),
+    });
+  }
+
+  private group(): Tree {
+    const open = this.take();
+    const of = this.expression(0);
+    const { closed, span } = this.closing(open.span);
+    return this.node({ kind: 'group', of, closed, span });
+  }
+
+  /** The closing bracket, or the end of the line in its place. */
+  private closing(from: Span): { closed: boolean; span: Span } {
+    if (this.token.kind === 'close') return { closed: true, span: cover(from, this.take().span) };
+    if (this.token.kind !== 'end') this.unexpected();
+    this.supplied += 1;
+    return { closed: false, span: cover(from, this.token.span) };
+  }
+
+  /** √ and ∛ take the next factor with its marks and its power, or just what is in brackets. */
+  private rootOfFactor(sign: Token & { kind: 'rootSign' }): Tree {
+    this.take();
+    const of = this.token.kind === 'open' ? this.nested(() => this.group()) : this.nested(() => this.prefixed());
+    const args = of.kind === 'group' ? [of.of] : [of];
+    const closed = of.kind !== 'group' || of.closed;
+    return this.node({ kind: 'call', fn: sign.fn, args, bracketed: of.kind === 'group', closed, span: cover(sign.span, of.span) });
+  }
+
+  private call(name: Token & { kind: 'function' }): Tree {
+    this.take();
+    const raised = this.functionPower(name);
+    const fn = raised?.inverse ?? name.fn;
+    const made = this.token.kind === 'open' ? this.bracketedCall(name, fn) : this.bareCall(name, fn);
+    if (raised === null || raised.exponent === null) return made;
+    return this.node({ kind: 'power', base: made, exponent: raised.exponent, span: made.span });
+  }
+
+  /** `sin²x` and `sin^2 x` raise the value; `sin⁻¹x` names the inverse function where there is one. */
+  private functionPower(name: Token & { kind: 'function' }): { exponent: Tree | null; inverse: string | null } | null {
+    const { token } = this;
+    let value: bigint;
+    let span: Span;
+    if (token.kind === 'superscript') {
+      this.take();
+      ({ value, span } = token);
+    } else if (this.isOperator('power')) {
+      this.take();
+      const isNegative = this.isOperator('minus');
+      if (isNegative) this.take();
+      const digits = this.token;
+      if (digits.kind !== 'number' || !digits.isPlainWhole)
+        return this.syntax('power-of-function', cover(token.span, digits.span), { found: name.text });
+      this.take();
+      value = isNegative ? -BigInt(digits.written) : BigInt(digits.written);
+      span = cover(token.span, digits.span);
+    } else return null;
+    const inverse = this.options.functions.get(`a${name.fn}`);
+    if (value === -1n && inverse !== undefined) return { exponent: null, inverse: inverse.name };
+    if (value < 0n) return this.syntax('power-of-function', span, { found: name.text });
+    return { exponent: this.node({ kind: 'number', written: value.toString(), span }), inverse: null };
+  }
+
+  private bracketedCall(name: Token, fn: string): Tree {
+    const open = this.take();
+    const args: Tree[] = [];
+    if (this.token.kind !== 'close') {
+      args.push(this.expression(0));
+      while (this.token.kind === 'separator') {
+        this.take();
+        args.push(this.expression(0));
+      }
+    }
+    const { closed, span } = this.closing(cover(name.span, open.span));
+    const row = this.options.functions.get(fn)!;
+    if (!this.lenient && (args.length < row.least || args.length > row.most)) {
+      if (args.length === 0) this.syntax('argument-missing', span, { found: name.text });
+      this.refuse({ code: 'argument-count', fn, got: args.length, least: row.least, most: row.most }, span);
+    }
+    return this.node({ kind: 'call', fn, args, bracketed: true, closed, span });
+  }
+
+  /** Without brackets an argument may begin with a sign and ends before + − × ÷ or another function's name. */
+  private bareCall(name: Token, fn: string): Tree {
+    const row = this.options.functions.get(fn)!;
+    const begins = BEGINS_OPERAND.has(this.token.kind) || this.isOperator('minus');
+    if (!begins && !this.lenient) this.syntax('argument-missing', name.span, { found: name.text });
+    if (row.least > 1 && !this.lenient)
+      this.refuse({ code: 'argument-count', fn, got: 1, least: row.least, most: row.most }, name.span);
+    let argument = this.nested(() => this.prefixed());
+    while (BEGINS_OPERAND.has(this.token.kind) && this.token.kind !== 'function') {
+      this.checkImplied(argument);
+      const right = this.powered();
+      argument = this.node({ kind: 'binary', op: 'implied', left: argument, right, span: cover(argument.span, right.span) });
+    }
+    const { token } = this;
+    if (token.kind === 'unitWord') {
+      this.take();
+      argument = this.node({ kind: 'mark', unit: token.unit, by: 'word', of: argument, span: cover(argument.span, token.span) });
+    }
+    return this.node({ kind: 'call', fn, args: [argument], bracketed: false, closed: true, span: cover(name.span, argument.span) });
+  }
+}
+
+function run(text: string, options: ReadingOptions, lenient: boolean): Result<Reading, Problem> {
+  const parser = new Parser(tokenise(text, options), options, lenient);
+  try {
+    const { target, tree } = parser.line();
+    return succeed({ target, tree, supplied: parser.supplied });
+  } catch (error) {
+    if (error instanceof Refusal) return fail(error.problem);
+    throw error;
+  }
+}
+
+/** Reads a typed line. Problems: syntax, argument-count, each with its place; nothing is evaluated. */
+export const parse = (text: string, options: ReadingOptions): Result<Reading, Problem> =>
+  run(text, options, false);
+
+/** Reads as much as can be drawn: empty boxes stand for missing operands; null where even that fails. */
+export function parseUnfinished(text: string, options: ReadingOptions): Reading | null {
+  const result = run(text, options, true);
+  return result.ok ? result.value : null;
+}

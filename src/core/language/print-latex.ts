@@ -1,0 +1,86 @@
+import { assertNever } from '../base/never';
+import { withBrackets } from './brackets';
+import { OVERLINE } from './numerals';
+import { operators } from './operators';
+import { inside, withoutLeadingMinus } from './tree';
+import type { Tree } from './tree';
+
+/** Function names that LaTeX sets by themselves; the others are set upright by \operatorname. */
+const KNOWN = new Set(['sin', 'cos', 'tan', 'sec', 'csc', 'cot', 'ln', 'lg', 'log', 'exp', 'sinh', 'cosh', 'tanh', 'min', 'max', 'gcd', 'arg']);
+
+function number(written: string): string {
+  const [mantissa, ten] = written.split('E');
+  const first = mantissa!.indexOf(OVERLINE);
+  const shown =
+    first < 0
+      ? mantissa!
+      : `${mantissa!.slice(0, first - 1)}\\overline{${mantissa!.slice(first - 1).replaceAll(OVERLINE, '')}}`;
+  return ten === undefined ? shown : `${shown} \\times 10^{${ten}}`;
+}
+
+function call(tree: Tree & { kind: 'call' }): string {
+  const args = tree.args.map(printLatex);
+  const [first, second] = args;
+  switch (tree.fn) {
+    case 'sqrt':
+      return `\\sqrt{${first}}`;
+    case 'cbrt':
+      return `\\sqrt[3]{${first}}`;
+    case 'root':
+      return `\\sqrt[${first}]{${second}}`;
+    case 'abs':
+      return `\\left|${first}\\right|`;
+    case 'exp':
+      return `e^{${first}}`;
+    case 'log':
+      return second === undefined ? `\\log\\left(${first}\\right)` : `\\log_{${second}}\\left(${first}\\right)`;
+    default: {
+      const name = KNOWN.has(tree.fn) ? `\\${tree.fn}` : `\\operatorname{${tree.fn}}`;
+      return `${name}\\left(${args.join(', ')}\\right)`;
+    }
+  }
+}
+
+const unwrapped = (tree: Tree): string => printLatex(tree.kind === 'group' ? inside(tree) : tree);
+
+/** The expression in LaTeX's mathematics (amsmath). */
+export function printLatex(tree: Tree): string {
+  const node = withBrackets(tree, false);
+  switch (node.kind) {
+    case 'number':
+      return number(node.written);
+    case 'constant':
+      return node.name === 'pi' ? '\\pi ' : node.name === 'Ans' ? '\\mathrm{Ans}' : node.name;
+    case 'letter':
+      return node.name;
+    case 'group':
+      return `\\left(${printLatex(node.of)}\\right)`;
+    case 'negate':
+      return `-${printLatex(node.of)}`;
+    case 'binary':
+      if (node.op === 'over') {
+        const positive = withoutLeadingMinus(node.left);
+        const fraction = `\\frac{${unwrapped(positive ?? node.left)}}{${unwrapped(node.right)}}`;
+        return positive === null ? fraction : `-${fraction}`;
+      }
+      return printLatex(node.left) + operators[node.op].latex + printLatex(node.right);
+    case 'power':
+      return `{${printLatex(node.base)}}^{${unwrapped(node.exponent)}}`;
+    case 'postfix':
+      return printLatex(node.of) + operators[node.op].latex;
+    case 'mark':
+      return printLatex(node.of) + (node.by === 'sign' ? '^{\\circ}' : `\\,\\mathrm{${node.unit}}`);
+    case 'dms': {
+      const seconds = node.seconds === null ? '' : `${node.seconds}''`;
+      return `${node.degrees}^{\\circ}${node.minutes}'${seconds}`;
+    }
+    case 'mixed':
+      return `${node.whole ?? ''}\\tfrac{${node.n}}{${node.d}}`;
+    case 'call':
+      return call(node);
+    case 'box':
+      return '\\square ';
+    default:
+      return assertNever(node);
+  }
+}

@@ -1,0 +1,145 @@
+import { assertNever } from '../base/never';
+import { withBrackets } from './brackets';
+import { element, withAttributes } from './markup';
+import type { Markup } from './markup';
+import { OVERLINE, grouped } from './numerals';
+import type { DecimalSign } from './numerals';
+import { operators } from './operators';
+import { inside, withoutLeadingMinus } from './tree';
+import type { Tree } from './tree';
+
+export type FormulaStyle = Readonly<{ decimalSign: DecimalSign; impliedFirst: boolean; grouping: boolean }>;
+
+const row = (...kids: (Markup | string)[]): Markup => element('mrow', ...kids);
+const sign = (text: string): Markup => element('mo', text);
+const digits = (text: string): Markup => element('mn', text);
+
+/** A number: a recurring block under one bar, a power of ten written out. */
+function numberMarkup(written: string, { decimalSign, grouping }: FormulaStyle): Markup {
+  const [mantissa, ten] = written.split('E');
+  const local = (grouping ? grouped(mantissa!) : mantissa!).replace('.', decimalSign);
+  const first = local.indexOf(OVERLINE);
+  const plain = first < 0 ? local : local.slice(0, first - 1);
+  const bar = first < 0 ? null : local.slice(first - 1).replaceAll(OVERLINE, '');
+  const number = bar === null ? digits(plain) : row(digits(plain), element('mover', digits(bar), withAttributes(sign('¯'), { stretchy: 'true' })));
+  if (ten === undefined) return number;
+  const exponent = ten.startsWith('-') ? row(sign('−'), digits(ten.slice(1))) : digits(ten.replace('+', ''));
+  return row(number, sign('×'), element('msup', digits('10'), exponent));
+}
+
+/** Brackets that stay the size of a line around what does not outgrow one. */
+function bracket(text: '(' | ')' | '|', isTall: boolean, isSupplied = false): Markup {
+  const made = withAttributes(sign(text), isTall ? { fence: 'true' } : { stretchy: 'false', fence: 'true' });
+  return isSupplied ? { ...made, mood: 'supplied' } : made;
+}
+
+function isTall(tree: Tree): boolean {
+  switch (tree.kind) {
+    case 'binary':
+      return tree.op === 'over' || isTall(tree.left) || isTall(tree.right);
+    case 'mixed':
+      return true;
+    case 'power':
+      return isTall(tree.base);
+    case 'negate':
+    case 'postfix':
+    case 'mark':
+    case 'group':
+      return isTall(tree.of);
+    case 'call':
+      return tree.args.some(isTall);
+    default:
+      return false;
+  }
+}
+
+/** An expression as it stands on paper. Every node's markup carries its span. */
+export function printMathml(tree: Tree, style: FormulaStyle): Markup {
+  const print = (t: Tree): Markup => ({ ...draw(t), span: t.span });
+  const fenced = (of: Tree, closed = true): Markup =>
+    row(bracket('(', isTall(of)), print(of), bracket(')', isTall(of), !closed));
+  const list = (args: readonly Tree[], closed: boolean): Markup => {
+    const tall = args.some(isTall);
+    const kids = args.flatMap((arg, i) => (i === 0 ? [print(arg)] : [sign(style.decimalSign === ',' ? ';' : ','), print(arg)]));
+    return row(bracket('(', tall), ...kids, bracket(')', tall, !closed));
+  };
+
+  const call = (tree: Tree & { kind: 'call' }): Markup => {
+    const [first, second] = tree.args;
+    switch (tree.fn) {
+      case 'sqrt':
+        if (first) return element('msqrt', print(first));
+        break;
+      case 'cbrt':
+        if (first) return element('mroot', print(first), digits('3'));
+        break;
+      case 'root':
+        if (first && second) return element('mroot', print(second), print(first));
+        break;
+      case 'abs':
+        if (first) return row(bracket('|', isTall(first)), print(first), bracket('|', isTall(first)));
+        break;
+      case 'log':
+        if (first && second) return row(element('msub', element('mi', 'log'), print(second)), list([first], tree.closed));
+        break;
+      case 'exp':
+        if (first) return element('msup', element('mi', 'e'), print(first));
+        break;
+    }
+    const name = element('mi', tree.fn);
+    if (tree.bracketed) return row(name, sign('\u2061'), list(tree.args, tree.closed));
+    return row(name, sign('\u2061'), withAttributes(element('mspace'), { width: '0.17em' }), ...tree.args.map(print));
+  };
+
+  const draw = (original: Tree): Markup => {
+    const node = withBrackets(original, style.impliedFirst);
+    switch (node.kind) {
+      case 'number':
+        return numberMarkup(node.written, style);
+      case 'constant':
+        return element('mi', node.name === 'pi' ? 'π' : node.name);
+      case 'letter':
+        return element('mi', node.name);
+      case 'group':
+        return fenced(node.of, node.closed);
+      case 'negate':
+        return row(withAttributes(sign('−'), { form: 'prefix' }), print(node.of));
+      case 'binary':
+        if (node.op === 'over') {
+          // A minus that begins the numerator stands before the bar; the value is the same.
+          const positive = withoutLeadingMinus(node.left);
+          const fraction = element('mfrac', print(unwrapped(positive ?? node.left)), print(unwrapped(node.right)));
+          return positive === null ? fraction : row(withAttributes(sign('−'), { form: 'prefix' }), fraction);
+        }
+        return row(print(node.left), sign(operators[node.op].math), print(node.right));
+      case 'power':
+        return element('msup', print(node.base), print(unwrapped(node.exponent)));
+      case 'postfix':
+        return row(print(node.of), withAttributes(sign(operators[node.op].math), { form: 'postfix' }));
+      case 'mark':
+        return node.by === 'sign'
+          ? row(print(node.of), withAttributes(element('mi', '°'), { mathvariant: 'normal' }))
+          : row(print(node.of), withAttributes(element('mspace'), { width: '0.25em' }), element('mtext', node.unit));
+      case 'dms': {
+        const parts: [string, string][] = [[node.degrees, '°'], [node.minutes, '′']];
+        if (node.seconds !== null) parts.push([node.seconds, '″']);
+        return row(...parts.flatMap(([n, mark]) => [numberMarkup(n, style), element('mtext', mark)]));
+      }
+      case 'mixed': {
+        const part = element('mfrac', digits(`${node.n}`), digits(`${node.d}`));
+        return node.whole === null ? part : row(digits(`${node.whole}`), part);
+      }
+      case 'call':
+        return call(node);
+      case 'box':
+        return { ...element('mi', '▯'), mood: 'box' };
+      default:
+        return assertNever(node);
+    }
+  };
+  return print(tree);
+}
+
+/** A fraction bar or a raised place does the work of closed brackets. */
+const unwrapped = (tree: Tree): Tree =>
+  tree.kind === 'group' && tree.closed ? inside(tree) : tree;

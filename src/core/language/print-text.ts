@@ -1,0 +1,73 @@
+import { assertNever } from '../base/never';
+import { withBrackets } from './brackets';
+import type { DecimalSign } from './numerals';
+import { operators } from './operators';
+import { toSuperscript, vulgarSign } from './tokens';
+import type { Tree } from './tree';
+
+/** `typed`: what can be typed and reads back the same. `reading`: what is shown, with spaces and raised digits. */
+export type TextStyle = Readonly<{ style: 'typed' | 'reading'; decimalSign: DecimalSign; impliedFirst: boolean }>;
+
+export const TYPED: TextStyle = { style: 'typed', decimalSign: '.', impliedFirst: false };
+
+const localNumber = (written: string, sign: DecimalSign): string =>
+  sign === ',' ? written.replace('.', ',') : written;
+
+/** Two texts of an implied product, kept from running together into another name or a power of ten. */
+function join(left: string, right: string): string {
+  const merges = /[A-Za-z]$/.test(left) && /^[A-Za-z]/.test(right) && !/[A-Z][A-Z]$/.test(left.slice(-1) + right[0]);
+  const powerOfTen = /[\d.,\u0305]$/.test(left) && /^[eE]/.test(right);
+  return left + (merges || powerOfTen ? ' ' : '') + right;
+}
+
+/** The text of an expression. The only brackets added are those that its reading needs. */
+export function printText(tree: Tree, style: TextStyle): string {
+  const isTyped = style.style === 'typed';
+  const print = (t: Tree): string => printText(t, style);
+  const node = withBrackets(tree, style.impliedFirst);
+  switch (node.kind) {
+    case 'number':
+      return localNumber(node.written, style.decimalSign);
+    case 'constant':
+      return node.name === 'pi' && !isTyped ? 'π' : node.name;
+    case 'letter':
+      return node.name;
+    case 'group':
+      return `(${print(node.of)})`;
+    case 'negate':
+      return (isTyped ? '-' : '−') + print(node.of);
+    case 'binary': {
+      const [left, right] = [print(node.left), print(node.right)];
+      if (node.op === 'implied') return join(left, right);
+      const row = operators[node.op];
+      if (isTyped) return left + row.typed + right;
+      return node.op === 'over' ? `${left}/${right}` : `${left} ${row.math} ${right}`;
+    }
+    case 'power': {
+      const exponent = node.exponent.kind === 'negate' ? node.exponent.of : node.exponent;
+      const isRaised = !isTyped && exponent.kind === 'number' && /^\d+$/.test(exponent.written);
+      if (!isRaised) return `${print(node.base)}^${print(node.exponent)}`;
+      const sign = node.exponent.kind === 'negate' ? -1n : 1n;
+      return print(node.base) + toSuperscript(sign * BigInt(exponent.written));
+    }
+    case 'postfix':
+      return print(node.of) + operators[node.op].typed;
+    case 'mark':
+      return print(node.of) + (node.by === 'sign' ? '°' : ` ${node.unit}`);
+    case 'dms': {
+      const [d, m] = [localNumber(node.degrees, style.decimalSign), localNumber(node.minutes, style.decimalSign)];
+      const seconds = node.seconds === null ? '' : localNumber(node.seconds, style.decimalSign) + (isTyped ? '"' : '″');
+      return `${d}°${m}${isTyped ? "'" : '′'}${seconds}`;
+    }
+    case 'mixed':
+      return node.whole === null ? vulgarSign(node.n, node.d) : `${node.whole} ${node.n}/${node.d}`;
+    case 'call': {
+      const separator = style.decimalSign === ',' ? ';' : ',';
+      return `${node.fn}(${node.args.map(print).join(isTyped ? separator : `${separator} `)})`;
+    }
+    case 'box':
+      return '▯';
+    default:
+      return assertNever(node);
+  }
+}

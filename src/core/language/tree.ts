@@ -1,0 +1,102 @@
+import type { Span } from '../base/span';
+import type { AngleUnit } from '../base/angle';
+import type { InfixName, PostfixName } from './operators';
+
+
+export type ConstantName = 'pi' | 'e' | 'Ans';
+
+type Node =
+  /** `written`: digits with a point, no grouping; E for a power of ten; U+0305 after a recurring digit. */
+  | Readonly<{ kind: 'number'; written: string }>
+  | Readonly<{ kind: 'constant'; name: ConstantName }>
+  | Readonly<{ kind: 'letter'; name: string }>
+  /** Brackets as they were written; `closed` is false when the closing one was supplied. */
+  | Readonly<{ kind: 'group'; of: Tree; closed: boolean }>
+  | Readonly<{ kind: 'negate'; of: Tree }>
+  | Readonly<{ kind: 'binary'; op: InfixName; left: Tree; right: Tree }>
+  | Readonly<{ kind: 'power'; base: Tree; exponent: Tree }>
+  | Readonly<{ kind: 'postfix'; op: PostfixName; of: Tree }>
+  /** An angle marked with its unit, by the degree sign or by a word. */
+  | Readonly<{ kind: 'mark'; unit: AngleUnit; by: 'sign' | 'word'; of: Tree }>
+  | Readonly<{ kind: 'dms'; degrees: string; minutes: string; seconds: string | null }>
+  /** A whole number beside a simple fraction; `whole` is null for ½ alone. */
+  | Readonly<{ kind: 'mixed'; whole: bigint | null; n: bigint; d: bigint }>
+  | Readonly<{ kind: 'call'; fn: string; args: readonly Tree[]; bracketed: boolean; closed: boolean }>
+  /** A place where something is still missing. */
+  | Readonly<{ kind: 'box' }>;
+
+/** An expression; every node knows its place in the typed text. */
+export type Tree = Node & Readonly<{ span: Span }>;
+export type TreeKind = Tree['kind'];
+
+/** The direct parts of a node, in the order in which they are written. */
+export function partsOf(tree: Tree): readonly Tree[] {
+  switch (tree.kind) {
+    case 'group':
+    case 'negate':
+    case 'postfix':
+    case 'mark':
+      return [tree.of];
+    case 'binary':
+      return [tree.left, tree.right];
+    case 'power':
+      return [tree.base, tree.exponent];
+    case 'call':
+      return tree.args;
+    case 'number':
+    case 'constant':
+    case 'letter':
+    case 'dms':
+    case 'mixed':
+    case 'box':
+      return [];
+  }
+}
+
+/** Every node, parents before their parts. */
+export function* nodesOf(tree: Tree): Generator<Tree> {
+  const open = [tree];
+  for (let node = open.pop(); node !== undefined; node = open.pop()) {
+    yield node;
+    open.push(...[...partsOf(node)].reverse());
+  }
+}
+
+/** The expression inside any brackets around it. */
+export function inside(tree: Tree): Tree {
+  let inner = tree;
+  while (inner.kind === 'group') inner = inner.of;
+  return inner;
+}
+
+/** Trees that do not come from typed text stand at no place. */
+export const NOWHERE: Span = { from: 0, to: 0 };
+
+export const numberTree = (written: string): Tree => ({ kind: 'number', written, span: NOWHERE });
+export const wholeTree = (n: bigint): Tree =>
+  n < 0n ? { kind: 'negate', of: wholeTree(-n), span: NOWHERE } : numberTree(n.toString());
+export const binaryTree = (op: InfixName, left: Tree, right: Tree): Tree => ({
+  kind: 'binary',
+  op,
+  left,
+  right,
+  span: NOWHERE,
+});
+export const negateTree = (of: Tree): Tree => ({ kind: 'negate', of, span: NOWHERE });
+export const constantTree = (name: ConstantName): Tree => ({ kind: 'constant', name, span: NOWHERE });
+export const callTree = (fn: string, ...args: Tree[]): Tree => ({
+  kind: 'call',
+  fn,
+  args,
+  bracketed: true,
+  closed: true,
+  span: NOWHERE,
+});
+
+/** The tree without the minus that its text begins with, or null when it begins with none: −3π → 3π. */
+export function withoutLeadingMinus(tree: Tree): Tree | null {
+  if (tree.kind === 'negate') return tree.of;
+  if (tree.kind !== 'binary' || tree.op !== 'implied') return null;
+  const left = withoutLeadingMinus(tree.left);
+  return left && { ...tree, left };
+}

@@ -1,0 +1,88 @@
+import { z } from 'zod/mini';
+import { MOST_PARTS } from '../number/approximate';
+import { rational } from '../number/rational';
+import { realOps } from '../number/real-ops';
+import type { RealOp } from '../number/real-ops';
+import { factorise, isPrime } from '../number/factor';
+import { MOST_TERMS } from '../number/surd';
+import type { Real, Value } from '../number/value';
+
+/*
+ * Values as plain data, for the saved store and the notebook file. A recipe shares parts, so it is written as a list
+ * of nodes in which a part stands before whatever uses it; the last node is the value.
+ */
+
+const fraction = z.string().check(z.regex(/^-?\d+(\/[1-9]\d*)?$/), z.maxLength(400_000));
+const node = z.union([
+  z.object({ rational: fraction }),
+  z.object({ pi: fraction }),
+  z.object({ surd: z.array(z.tuple([z.string().check(z.regex(/^[1-9]\d{0,60}$/)), fraction])).check(z.maxLength(MOST_TERMS)) }),
+  z.object({ op: z.enum(Object.keys(realOps) as [RealOp, ...RealOp[]]), args: z.array(z.int().check(z.gte(0))).check(z.maxLength(2)) }),
+]);
+export const savedValue = z.array(node).check(z.minLength(1), z.maxLength(MOST_PARTS));
+export type SavedValue = z.infer<typeof savedValue>;
+
+const arity: { [op in RealOp]: number } = {
+  add: 2, multiply: 2, divide: 2, negate: 1, magnitude: 1, wholePower: 2, realPower: 2, root: 2,
+  exp: 1, ln: 1, sin: 1, cos: 1, tan: 1, arcsin: 1, arccos: 1, arctan: 1, gamma: 1, pi: 0,
+};
+
+const written = ({ n, d }: { n: bigint; d: bigint }): string => (d === 1n ? `${n}` : `${n}/${d}`);
+function read(text: string) {
+  const [n, d] = text.split('/');
+  return rational(BigInt(n!), d === undefined ? 1n : BigInt(d));
+}
+
+/** The value as a list of nodes. */
+export function encode(value: Value): SavedValue {
+  const places = new Map<Value, number>();
+  const nodes: SavedValue = [];
+  const put = (v: Value): number => {
+    const known = places.get(v);
+    if (known !== undefined) return known;
+    const args = v.kind === 'real' ? v.args.map(put) : [];
+    switch (v.kind) {
+      case 'rational': nodes.push({ rational: written(v.value) }); break;
+      case 'pi': nodes.push({ pi: written(v.times) }); break;
+      case 'surd': nodes.push({ surd: v.sum.map((t) => [`${t.radicand}`, written(t.coefficient)]) }); break;
+      case 'real': nodes.push({ op: v.op, args }); break;
+    }
+    places.set(v, nodes.length - 1);
+    return nodes.length - 1;
+  };
+  put(value);
+  return nodes;
+}
+
+/** The value of a list that has the right shape, or null when its parts do not fit (a reference ahead, a radicand with a square in it). */
+export function decode(nodes: SavedValue): Value | null {
+  const values: Value[] = [];
+  for (const item of nodes) {
+    const made = decodeNode(item, values);
+    if (made === null) return null;
+    values.push(made);
+  }
+  return values.at(-1) ?? null;
+}
+
+function decodeNode(item: SavedValue[number], before: readonly Value[]): Value | null {
+  if ('rational' in item) return { kind: 'rational', value: read(item.rational) };
+  if ('pi' in item) {
+    const times = read(item.pi);
+    return times.n === 0n ? null : { kind: 'pi', times };
+  }
+  if ('surd' in item) {
+    const sum = item.surd.map(([radicand, coefficient]) => ({ radicand: BigInt(radicand), coefficient: read(coefficient) }));
+    const rising = sum.every((t, i) => i === 0 || sum[i - 1]!.radicand < t.radicand);
+    const sound = sum.every((t) => t.coefficient.n !== 0n && isSquareFree(t.radicand));
+    return rising && sound && sum.some((t) => t.radicand > 1n) ? { kind: 'surd', sum } : null;
+  }
+  if (item.args.length !== arity[item.op]) return null;
+  const args = item.args.map((i) => before[i]);
+  if (args.some((a) => a === undefined)) return null;
+  return { kind: 'real', op: item.op, args: args as Value[] } satisfies Real;
+}
+
+function isSquareFree(n: bigint): boolean {
+  return n === 1n || isPrime(n) || (factorise(n)?.every((f) => f.exponent === 1) ?? false);
+}

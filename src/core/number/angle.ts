@@ -1,0 +1,94 @@
+import type { AngleUnit } from '../base/angle';
+import { succeed } from '../base/result';
+import type { Alive } from './approximate';
+import { divide, fromSurd, multiply, negate, piTimes } from './arithmetic';
+import type { Outcome } from './arithmetic';
+import * as q from './rational';
+import type { Rational } from './rational';
+import * as surd from './surd';
+import type { SurdSum } from './surd';
+import { asRational, fromRational } from './value';
+import type { ExactValue, Value } from './value';
+
+const perTurn = { deg: q.whole(360), grad: q.whole(400) } as const;
+const HALF: Rational = { n: 1n, d: 2n };
+
+/** The angle in turns when that is rational: a rational in degrees or gradians, a rational multiple of π in radians. */
+export function inTurns(angle: Value, unit: AngleUnit): Rational | null {
+  if (unit === 'rad') {
+    if (angle.kind === 'pi') return q.multiply(angle.times, HALF);
+    return angle.kind === 'rational' && q.isZero(angle.value) ? q.ZERO : null;
+  }
+  const plain = asRational(angle);
+  return plain && q.divide(plain, perTurn[unit]);
+}
+
+/** A rational number of turns in a unit. */
+export const fromTurns = (turns: Rational, unit: AngleUnit): ExactValue =>
+  unit === 'rad' ? piTimes(q.add(turns, turns)) : fromRational(q.multiply(turns, perTurn[unit]));
+
+/** The same angle in another unit. */
+export function convertAngle(angle: Value, from: AngleUnit, to: AngleUnit, alive: Alive): Outcome {
+  if (from === to) return succeed(angle);
+  const turns = inTurns(angle, from);
+  if (turns !== null) return succeed(fromTurns(turns, to));
+  const half = (unit: 'deg' | 'grad') => q.divide(perTurn[unit], q.whole(2));
+  if (from === 'rad' && to !== 'rad') return divide(angle, piTimes(q.divide(q.ONE, half(to))), alive);
+  if (from !== 'rad' && to === 'rad') return succeed(multiply(angle, piTimes(q.divide(q.ONE, half(from)))));
+  const ratio = q.divide(perTurn[to as 'deg' | 'grad'], perTurn[from as 'deg' | 'grad']);
+  return succeed(multiply(angle, fromRational(ratio)));
+}
+
+const root = (n: number, coefficient: Rational): SurdSum =>
+  surd.scale(surd.squareRoot(q.whole(n))!, coefficient);
+const QUARTER: Rational = { n: 1n, d: 4n };
+
+/**
+ * sin of k·15° for k = 0 … 6, and of 18° and 54° (sin 36° and sin 72° need a nested root and stay real).
+ * Source: DLMF 4.17 (special values) for the multiples of 15°; Euclid XIII.10 for the pentagon's.
+ */
+const sinesBy15: readonly SurdSum[] = [
+  [],
+  surd.add(root(6, QUARTER), root(2, q.negate(QUARTER))),
+  surd.fromRational(HALF),
+  root(2, HALF),
+  root(3, HALF),
+  surd.add(root(6, QUARTER), root(2, QUARTER)),
+  surd.fromRational(q.ONE),
+];
+const sine18 = surd.add(root(5, QUARTER), surd.fromRational(q.negate(QUARTER)));
+const sine54 = surd.add(root(5, QUARTER), surd.fromRational(QUARTER));
+
+/** sin of a rational number of turns when it is a sum of square roots, else null. */
+export function exactSine(turns: Rational): ExactValue | null {
+  const part = q.modulo(turns, q.ONE);
+  if (q.compare(part, HALF) >= 0) {
+    const opposite = exactSine(q.subtract(part, HALF));
+    return opposite && (negate(opposite) as ExactValue);
+  }
+  const folded = q.compare(part, QUARTER) > 0 ? q.subtract(HALF, part) : part;
+  const by15 = q.multiply(folded, q.whole(24));
+  if (by15.d === 1n) return fromSurd(sinesBy15[Number(by15.n)]!);
+  const by18 = q.multiply(folded, q.whole(20));
+  if (by18.d === 1n && by18.n === 1n) return fromSurd(sine18);
+  return by18.d === 1n && by18.n === 3n ? fromSurd(sine54) : null;
+}
+
+export const exactCosine = (turns: Rational): ExactValue | null => exactSine(q.add(turns, QUARTER));
+
+/** Turns in [−1/4, 1/4] whose sine is exact: where inverse functions look. */
+export const specialTurns: readonly Rational[] = [
+  ...Array.from({ length: 13 }, (_, i) => q.rational(BigInt(i - 6), 24n)),
+  ...[-3n, -1n, 1n, 3n].map((k) => q.rational(k, 20n)),
+];
+
+/** The turns in [−1/4, 1/4] whose sine is v, when it is one of the special values. */
+export function turnsOfSine(v: ExactValue): Rational | null {
+  return specialTurns.find((turns) => sameExact(exactSine(turns)!, v)) ?? null;
+}
+
+export function sameExact(a: ExactValue, b: ExactValue): boolean {
+  if (a.kind === 'rational') return b.kind === 'rational' && q.equal(a.value, b.value);
+  if (a.kind === 'surd') return b.kind === 'surd' && surd.equal(a.sum, b.sum);
+  return b.kind === 'pi' && q.equal(a.times, b.times);
+}

@@ -1,0 +1,66 @@
+import { succeed } from '../base/result';
+import type { Alive } from './approximate';
+import { ONE, ZERO, add, checkedReal, trouble } from './arithmetic';
+import type { Outcome } from './arithmetic';
+import { LARGEST_POWER } from './digits';
+import { asRational, asWhole, fromWhole } from './value';
+import type { Value } from './value';
+
+/** The product of the whole numbers from lo to hi, halved so that the factors stay alike in size; null when stopped. */
+function productOfRange(lo: bigint, hi: bigint, alive: Alive): bigint | null {
+  if (hi - lo < 24n) {
+    let product = 1n;
+    for (let k = lo; k <= hi; k += 1n) product *= k;
+    return product;
+  }
+  if (!alive()) return null;
+  const middle = (lo + hi) / 2n;
+  const left = productOfRange(lo, middle, alive);
+  const right = left === null ? null : productOfRange(middle + 1n, hi, alive);
+  return left === null || right === null ? null : left * right;
+}
+
+/** An upper bound of the decimal digits of a product of `count` factors up to `largest`. */
+const digitsOfProduct = (largest: number, count: number): number => count * Math.log10(Math.max(largest, 1));
+
+/** log10 n! to a digit or so, by Stirling's leading terms (an estimate to refuse by, not an answer). */
+const digitsOfFactorial = (n: number): number => n * Math.log10(n / Math.E) + Math.log10(2 * Math.PI * n) / 2;
+
+/** x! for whole x ≥ 0, exact; Γ(x + 1) for other reals. Problems: domain at negative whole numbers; too-large. */
+export function factorial(x: Value, alive: Alive): Outcome {
+  const n = asWhole(x);
+  if (n === null) {
+    const rational = asRational(x);
+    if (rational !== null && Number(rational.n / rational.d) > 300_000) return trouble({ code: 'too-large' });
+    return checkedReal('gamma', add(x, ONE));
+  }
+  if (n < 0n) return trouble({ code: 'domain', reason: 'negative-factorial', fn: '!' });
+  if (n < 2n) return succeed(ONE);
+  if (n > 1_000_000n || digitsOfFactorial(Number(n)) >= LARGEST_POWER) return trouble({ code: 'too-large' });
+  const product = productOfRange(2n, n, alive);
+  return product === null ? trouble({ code: 'stopped' }) : succeed(fromWhole(product));
+}
+
+/** n·(n−1)·…·(n−r+1) for whole n, r ≥ 0; 0 for r > n. Problems: domain, too-large, stopped. */
+export function arrangements(n: Value, r: Value, alive: Alive, fn = 'nPr'): Outcome {
+  const [of, by] = [asWhole(n), asWhole(r)];
+  if (of === null || by === null || of < 0n || by < 0n)
+    return trouble({ code: 'domain', reason: 'whole-numbers-only', fn });
+  if (by > of) return succeed(ZERO);
+  if (digitsOfProduct(Number(of - by + 1n), Number(by)) >= LARGEST_POWER) return trouble({ code: 'too-large' });
+  const product = productOfRange(of - by + 1n, of, alive);
+  return product === null ? trouble({ code: 'stopped' }) : succeed(fromWhole(product));
+}
+
+/** n over r: nPr / r!. The smaller of r and n − r is taken. */
+export function combinations(n: Value, r: Value, alive: Alive): Outcome {
+  const [of, by] = [asWhole(n), asWhole(r)];
+  if (of === null || by === null || of < 0n || by < 0n)
+    return trouble({ code: 'domain', reason: 'whole-numbers-only', fn: 'nCr' });
+  if (by > of) return succeed(ZERO);
+  const fewer = by > of - by ? of - by : by;
+  const top = arrangements(n, fromWhole(fewer), alive, 'nCr');
+  const bottom = factorial(fromWhole(fewer), alive);
+  if (!top.ok || !bottom.ok) return top.ok ? bottom : top;
+  return succeed(fromWhole(asWhole(top.value)! / asWhole(bottom.value)!));
+}

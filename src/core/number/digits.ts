@@ -1,0 +1,98 @@
+import { absolute, powerOfTen, roundDivide } from './integer';
+import * as ball from './ball';
+import { refine, toBall } from './approximate';
+import type { Alive } from './approximate';
+import { isBall } from './real-ops';
+import type { Value } from './value';
+
+/**
+ * A rounded decimal: unscaled · 10^−places. `exact` says that nothing was rounded away; `settled` that the rounding is
+ * proved, and with it that the value is *not* the decimal shown unless `exact`.
+ */
+export type Decimal = Readonly<{ unscaled: bigint; places: number; exact: boolean; settled: boolean }>;
+
+export type DecimalAnswer = Decimal | 'too-large' | 'stopped' | 'not-converged';
+
+/** A result of 10^this or more is too large; one below 10^−this is refused likewise. */
+export const LARGEST_POWER = 1_000_000;
+const BITS_A_DIGIT = 3.3219281;
+
+/**
+ * The value rounded to `places` digits after the point, halves away from zero. Negative places round before the point.
+ * A real is refined until both ends of its ball round alike and the ball has left the rounded decimal itself; where
+ * that cannot be shown (the value may be just that decimal) the nearest is given, not settled.
+ */
+export function roundToPlaces(v: Value, places: number, alive: Alive): DecimalAnswer {
+  if (v.kind === 'rational') {
+    const { n, d } = v.value;
+    const ten = powerOfTen(Math.abs(places));
+    const [top, bottom] = places >= 0 ? [n * ten, d] : [n, d * ten];
+    const unscaled = roundDivide(top, bottom);
+    return { unscaled, places, exact: unscaled * bottom === top, settled: true };
+  }
+  const first = toBall(v, 64, alive);
+  if (first === 'too-large' || first === 'stopped') return first;
+  const size = isBall(first) ? Math.max(0, ball.upperSize(first)) : 0;
+  const startBits = Math.ceil(size + Math.max(0, places) * BITS_A_DIGIT) + 32;
+  const { verdict, last } = refine(v, startBits, alive, (b) => {
+    const { low, high } = ball.roundedEnds(b, places);
+    if (low !== high) return null;
+    return holds(b, low, places) ? null : low;
+  });
+  if (verdict === 'too-large' || verdict === 'stopped') return verdict;
+  if (verdict !== 'undecided') return { unscaled: verdict, places, exact: false, settled: true };
+  if (last === null) return 'not-converged';
+  const { low, high } = ball.roundedEnds(last, places);
+  if (absolute(high - low) > 1n) return 'not-converged';
+  const middle = ball.roundedEnds({ ...last, rad: 0n }, places).low;
+  return { unscaled: middle, places, exact: false, settled: false };
+}
+
+/** Whether unscaled·10^−places lies in the ball. */
+function holds(b: ball.Ball, unscaled: bigint, places: number): boolean {
+  const { low, high, shift } = ball.ends(b);
+  const ten = powerOfTen(Math.abs(places));
+  const value = (places >= 0 ? unscaled : unscaled * ten) << BigInt(shift);
+  const scale = places >= 0 ? ten : 1n;
+  return low * scale <= value && value <= high * scale;
+}
+
+const LOG_TEN_OF_TWO = 0.30102999566398120;
+
+/** The power of ten just below |v|, perhaps one too small or too large; null for zero or what may be zero. */
+function decimalExponentGuess(v: Value, alive: Alive): number | null | 'too-large' | 'stopped' | 'not-converged' {
+  if (v.kind === 'rational' && v.value.n === 0n) return null;
+  const { verdict, last } = refine(v, 64, alive, (b) => (ball.signOf(b) ? b : null));
+  if (verdict === 'too-large' || verdict === 'stopped') return verdict;
+  if (verdict === 'undecided') return last === null ? 'not-converged' : null;
+  const top = absolute(verdict.mid);
+  const length = top.toString(2).length;
+  const leading = Number(top >> BigInt(Math.max(0, length - 53)));
+  return Math.floor(Math.log10(leading) + (Math.max(0, length - 53) + verdict.exp) * LOG_TEN_OF_TWO);
+}
+
+/**
+ * The value to `digits` significant digits, halves away from zero. Zero has places = digits − 1.
+ * Problems: too-large from 10^1 000 000 on, stopped, not-converged when even the first digit stays open.
+ */
+export function roundToFigures(v: Value, digits: number, alive: Alive): DecimalAnswer {
+  const guess = decimalExponentGuess(v, alive);
+  if (guess === 'too-large' || guess === 'stopped' || guess === 'not-converged') return guess;
+  if (guess === null) return roundToPlaces(v, digits - 1, alive);
+  if (Math.abs(guess) > LARGEST_POWER) return 'too-large';
+  const lowest = powerOfTen(digits - 1);
+  const highest = lowest * 10n;
+  let exponent = guess;
+  for (;;) {
+    const rounded = roundToPlaces(v, digits - 1 - exponent, alive);
+    if (typeof rounded === 'string') return rounded;
+    const size = absolute(rounded.unscaled);
+    if (size >= highest) exponent += 1;
+    else if (size < lowest && size !== 0n) exponent -= 1;
+    else return exponent >= LARGEST_POWER ? 'too-large' : rounded;
+  }
+}
+
+/** The exponent of the leading digit of a decimal: 0 for 1 to 9.99…; 0 for zero. */
+export const exponentOf = (d: Decimal): number =>
+  d.unscaled === 0n ? 0 : absolute(d.unscaled).toString().length - 1 - d.places;

@@ -1,0 +1,66 @@
+/** Whole numbers on BigInt: the helpers that the language does not bring. All are exact. */
+
+export const absolute = (a: bigint): bigint => (a < 0n ? -a : a);
+
+/** The number of binary digits of |a|; 0 for 0. */
+export function bitLength(a: bigint): number {
+  if (a === 0n) return 0;
+  const hex = absolute(a).toString(16);
+  return (hex.length - 1) * 4 + (32 - Math.clz32(parseInt(hex[0]!, 16)));
+}
+
+/** Greatest common divisor, never negative; gcd(0, 0) = 0. */
+export function gcd(a: bigint, b: bigint): bigint {
+  let x = absolute(a);
+  let y = absolute(b);
+  while (y !== 0n) [x, y] = [y, x % y];
+  return x;
+}
+
+/** base^n for a whole n ≥ 0. The operator is avoided: some builds turn it into a call on doubles. */
+export function power(base: bigint, n: number): bigint {
+  let result = 1n;
+  let square = base;
+  for (let rest = n; rest > 0; rest = Math.floor(rest / 2)) {
+    if (rest % 2 === 1) result *= square;
+    if (rest > 1) square *= square;
+  }
+  return result;
+}
+
+export const powerOfTen = (n: number): bigint => power(10n, n);
+
+/** The floor of a / b for b > 0. */
+export function floorDivide(a: bigint, b: bigint): bigint {
+  const q = a / b;
+  return a < 0n && q * b !== a ? q - 1n : q;
+}
+
+/** a / b rounded to the nearest whole number, halves away from zero, for b > 0. */
+export function roundDivide(a: bigint, b: bigint): bigint {
+  const twice = 2n * absolute(a) + b;
+  const q = twice / (2n * b);
+  return a < 0n ? -q : q;
+}
+
+/** The floor of the k-th root of n, for n ≥ 0 and k ≥ 1 (Newton from above, which falls until it is right). */
+export function integerRoot(n: bigint, k: number): bigint {
+  if (n < 2n || k === 1) return n;
+  const bits = bitLength(n);
+  if (bits <= k) return 1n;
+  const by = BigInt(k);
+  let x = 1n << BigInt(Math.ceil(bits / k));
+  for (;;) {
+    const next = ((by - 1n) * x + n / power(x, k - 1)) / by;
+    if (next >= x) return x;
+    x = next;
+  }
+}
+
+export const squareRootFloor = (n: bigint): bigint => integerRoot(n, 2);
+
+/** The k-th root of n ≥ 0 when it is whole, else null. */
+export function perfectRoot(n: bigint, k: number): bigint | null {
+  const root = integerRoot(n, k);
+  return power(root, k) === n ? root : null;
+}

@@ -1,0 +1,126 @@
+import { succeed } from '../base/result';
+import { signOf } from './approximate';
+import type { Alive } from './approximate';
+import { ONE, ZERO, asSurd, checkedReal, divide, fromSurd, multiply, trouble, undecided } from './arithmetic';
+import type { Outcome } from './arithmetic';
+import { LARGEST_POWER } from './digits';
+import { expOf } from './logarithm';
+import { absolute, bitLength } from './integer';
+import * as q from './rational';
+import type { Rational } from './rational';
+import * as surd from './surd';
+import { asRational, asWhole, fromRational, fromWhole } from './value';
+import type { Value } from './value';
+
+/** Bits of the largest whole number that a display can hold. */
+const LARGEST_BITS = LARGEST_POWER * 3.3219281;
+
+/**
+ * The k-th root of v for whole k ≥ 2, real branch: odd roots of negatives are negative (DLMF 4.2 for the principal
+ * values elsewhere). Exact when it comes out, or as a square root in lowest form.
+ * Problems: domain (even root of a negative).
+ */
+export function root(v: Value, k: number, alive: Alive, fn = 'root'): Outcome {
+  const sign = signOf(v, alive);
+  if (sign === 'too-large' || sign === 'stopped') return undecided(sign);
+  if (sign === 0) return succeed(ZERO);
+  if (sign === -1 && k % 2 === 0)
+    return trouble({ code: 'domain', reason: 'even-root-of-negative', fn });
+  if (sign === 'undecided' && k !== 2) return trouble({ code: 'not-converged' });
+  const rational = asRational(v);
+  if (rational !== null) {
+    const size = q.magnitude(rational);
+    const plain = q.exactRoot(size, k);
+    if (plain !== null) return succeed(fromRational(sign === -1 ? q.negate(plain) : plain));
+    const asSquare = evenRootAsSquare(size, k);
+    if (asSquare !== null) return succeed(asSquare);
+  }
+  return checkedReal('root', v, fromWhole(k));
+}
+
+/** a^(1/k) for even k where a^(2/k) is rational, so that it is a square root: 36^(1/4) = √6. */
+function evenRootAsSquare(a: Rational, k: number): Value | null {
+  if (k % 2 !== 0) return null;
+  const inner = q.exactRoot(a, k / 2);
+  const sum = inner && surd.squareRoot(inner);
+  return sum && fromSurd(sum);
+}
+
+/**
+ * base^exponent. Whole powers of exact values stay exact; rational ones where the root comes out; 0^0 = 1.
+ * A negative base takes rational exponents with an odd denominator.
+ * Problems: divide-by-zero (0 to a negative power), domain, too-large (estimated before it is worked).
+ */
+export function power(base: Value, exponent: Value, alive: Alive): Outcome {
+  const to = asRational(exponent);
+  if (to !== null && q.isZero(to)) return succeed(ONE);
+  if (base.kind === 'real' && base.op === 'exp') return expOf(multiply(base.args[0]!, exponent));
+  const sign = signOf(base, alive);
+  if (sign === 'too-large' || sign === 'stopped') return undecided(sign);
+  if (sign === 0) return zeroPower(exponent, alive);
+  if (to === null) return realPower(base, sign, exponent);
+  if (to.d === 1n) return wholePower(base, to.n, alive);
+  if (sign === -1 && to.d % 2n === 0n)
+    return trouble({ code: 'domain', reason: 'even-root-of-negative', fn: '^' });
+  if (to.d > 1_000_000n) {
+    if (sign === -1) return trouble({ code: 'not-converged' });
+    return realPower(base, sign, exponent);
+  }
+  return rationalPower(base, to, alive);
+}
+
+function zeroPower(exponent: Value, alive: Alive): Outcome {
+  const sign = signOf(exponent, alive);
+  if (typeof sign === 'string') return undecided(sign);
+  return sign > 0 ? succeed(ZERO) : trouble({ code: 'divide-by-zero' });
+}
+
+function realPower(base: Value, sign: ReturnType<typeof signOf>, exponent: Value): Outcome {
+  if (sign === -1) return trouble({ code: 'domain', reason: 'negative-base', fn: '^' });
+  if (sign === 'undecided') return trouble({ code: 'not-converged' });
+  if (base.kind === 'rational' && q.equal(base.value, q.ONE)) return succeed(ONE);
+  return checkedReal('realPower', base, exponent);
+}
+
+/** base^(p/r) = (base^p)^(1/r), the root taken first where it is exact so that the numbers stay small. */
+function rationalPower(base: Value, to: Rational, alive: Alive): Outcome {
+  const k = Number(to.d);
+  const exact = asRational(base);
+  const plain = exact && q.exactRoot(q.magnitude(exact), k);
+  if (plain) {
+    const signed = exact.n < 0n ? q.negate(plain) : plain;
+    return wholePower(fromRational(signed), to.n, alive);
+  }
+  if (k === 2) {
+    // x^(p/2) = x^((p−1)/2) · √x keeps the number under the root small.
+    const half = root(base, 2, alive, '^');
+    const rest = half.ok ? wholePower(base, (to.n - 1n) / 2n, alive) : half;
+    return half.ok && rest.ok ? succeed(multiply(rest.value, half.value)) : rest;
+  }
+  const raised = wholePower(base, to.n, alive);
+  return raised.ok ? root(raised.value, k, alive, '^') : raised;
+}
+
+/** Bits that |a|^n would need, from above. */
+const grownBits = (a: bigint, n: bigint): number => bitLength(a) * Number(n);
+
+function wholePower(base: Value, n: bigint, alive: Alive): Outcome {
+  const size = absolute(n);
+  if (base.kind === 'rational') {
+    const { n: top, d: bottom } = base.value;
+    if (bottom === 1n && (top === 1n || top === -1n))
+      return succeed(fromWhole(top === 1n || n % 2n === 0n ? 1 : -1));
+    const lowest = (bitLength(absolute(top) > bottom ? absolute(top) : bottom) - 1) * Number(size);
+    const isWide = grownBits(top, size) > LARGEST_BITS || grownBits(bottom, size) > LARGEST_BITS;
+    if (bottom === 1n && n > 0n && lowest > LARGEST_BITS) return trouble({ code: 'too-large' });
+    if (!isWide) return succeed(fromRational(q.powerWhole(base.value, Number(n))));
+  }
+  if (size > BigInt(Number.MAX_SAFE_INTEGER)) return trouble({ code: 'too-large' });
+  const sum = base.kind === 'surd' ? base.sum : null;
+  if (sum !== null && size <= 512n) {
+    let result: Value = ONE;
+    for (let i = 0; i < Number(size) && alive(); i += 1) result = multiply(result, base);
+    if (asSurd(result) !== null && alive()) return n > 0n ? succeed(result) : divide(ONE, result, alive);
+  }
+  return checkedReal('wholePower', base, fromWhole(n));
+}

@@ -1,0 +1,111 @@
+import * as ball from './ball';
+import type { Ball } from './ball';
+import { pi } from './constants';
+import { arccos, arcsin, arctan, circular, exp, ln } from './elementary';
+import { gamma } from './gamma';
+
+/** `too-wide`: ask again with more bits. */
+export type BallAnswer = Ball | 'too-wide' | 'too-large' | 'stopped';
+
+/** An argument at a precision of its kernel's choosing. */
+export type Argument = (bits: number) => BallAnswer;
+
+type Kernel = (args: readonly Argument[], bits: number) => BallAnswer;
+
+/** Angles of 10^10 000 are reduced exactly; this is their size in bits. */
+const LARGEST_ANGLE_BITS = 33_230;
+/** Guard bits that a kernel adds for its own cuts. */
+const GUARD = 8;
+
+export const isBall = (answer: BallAnswer): answer is Ball => typeof answer === 'object';
+const orWide = (answer: Ball | null | 'too-large'): BallAnswer => answer ?? 'too-wide';
+
+const one =
+  (f: (x: Ball, bits: number) => Ball | null | 'too-large'): Kernel =>
+  ([x], bits) => {
+    const a = x!(bits + GUARD);
+    return isBall(a) ? orWide(f(a, bits + GUARD)) : a;
+  };
+
+const two =
+  (f: (x: Ball, y: Ball, bits: number) => Ball | null | 'too-large'): Kernel =>
+  ([x, y], bits) => {
+    const a = x!(bits + GUARD);
+    if (!isBall(a)) return a;
+    const b = y!(bits + GUARD);
+    return isBall(b) ? orWide(f(a, b, bits + GUARD)) : b;
+  };
+
+/** An angle in radians, asked for with as many more bits as it has before its point. */
+const ofAngle =
+  (f: (x: Ball, bits: number) => Ball | null): Kernel =>
+  ([x], bits) => {
+    const first = x!(bits + GUARD);
+    if (!isBall(first)) return first;
+    const size = ball.upperSize(first);
+    if (size > LARGEST_ANGLE_BITS) return 'too-large';
+    const sharp = size > 0 ? x!(bits + GUARD + size) : first;
+    return isBall(sharp) ? orWide(f(sharp, bits + GUARD)) : sharp;
+  };
+
+function tangent(x: Ball, bits: number): Ball | null {
+  const sine = circular(x, 'sin', bits);
+  const cosine = circular(x, 'cos', bits);
+  return sine && cosine && ball.divide(sine, cosine, bits);
+}
+
+/** x^(1/k) for whole k ≥ 2: exp(ln|x|/k) with the sign of x; a ball around zero is too wide unless k is 2. */
+function root(x: Ball, k: Ball, bits: number): Ball | null | 'too-large' {
+  if (k.mid === 2n && k.exp === 0) return ball.squareRoot(x, bits);
+  if (x.mid === 0n && x.rad === 0n) return x;
+  const log = ln(ball.magnitude(x), bits);
+  const part = log && ball.divide(log, k, bits);
+  const size = part && exp(part, bits);
+  if (size === null || size === 'too-large') return size;
+  return x.mid < 0n ? ball.negate(size) : size;
+}
+
+function realPower(x: Ball, y: Ball, bits: number): Ball | null | 'too-large' {
+  const log = ln(x, bits);
+  return log && exp(ball.multiply(log, y, bits), bits);
+}
+
+/** x^k for a whole exponent, negative ones by the inverse. Large ones go by the logarithm. */
+function wholePower(x: Ball, k: Ball, bits: number): Ball | null | 'too-large' {
+  const n = Number(k.exp >= 0 ? k.mid << BigInt(k.exp) : k.mid >> BigInt(-k.exp));
+  if (Math.abs(n) > 4096) {
+    const size = realPower(ball.magnitude(x), k, bits);
+    if (size === null || size === 'too-large') return size;
+    return x.mid < 0n && n % 2 !== 0 ? ball.negate(size) : size;
+  }
+  const result = ball.powerWhole(x, Math.abs(n), bits + 2 * Math.ceil(Math.log2(Math.abs(n) + 2)));
+  return n >= 0 ? result : ball.divide(ball.exactly(1n), result, bits);
+}
+
+/** Every operation that a recipe may name. The domain has been decided before a recipe is made. */
+export const realOps = {
+  add: two(ball.add),
+  multiply: two(ball.multiply),
+  divide: two(ball.divide),
+  negate: one(ball.negate),
+  magnitude: one(ball.magnitude),
+  /** x^k, k a whole number. */
+  wholePower: two(wholePower),
+  /** x^y, x > 0. */
+  realPower: two(realPower),
+  /** The k-th root, k a whole number; odd roots of negatives are negative. */
+  root: two(root),
+  exp: one(exp),
+  ln: one(ln),
+  sin: ofAngle((x, bits) => circular(x, 'sin', bits)),
+  cos: ofAngle((x, bits) => circular(x, 'cos', bits)),
+  tan: ofAngle(tangent),
+  arcsin: one(arcsin),
+  arccos: one(arccos),
+  arctan: one(arctan),
+  gamma: one(gamma),
+  /** π itself, for the square-root sums of which it is no rational multiple. */
+  pi: (_args: readonly Argument[], bits: number): BallAnswer => pi(bits),
+} as const satisfies Record<string, Kernel>;
+
+export type RealOp = keyof typeof realOps;

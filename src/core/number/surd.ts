@@ -1,0 +1,103 @@
+import { gcd } from './integer';
+import * as q from './rational';
+import type { Rational } from './rational';
+import { squarePart } from './factor';
+
+/** One term of a sum: coefficient · √radicand, the radicand square-free (1 for the rational part). */
+export type SurdTerm = Readonly<{ radicand: bigint; coefficient: Rational }>;
+
+/** A sum of rational multiples of square roots: radicands rise, no coefficient is zero. Zero is the empty sum. */
+export type SurdSum = readonly SurdTerm[];
+
+/** Past this many terms a sum becomes a real: every new prime under a root doubles the terms of an inverse. */
+export const MOST_TERMS = 32;
+
+export const fromRational = (a: Rational): SurdSum =>
+  q.isZero(a) ? [] : [{ radicand: 1n, coefficient: a }];
+
+/** The sum when it has no root in it, else null. */
+export function toRational(sum: SurdSum): Rational | null {
+  if (sum.length === 0) return q.ZERO;
+  const [first] = sum;
+  return sum.length === 1 && first!.radicand === 1n ? first!.coefficient : null;
+}
+
+/** √a in lowest form, for a ≥ 0; null when a's factors could not be found. */
+export function squareRoot(a: Rational): SurdSum | null {
+  if (q.isZero(a)) return [];
+  const part = squarePart(a.n * a.d);
+  return part && [{ radicand: part.free, coefficient: q.rational(part.square, a.d) }];
+}
+
+function collect(terms: Iterable<SurdTerm>): SurdSum {
+  const byRadicand = new Map<bigint, Rational>();
+  for (const { radicand, coefficient } of terms)
+    byRadicand.set(radicand, q.add(byRadicand.get(radicand) ?? q.ZERO, coefficient));
+  return [...byRadicand]
+    .filter(([, coefficient]) => !q.isZero(coefficient))
+    .map(([radicand, coefficient]) => ({ radicand, coefficient }))
+    .sort((a, b) => (a.radicand < b.radicand ? -1 : 1));
+}
+
+export const add = (a: SurdSum, b: SurdSum): SurdSum => collect([...a, ...b]);
+export const negate = (a: SurdSum): SurdSum =>
+  a.map((t) => ({ radicand: t.radicand, coefficient: q.negate(t.coefficient) }));
+export const scale = (a: SurdSum, by: Rational): SurdSum =>
+  q.isZero(by)
+    ? []
+    : a.map((t) => ({ radicand: t.radicand, coefficient: q.multiply(t.coefficient, by) }));
+
+/** a · b: √m·√n = g·√(m/g · n/g) with g = gcd(m, n), which stays square-free. */
+export function multiply(a: SurdSum, b: SurdSum): SurdSum {
+  const terms: SurdTerm[] = [];
+  for (const s of a)
+    for (const t of b) {
+      const g = gcd(s.radicand, t.radicand);
+      terms.push({
+        radicand: (s.radicand / g) * (t.radicand / g),
+        coefficient: q.multiply(q.multiply(s.coefficient, t.coefficient), q.whole(g)),
+      });
+    }
+  return collect(terms);
+}
+
+/** A whole number > 1 that parts the roots of a sum: it divides some radicands and not others, or all but the rational part. */
+function partingFactor(a: SurdSum): bigint {
+  let factor = a.find((t) => t.radicand > 1n)!.radicand;
+  for (const { radicand } of a) {
+    const g = gcd(factor, radicand);
+    if (g > 1n && g < factor) factor = g;
+  }
+  return factor;
+}
+
+/**
+ * 1/a with no root left in a denominator; null past the ceiling of terms. Domain: a ≠ 0.
+ * One factor p under the roots is removed at a time: a = u + v with the roots of v divisible by p, and
+ * 1/a = (u − v)/(u² − v²), where u² − v² has no root with p any more.
+ */
+export function inverse(a: SurdSum): SurdSum | null {
+  const plain = toRational(a);
+  if (plain !== null) return fromRational(q.divide(q.ONE, plain));
+  if (a.length > MOST_TERMS) return null;
+  if (a.length === 1) {
+    const { radicand, coefficient } = a[0]!;
+    return [{ radicand, coefficient: q.divide(q.ONE, q.multiply(coefficient, q.whole(radicand))) }];
+  }
+  const p = partingFactor(a);
+  const withP = a.filter((t) => t.radicand % p === 0n);
+  const without = a.filter((t) => t.radicand % p !== 0n);
+  if (without.length === 0) {
+    // Every root holds p: take √p out of all, which strictly shortens the radicands.
+    const rest = multiply(a, [{ radicand: p, coefficient: q.rational(1n, p) }]);
+    const inner = inverse(rest);
+    return inner && multiply(inner, [{ radicand: p, coefficient: q.rational(1n, p) }]);
+  }
+  const conjugate = add(without, negate(withP));
+  const inner = inverse(multiply(a, conjugate));
+  return inner && multiply(conjugate, inner);
+}
+
+export const equal = (a: SurdSum, b: SurdSum): boolean =>
+  a.length === b.length &&
+  a.every((t, i) => t.radicand === b[i]!.radicand && q.equal(t.coefficient, b[i]!.coefficient));

@@ -1,0 +1,2 @@
+self.onmessage = () => { self.postMessage(String(7n * 6n)); };
+export {};
