@@ -1,2 +1,10 @@
 import { Slot } from 'expo-router';
-export default function Layout() { return <Slot />; }
+import { AppFrame } from '@/screens/AppFrame';
+
+export default function Layout() {
+  return (
+    <AppFrame>
+      <Slot />
+    </AppFrame>
+  );
+}

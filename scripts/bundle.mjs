@@ -13,9 +13,9 @@ export async function bundled(entry, name, folders) {
     bundle: true,
     platform: 'node',
     format: 'esm',
+    packages: 'external',
     target: 'node20',
     tsconfig: 'tsconfig.json',
-    banner: { js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);" },
     logLevel: 'error',
   });
   return out;

@@ -45,7 +45,11 @@ const sentences: { [C in ProblemCode]: (p: Of<C>) => string } = {
   'divide-by-zero': () => 'This divides by zero.',
   'too-large': () => 'The result is too large, or too close to zero: it needs more than a million digits.',
   'undefined-name': (p) =>
-    p.name === 'Ans' ? 'There is no answer yet for Ans to stand for.' : `${p.name} holds nothing.`,
+    p.name === 'Ans'
+      ? 'There is no answer yet for Ans to stand for.'
+      : /^[A-Z]$/.test(p.name)
+        ? `The letter ${p.name} holds nothing yet.`
+        : `${p.name} stands for no number here. Letters A to Z keep values.`,
   'argument-count': (p) =>
     `${p.fn} takes ${p.least === p.most ? names(p.least) : `${p.least} to ${p.most} values`}; it was given ${p.got}.`,
   'not-converged': () => 'A thousand digits were not enough to decide this (a value may be exactly zero).',

@@ -1,2 +1,17 @@
-self.onmessage = () => { self.postMessage(String(7n * 6n)); };
-export {};
+import { answerLine } from './answer';
+import type { FromWorker, ToWorker } from './protocol';
+
+let newest: Int32Array | null = null;
+
+self.onmessage = ({ data }: MessageEvent<ToWorker>) => {
+  if (data.type === 'share') {
+    newest = new Int32Array(data.newest);
+    return;
+  }
+  const { id, request, budget } = data;
+  const end = performance.now() + budget;
+  // A loop hears no messages; the shared number tells it that a newer key has come.
+  const alive = () => performance.now() < end && (newest === null || Atomics.load(newest, 0) === id);
+  const answer: FromWorker = { id, result: answerLine(request, alive) };
+  self.postMessage(answer);
+};

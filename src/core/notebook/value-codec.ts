@@ -1,10 +1,6 @@
-import { z } from 'zod/mini';
-import { MOST_PARTS } from '../number/approximate';
 import { rational } from '../number/rational';
-import { realOps } from '../number/real-ops';
 import type { RealOp } from '../number/real-ops';
 import { factorise, isPrime } from '../number/factor';
-import { MOST_TERMS } from '../number/surd';
 import type { Real, Value } from '../number/value';
 
 /*
@@ -12,15 +8,13 @@ import type { Real, Value } from '../number/value';
  * of nodes in which a part stands before whatever uses it; the last node is the value.
  */
 
-const fraction = z.string().check(z.regex(/^-?\d+(\/[1-9]\d*)?$/), z.maxLength(400_000));
-const node = z.union([
-  z.object({ rational: fraction }),
-  z.object({ pi: fraction }),
-  z.object({ surd: z.array(z.tuple([z.string().check(z.regex(/^[1-9]\d{0,60}$/)), fraction])).check(z.maxLength(MOST_TERMS)) }),
-  z.object({ op: z.enum(Object.keys(realOps) as [RealOp, ...RealOp[]]), args: z.array(z.int().check(z.gte(0))).check(z.maxLength(2)) }),
-]);
-export const savedValue = z.array(node).check(z.minLength(1), z.maxLength(MOST_PARTS));
-export type SavedValue = z.infer<typeof savedValue>;
+/** A value as a list of nodes, the last of which it is. */
+export type SavedValue = SavedNode[];
+export type SavedNode =
+  | { rational: string }
+  | { pi: string }
+  | { surd: [string, string][] }
+  | { op: RealOp; args: number[] };
 
 const arity: { [op in RealOp]: number } = {
   add: 2, multiply: 2, divide: 2, negate: 1, magnitude: 1, wholePower: 2, realPower: 2, root: 2,

@@ -1,0 +1,1 @@
+export { Shelf as default } from '@/screens/shelf/Shelf';

@@ -1,0 +1,74 @@
+import express from 'express';
+import type { Express, NextFunction, Request, Response } from 'express';
+import staticGzip from 'express-static-gzip';
+import helmet from 'helmet';
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+
+export type ServerOptions = Readonly<{
+  /** The folder of the exported app. */
+  root: string;
+  /** The file that an empty store is offered, when there is one. */
+  demoNotebook: string | null;
+}>;
+
+/** Names under this carry a hash of their contents, so they never change. */
+const HASHED = /\/_expo\/static\//;
+const A_YEAR = 'public, max-age=31536000, immutable';
+
+const headers = helmet({
+  contentSecurityPolicy: {
+    useDefaults: false,
+    directives: {
+      defaultSrc: ["'self'"],
+      scriptSrc: ["'self'"],
+      // The interface kit writes its rules into a style element.
+      styleSrc: ["'self'", "'unsafe-inline'"],
+      imgSrc: ["'self'", 'data:', 'blob:'],
+      fontSrc: ["'self'"],
+      connectSrc: ["'self'"],
+      workerSrc: ["'self'", 'blob:'],
+      objectSrc: ["'none'"],
+      baseUri: ["'self'"],
+      formAction: ["'self'"],
+      frameAncestors: ["'none'"],
+    },
+  },
+  crossOriginEmbedderPolicy: { policy: 'require-corp' },
+  crossOriginOpenerPolicy: { policy: 'same-origin' },
+  crossOriginResourcePolicy: { policy: 'same-origin' },
+  // Served over plain http on a local network too; a proxy that speaks https sets this itself.
+  strictTransportSecurity: false,
+});
+
+/** The server of the built app: static files, precompressed; the index for every route of the app; nothing else. */
+export function createApp({ root, demoNotebook }: ServerOptions): Express {
+  const app = express();
+  app.disable('x-powered-by');
+  app.use(headers);
+  app.get('/healthz', (_req, res) => {
+    res.set('Cache-Control', 'no-store').json({ ok: existsSync(join(root, 'index.html')) });
+  });
+  app.get('/demo-notebook.json', (_req, res) => {
+    res.set('Cache-Control', 'no-store');
+    if (demoNotebook === null) res.status(204).end();
+    else res.sendFile(demoNotebook);
+  });
+  const files = staticGzip(root, {
+    enableBrotli: true,
+    orderPreference: ['br', 'gz'],
+    serveStatic: {
+      setHeaders: (res, path) => {
+        res.setHeader('Cache-Control', HASHED.test(path) ? A_YEAR : 'no-cache');
+      },
+    },
+  });
+  app.use(files);
+  app.use((req: Request, res: Response, next: NextFunction) => {
+    const isRoute = (req.method === 'GET' || req.method === 'HEAD') && !/\.[a-z0-9]+$/i.test(req.path);
+    if (!isRoute) return res.status(404).type('text').send('Not found');
+    req.url = '/index.html';
+    return files(req, res, next);
+  });
+  return app;
+}

@@ -1,0 +1,78 @@
+import { z } from 'zod/mini';
+import { angleUnits } from '../base/angle';
+import { formIds } from '../format/form';
+import { FEWEST_DIGITS, MOST_DIGITS, displayModes } from '../format/settings';
+import { savedValue } from './saved-value';
+
+/*
+ * The notebook: all that a user has, as a versioned file. Reading one treats it as a stranger's input. The published
+ * JSON Schema in docs/ is made from this, and a test keeps the two the same.
+ */
+
+export const NOTEBOOK_FORMAT = 'ulkav-notebook';
+export const NOTEBOOK_VERSION = 1;
+const LONGEST_LINE = 20_000;
+const MOST_LINES = 20_000;
+
+const typedText = z.string().check(z.maxLength(LONGEST_LINE));
+const digits = z.int().check(z.gte(FEWEST_DIGITS), z.lte(MOST_DIGITS));
+const decimalSign = z.enum(['.', ',']);
+
+export const displaySchema = z.object({
+  mode: z.enum(displayModes),
+  digits,
+  grouping: z.boolean(),
+  decimalSign,
+});
+
+export const settingsSchema = z.object({
+  angle: z.enum(angleUnits),
+  display: displaySchema,
+  impliedFirst: z.boolean(),
+  /** The deck goes back to Pad after each key. */
+  backToPad: z.boolean(),
+  theme: z.enum(['system', 'light', 'dark']),
+});
+
+const formSchema = z.object({
+  id: z.enum(formIds),
+  exact: z.boolean(),
+  settled: z.boolean(),
+  text: z.string(),
+  typed: z.string(),
+});
+
+const letterName = z.string().check(z.regex(/^[A-Z]$/));
+
+/** A finished line, frozen with the settings that it was worked in. */
+export const tapeLineSchema = z.object({
+  id: z.string().check(z.minLength(1), z.maxLength(40)),
+  text: typedText,
+  angle: z.enum(angleUnits),
+  impliedFirst: z.boolean(),
+  decimalSign,
+  usesAngleUnit: z.boolean(),
+  readAs: z.nullable(z.string()),
+  kept: z.nullable(letterName),
+  value: savedValue,
+  forms: z.array(formSchema).check(z.minLength(1), z.maxLength(formIds.length)),
+  chosen: z.enum(formIds),
+});
+
+const keptSchema = z.object({ value: savedValue, from: typedText, shown: z.string(), exact: z.boolean() });
+
+export const notebookSchema = z.object({
+  format: z.literal(NOTEBOOK_FORMAT),
+  version: z.literal(NOTEBOOK_VERSION),
+  settings: settingsSchema,
+  line: z.object({ text: typedText, caret: z.int().check(z.gte(0)) }),
+  tape: z.array(tapeLineSchema).check(z.maxLength(MOST_LINES)),
+  letters: z.record(letterName, keptSchema),
+  ans: z.nullable(savedValue),
+});
+
+export type Notebook = z.infer<typeof notebookSchema>;
+export type Settings = z.infer<typeof settingsSchema>;
+export type TapeLine = z.infer<typeof tapeLineSchema>;
+export type SavedForm = z.infer<typeof formSchema>;
+export type SavedLetters = Notebook['letters'];

@@ -1,0 +1,153 @@
+import type { LineCommandName } from '@/core/line/line';
+
+/** What a key does. Touch, keyboard, batch and tests send the same actions. */
+export type KeyAction =
+  | Readonly<{ type: 'insert'; text: string }>
+  /** Needs something before it: on an empty line it goes on from the last answer. */
+  | Readonly<{ type: 'operate'; text: string }>
+  | Readonly<{ type: 'powerOfTen' }>
+  /** The sign between the values given to a function, as the decimal sign allows. */
+  | Readonly<{ type: 'separate' }>
+  /** The decimal sign that is set. */
+  | Readonly<{ type: 'point' }>
+  | Readonly<{ type: 'edit'; command: LineCommandName }>
+  | Readonly<{ type: 'undo' | 'redo' | 'answer' }>;
+
+/** What stands on a key: text with a raised or a lowered-before part, or a picture. */
+export type KeyFace =
+  | Readonly<{ text: string; raised?: string; index?: string }>
+  | Readonly<{ icon: KeyIcon }>;
+export type KeyIcon = 'backspace' | 'delete-forward' | 'caret-left' | 'caret-right' | 'undo' | 'redo' | 'start' | 'end';
+
+export type KeyLook = 'digit' | 'operator' | 'function' | 'letter' | 'answer';
+
+/** `example`: keys that may be pressed one after another in degrees, and the first form of what they come to (or what is said). */
+export type KeyRecord = Readonly<{
+  does: KeyAction;
+  face: KeyFace;
+  look: KeyLook;
+  example: Readonly<{ keys: readonly string[]; shows: string }>;
+}>;
+
+type Example = KeyRecord['example'];
+const ex = (keys: string, shows: string): Example => ({ keys: keys.split(' '), shows });
+/** `x^y` raises y, `n|√` lets n stand before. */
+function faceOf(written: string): KeyFace {
+  const [index, rest = index!] = written.split('|');
+  const [text, raised] = rest.split('^');
+  return { text: text!, ...(raised ? { raised } : {}), ...(rest === index ? {} : { index: index! }) };
+}
+const key = (does: KeyAction, face: string | KeyFace, look: KeyLook, example: Example): KeyRecord => ({
+  does,
+  face: typeof face === 'string' ? faceOf(face) : face,
+  look,
+  example,
+});
+const inserts = (text: string, face: string | KeyFace, example: Example, look: KeyLook = 'function') =>
+  key({ type: 'insert', text }, face, look, example);
+const operates = (text: string, face: string, example: Example, look: KeyLook = 'function') =>
+  key({ type: 'operate', text }, face, look, example);
+const edits = (command: LineCommandName, icon: KeyIcon, example: Example) =>
+  key({ type: 'edit', command }, { icon }, 'function', example);
+
+const digitKeys = {
+  d0: inserts('0', '0', ex('d1 d0', '10'), 'digit'),
+  d1: inserts('1', '1', ex('d1', '1'), 'digit'),
+  d2: inserts('2', '2', ex('d2', '2'), 'digit'),
+  d3: inserts('3', '3', ex('d3', '3'), 'digit'),
+  d4: inserts('4', '4', ex('d4', '4'), 'digit'),
+  d5: inserts('5', '5', ex('d5', '5'), 'digit'),
+  d6: inserts('6', '6', ex('d6', '6'), 'digit'),
+  d7: inserts('7', '7', ex('d7', '7'), 'digit'),
+  d8: inserts('8', '8', ex('d8', '8'), 'digit'),
+  d9: inserts('9', '9', ex('d9', '9'), 'digit'),
+  point: key({ type: 'point' }, '.', 'digit', ex('d0 point d5', '1/2')),
+} as const;
+
+const operatorKeys = {
+  plus: operates('+', '+', ex('d2 plus d3', '5'), 'operator'),
+  minus: inserts('−', '−', ex('d5 minus d7', '−2'), 'operator'),
+  times: operates('×', '×', ex('d6 times d7', '42'), 'operator'),
+  divide: operates('÷', '÷', ex('d8 divide d1 d2', '2/3'), 'operator'),
+  percent: operates('%', '%', ex('d2 d4 d0 plus d1 d5 percent', '276')),
+  factorial: operates('!', 'n!', ex('d5 factorial', '120')),
+  degree: operates('°', '°', ex('sin d3 d0 degree close', '1/2')),
+  tenPower: key({ type: 'powerOfTen' }, '·10^n', 'function', ex('d4 tenPower d3', '4000')),
+  answer: key({ type: 'answer' }, '=', 'answer', ex('d1 plus d1 answer', '2')),
+  ans: inserts('Ans', 'Ans', ex('d6 times d7 answer ans plus d1', '43')),
+  x: inserts('x', 'x', ex('d2 x', 'x stands for no number here. Letters A to Z keep values.'), 'letter'),
+} as const;
+
+const functionKeys = {
+  open: inserts('(', '(', ex('open d1 plus d2 close times d3', '9')),
+  close: inserts(')', ')', ex('open d1 plus d2 close times d3', '9')),
+  separator: key({ type: 'separate' }, ',', 'function', ex('nCr d5 separator d2 close', '10')),
+  sqrt: inserts('sqrt(', '√', ex('sqrt d1 d2 close', '2sqrt(3)')),
+  cbrt: inserts('cbrt(', '∛', ex('cbrt d2 d7 close', '3')),
+  root: inserts('root(', 'n|√', ex('root d4 separator d8 d1 close', '3')),
+  square: operates('²', 'x^2', ex('d7 square', '49')),
+  cube: operates('³', 'x^3', ex('d2 cube', '8')),
+  power: operates('^', 'x^y', ex('d2 power d1 d0', '1024')),
+  inverse: operates('⁻¹', 'x^−1', ex('d8 inverse', '1/8')),
+  tenTo: inserts('10^', '10^x', ex('tenTo d3', '1000')),
+  eTo: inserts('e^', 'e^x', ex('eTo d0', '1')),
+  fraction: operates('/', 'a⁄b', ex('d6 fraction d8 d4', '1/14')),
+  sin: inserts('sin(', 'sin', ex('sin d3 d0 close', '1/2')),
+  cos: inserts('cos(', 'cos', ex('cos d6 d0 close', '1/2')),
+  tan: inserts('tan(', 'tan', ex('tan d4 d5 close', '1')),
+  sec: inserts('sec(', 'sec', ex('sec d6 d0 close', '2')),
+  csc: inserts('csc(', 'csc', ex('csc d3 d0 close', '2')),
+  cot: inserts('cot(', 'cot', ex('cot d4 d5 close', '1')),
+  asin: inserts('asin(', 'asin', ex('asin d1 close', '90')),
+  acos: inserts('acos(', 'acos', ex('acos d0 close', '90')),
+  atan: inserts('atan(', 'atan', ex('atan d1 close', '45')),
+  asec: inserts('asec(', 'asec', ex('asec d2 close', '60')),
+  acsc: inserts('acsc(', 'acsc', ex('acsc d2 close', '30')),
+  acot: inserts('acot(', 'acot', ex('acot d1 close', '45')),
+  minute: operates("'", '′', ex('d1 degree d3 d0 minute', '3/2')),
+  second: operates('"', '″', ex('d1 degree d0 minute d3 d6 second', '101/100')),
+  deg: operates(' deg', 'deg', ex('d9 d0 deg', '90')),
+  rad: operates(' rad', 'rad', ex('pi rad', '180')),
+  grad: operates(' grad', 'grad', ex('d5 d0 grad', '45')),
+  ln: inserts('ln(', 'ln', ex('ln e close', '1')),
+  log: inserts('log(', 'log', ex('log d1 d0 d0 close', '2')),
+  lg: inserts('lg(', 'lg', ex('lg d1 d0 close', '1')),
+  exp: inserts('exp(', 'exp', ex('exp d0 close', '1')),
+  e: inserts('e', 'e', ex('ln e square close', '2')),
+  pi: inserts('π', 'π', ex('sin pi fraction d6 rad close', '1/2')),
+  nCr: inserts('nCr(', 'nCr', ex('nCr d5 separator d2 close', '10')),
+  nPr: inserts('nPr(', 'nPr', ex('nPr d5 separator d2 close', '20')),
+  abs: inserts('abs(', { text: '|x|' }, ex('abs minus d7 close', '7')),
+  mod: operates(' mod ', 'mod', ex('d5 d3 mod d8', '5')),
+  assign: inserts(' := ', ':=', ex('A assign d7', '7')),
+} as const;
+
+const editKeys = {
+  moveLeft: edits('moveLeft', 'caret-left', ex('d1 d2 moveLeft d3', '132')),
+  moveRight: edits('moveRight', 'caret-right', ex('d1 d2 moveHome moveRight d3', '132')),
+  moveHome: edits('moveHome', 'start', ex('d1 d2 moveHome d3', '312')),
+  moveEnd: edits('moveEnd', 'end', ex('d1 d2 moveHome moveEnd d3', '123')),
+  deleteLeft: edits('deleteLeft', 'backspace', ex('d1 d2 deleteLeft', '1')),
+  deleteRight: edits('deleteRight', 'delete-forward', ex('d1 d2 moveHome deleteRight', '2')),
+  clear: key({ type: 'edit', command: 'clear' }, 'clear', 'function', ex('d1 d2 clear d3', '3')),
+  undo: key({ type: 'undo' }, { icon: 'undo' }, 'function', ex('d1 d2 undo', '1')),
+  redo: key({ type: 'redo' }, { icon: 'redo' }, 'function', ex('d1 d2 undo redo', '12')),
+} as const;
+
+const LETTERS = [...'ABCDEFGHIJKLMNOPQRSTUVWXYZ'] as const;
+export type LetterId =
+  | 'A' | 'B' | 'C' | 'D' | 'E' | 'F' | 'G' | 'H' | 'I' | 'J' | 'K' | 'L' | 'M'
+  | 'N' | 'O' | 'P' | 'Q' | 'R' | 'S' | 'T' | 'U' | 'V' | 'W' | 'X' | 'Y' | 'Z';
+export const letterIds = LETTERS as readonly string[] as readonly LetterId[];
+
+const letterKeys = Object.fromEntries(
+  letterIds.map((name) => [name, inserts(name, name, ex(`${name} assign d4`, '4'), 'letter')]),
+) as Readonly<Record<LetterId, KeyRecord>>;
+
+const catalogue = { ...digitKeys, ...operatorKeys, ...functionKeys, ...editKeys, ...letterKeys } as const;
+
+/** Every key there is: an id, and what the id does and looks like. Names and help stand in `text/keys`. */
+export type KeyId = keyof typeof catalogue;
+export const keys: Readonly<Record<KeyId, KeyRecord>> = catalogue;
+export const keyIds = Object.keys(catalogue) as readonly KeyId[];
+export const isKeyId = (id: string): id is KeyId => Object.hasOwn(catalogue, id);

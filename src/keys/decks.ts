@@ -1,0 +1,41 @@
+import { letterIds } from './catalogue';
+import type { KeyId } from './catalogue';
+
+export const drawerIds = ['pad', 'powers', 'angles', 'logs', 'counting', 'letters'] as const;
+export type DrawerId = (typeof drawerIds)[number];
+
+/** The keys of each drawer, row after row; `columns` is how many stand side by side. */
+export const drawers: Readonly<Record<DrawerId, Readonly<{ columns: number; ids: readonly KeyId[] }>>> = {
+  pad: {
+    columns: 6,
+    ids: ['sqrt', 'square', 'power', 'fraction', 'open', 'close', 'sin', 'cos', 'tan', 'log', 'ln', 'pi'],
+  },
+  powers: {
+    columns: 6,
+    ids: ['square', 'cube', 'power', 'inverse', 'open', 'close', 'sqrt', 'cbrt', 'root', 'tenTo', 'eTo', 'separator'],
+  },
+  angles: {
+    columns: 6,
+    ids: [
+      'sin', 'cos', 'tan', 'sec', 'csc', 'cot',
+      'asin', 'acos', 'atan', 'asec', 'acsc', 'acot',
+      'minute', 'second', 'deg', 'rad', 'grad', 'pi',
+    ],
+  },
+  logs: {
+    columns: 6,
+    ids: ['ln', 'log', 'lg', 'exp', 'open', 'close', 'e', 'eTo', 'tenTo', 'power', 'inverse', 'separator'],
+  },
+  counting: { columns: 6, ids: ['factorial', 'nCr', 'nPr', 'percent', 'abs', 'mod', 'open', 'close', 'separator'] },
+  letters: { columns: 7, ids: [...letterIds, 'assign', 'separator'] },
+};
+
+export const numberBlock: readonly (readonly KeyId[])[] = [
+  ['d7', 'd8', 'd9', 'divide', 'deleteLeft', 'ans'],
+  ['d4', 'd5', 'd6', 'times', 'percent', 'degree'],
+  ['d1', 'd2', 'd3', 'minus', 'factorial', 'tenPower'],
+  ['d0', 'point', 'x', 'plus', 'answer'],
+];
+
+/** Keys that stand beside the line. */
+export const lineKeys: readonly KeyId[] = ['moveLeft', 'moveRight', 'deleteRight', 'clear', 'undo', 'redo'];

@@ -1,0 +1,22 @@
+/** Calls back when the page is about to be hidden or closed: the last moment to keep things. */
+export function onPageHide(call: () => void): () => void {
+  const whenHidden = () => {
+    if (document.visibilityState === 'hidden') call();
+  };
+  window.addEventListener('pagehide', call);
+  document.addEventListener('visibilitychange', whenHidden);
+  return () => {
+    window.removeEventListener('pagehide', call);
+    document.removeEventListener('visibilitychange', whenHidden);
+  };
+}
+
+/** The notebook that the server offers to an empty store (only a demo server has one). */
+export async function offeredNotebook(): Promise<string | null> {
+  try {
+    const response = await fetch('/demo-notebook.json');
+    return response.status === 200 ? await response.text() : null;
+  } catch {
+    return null;
+  }
+}

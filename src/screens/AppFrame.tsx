@@ -1,0 +1,54 @@
+import { TamaguiProvider, Theme, View } from '@tamagui/core';
+import { useEffect, useState } from 'react';
+import type { ReactNode } from 'react';
+import { useColorScheme } from 'react-native';
+import { usePathname, useRouter } from 'expo-router';
+import { startApp, useStore } from '@/state/app-store';
+import { Places } from '@/ui/frame/Places';
+import type { PlaceId } from '@/ui/frame/Places';
+import { config } from '@/ui/theme/config';
+import { Notices } from './Notices';
+
+const routes: Readonly<Record<PlaceId, '/' | '/shelf'>> = { bench: '/', shelf: '/shelf' };
+
+/** What all places share: the store brought back, the theme, the bar of places, and what there is to say. */
+export function AppFrame({ children }: Readonly<{ children: ReactNode }>) {
+  const [isReady, setReady] = useState(false);
+  const preference = useStore((s) => s.settings.theme);
+  const spoken = useStore((s) => s.spoken);
+  const system = useColorScheme() === 'dark' ? 'dark' : 'light';
+  const theme = preference === 'system' ? system : preference;
+  const path = usePathname();
+  const router = useRouter();
+
+  useEffect(() => {
+    let stop: (() => void) | null = null;
+    let isGone = false;
+    void startApp().then((end) => {
+      if (isGone) end();
+      else stop = end;
+      setReady(true);
+    });
+    return () => {
+      isGone = true;
+      stop?.();
+    };
+  }, []);
+
+  return (
+    <TamaguiProvider config={config} defaultTheme={theme}>
+      <Theme name={theme}>
+        <View flex={1} minWidth={0} backgroundColor="$desk" flexDirection="column-reverse" $wide={{ flexDirection: 'row' }}>
+          <Places current={path === '/shelf' ? 'shelf' : 'bench'} onGo={(place) => router.navigate(routes[place])} />
+          <View role="main" flex={1} minHeight={0} minWidth={0}>
+            <Notices />
+            {isReady ? children : null}
+          </View>
+          <View role="status" aria-live="polite" className="only-spoken">
+            {spoken}
+          </View>
+        </View>
+      </Theme>
+    </TamaguiProvider>
+  );
+}

@@ -1,0 +1,136 @@
+import { View, useMedia } from '@tamagui/core';
+import { useCallback, useEffect, useState } from 'react';
+import { isLineAction, pressed } from '@/keys/press';
+import { lineKeys } from '@/keys/decks';
+import { keys } from '@/keys/catalogue';
+import type { KeyAction, KeyId } from '@/keys/catalogue';
+import { stopWork, useStore } from '@/state/app-store';
+import type { Store } from '@/state/store';
+import { words } from '@/text/labels';
+import { Button } from '@/ui/control/Button';
+import { Deck } from '@/ui/deck/Deck';
+import { Key } from '@/ui/key/Key';
+import { LineCard } from '@/ui/line/LineCard';
+import { LINE_INPUT_ID } from '@/ui/line/LineInput';
+import { SettingsSheet } from '../settings/SettingsSheet';
+import { HelpStrip, KeyCard } from './KeyCard';
+import { KeepSheet } from './KeepSheet';
+import { PasteSheet } from './PasteSheet';
+import { StatusStrip } from './StatusStrip';
+import { Tape } from './Tape';
+import { TapeLineSheet } from './TapeLineSheet';
+import { useSlowWork } from './slow-work';
+
+/** Whether a key would do something now. */
+function isHere({ document, settings, history }: Store, action: KeyAction): boolean {
+  if (isLineAction(action)) return pressed(document.line, action, settings.display.decimalSign) !== null;
+  if (action.type === 'undo') return history.past.length > 0;
+  return action.type !== 'redo' || history.future.length > 0;
+}
+
+/** Typing anywhere on the place goes to the line. */
+function useTypingAnywhere(isOn: boolean): void {
+  useEffect(() => {
+    if (!isOn) return undefined;
+    const toLine = (event: globalThis.KeyboardEvent) => {
+      const isForOther = event.target instanceof HTMLInputElement || event.altKey;
+      const isUndo = (event.ctrlKey || event.metaKey) && /^[zyv]$/i.test(event.key);
+      const isText = event.key.length === 1 && event.key !== ' ' && !event.ctrlKey && !event.metaKey;
+      if (isForOther || !(isText || isUndo || event.key === 'Backspace')) return;
+      document.getElementById(LINE_INPUT_ID)?.focus();
+    };
+    document.addEventListener('keydown', toLine);
+    return () => document.removeEventListener('keydown', toLine);
+  }, [isOn]);
+}
+
+type Open = { sheet: 'settings' | 'keep' } | { sheet: 'line'; id: string } | null;
+
+/** The calculating place: the tape, the line being written, the keys. */
+export function Bench() {
+  const { wide: isWide } = useMedia();
+  const state = useStore();
+  const { document: doc, settings, live, reported, chosen } = state;
+  const [open, setOpen] = useState<Open>(null);
+  const [explained, setExplained] = useState<{ id: KeyId; by: 'point' | 'hold' } | null>(null);
+  const close = useCallback(() => setOpen(null), []);
+  const explain = useCallback((id: KeyId, by: 'point' | 'hold') => setExplained({ id, by }), []);
+  const press = useCallback((action: KeyAction) => {
+    setExplained((was) => (was?.by === 'hold' ? null : was));
+    useStore.getState().press(action);
+  }, []);
+  const openLine = useCallback((id: string) => setOpen({ sheet: 'line', id }), []);
+  const openSettings = useCallback(() => setOpen({ sheet: 'settings' }), []);
+  const isSlow = useSlowWork(live.kind === 'working');
+  useTypingAnywhere(open === null && state.pasteQuestion === null);
+
+  const { decimalSign, grouping } = settings.display;
+  const answer = live.kind === 'answer' ? live.answer : live.kind === 'working' ? live.last : null;
+  const hinted = live.kind === 'problem' && live.problem.code !== 'syntax' && live.problem.code !== 'argument-count' ? live.problem : null;
+  const problem = reported ?? hinted;
+
+  const beside = (
+    <View role="group" aria-label={words.lineKeys} flexDirection="row" backgroundColor="$paper" borderTopWidth={1} borderBottomWidth={1} borderColor="$rule" paddingHorizontal={4}>
+      {lineKeys.map((id) => (
+        <Key key={id} id={id} onPress={press} onExplain={explain} decimalSign={decimalSign} isDimmed={!isHere(state, keys[id].does)} isQuiet />
+      ))}
+      <Button isPlain onPress={() => setOpen({ sheet: 'keep' })}>
+        {words.keep}
+      </Button>
+    </View>
+  );
+
+  const page = (
+    <View flex={1} minHeight={0} minWidth={0} backgroundColor="$paper">
+      <StatusStrip onSettings={openSettings} />
+      <Tape onOpen={openLine} />
+      <LineCard
+        line={doc.line}
+        angle={settings.angle}
+        impliedFirst={settings.impliedFirst}
+        shown={{ decimalSign, grouping }}
+        answer={doc.line.text.trim() === '' || problem !== null ? null : answer}
+        isOld={live.kind === 'working'}
+        problem={problem}
+        isReported={reported !== null}
+        chosen={chosen}
+        onChoose={state.chooseForm}
+        onRetype={state.retype}
+        onPaste={state.paste}
+        onPress={press}
+      />
+      {isSlow ? (
+        <View flexDirection="row" alignItems="center" paddingHorizontal="$3" backgroundColor="$card">
+          <Button onPress={stopWork}>{`${words.working} ${words.stop}`}</Button>
+        </View>
+      ) : null}
+      {isWide ? beside : null}
+    </View>
+  );
+
+  const deck = <Deck drawer={state.drawer} onDrawer={state.openDrawer} onPress={press} onExplain={explain} decimalSign={decimalSign} />;
+
+  return (
+    <View flex={1} minHeight={0} position="relative">
+      {isWide ? (
+        <View flex={1} flexDirection="row" minHeight={0}>
+          {page}
+          <View width="$deck" borderLeftWidth={1} borderColor="$rule" backgroundColor="$desk" justifyContent="space-between">
+            <KeyCard explained={explained?.id ?? null} />
+            {deck}
+          </View>
+        </View>
+      ) : (
+        <>
+          {page}
+          {explained?.by === 'hold' ? <HelpStrip id={explained.id} /> : beside}
+          {deck}
+        </>
+      )}
+      {open?.sheet === 'settings' ? <SettingsSheet onClose={close} /> : null}
+      {open?.sheet === 'keep' ? <KeepSheet onClose={close} /> : null}
+      {open?.sheet === 'line' ? <TapeLineSheet id={open.id} onClose={close} /> : null}
+      {state.pasteQuestion === null ? null : <PasteSheet />}
+    </View>
+  );
+}

@@ -1,0 +1,43 @@
+import { View } from '@tamagui/core';
+import type { KeyId } from '@/keys/catalogue';
+import { keyboardHelp, words } from '@/text/labels';
+import { KeyHelp } from '@/ui/key/KeyHelp';
+import { Heading, Words } from '@/ui/theme/text';
+
+/** Beside the tape on a wide screen: what the key does that is pointed at, and what the keyboard can do. */
+export function KeyCard({ explained }: Readonly<{ explained: KeyId | null }>) {
+  return (
+    <View flex={1} minHeight={0} margin="$3" padding="$4" gap="$4" backgroundColor="$paper" borderWidth={1} borderColor="$rule" borderRadius="$3" className="scroll-y">
+      {explained === null ? (
+        <View gap="$1">
+          <Heading>{words.keyHelp}</Heading>
+          <Words tone="muted">{words.keyHelpNote}</Words>
+        </View>
+      ) : (
+        <KeyHelp id={explained} />
+      )}
+      <View gap="$1" marginTop="auto">
+        <Words strong>{words.keyboard}</Words>
+        {keyboardHelp.map(([key, does]) => (
+          <View key={key} flexDirection="row" gap="$3" borderTopWidth={1} borderColor="$rule" paddingTop={4}>
+            <Words size="medium" width={170}>
+              {key}
+            </Words>
+            <Words size="medium" tone="muted" flex={1}>
+              {does}
+            </Words>
+          </View>
+        ))}
+      </View>
+    </View>
+  );
+}
+
+/** The same above the keys of a phone, while a key is held down. */
+export function HelpStrip({ id }: Readonly<{ id: KeyId }>) {
+  return (
+    <View role="status" padding="$3" backgroundColor="$paper" borderTopWidth={2} borderColor="$accent">
+      <KeyHelp id={id} />
+    </View>
+  );
+}

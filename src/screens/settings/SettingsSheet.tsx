@@ -1,0 +1,81 @@
+import { View } from '@tamagui/core';
+import { angleUnits } from '@/core/base/angle';
+import { FEWEST_DIGITS, MOST_DIGITS, displayModes } from '@/core/format/settings';
+import type { DisplaySettings } from '@/core/format/settings';
+import { useStore } from '@/state/app-store';
+import { modeNames, unitNames, words } from '@/text/labels';
+import { Button } from '@/ui/control/Button';
+import { Choice } from '@/ui/control/Choice';
+import { Stepper } from '@/ui/control/Stepper';
+import { Toggle } from '@/ui/control/Toggle';
+import { Sheet } from '@/ui/sheet/Sheet';
+import { Words } from '@/ui/theme/text';
+import { chooseNotebook, saveNotebook } from '../notebook-file';
+
+/** Everything that can be set, and the notebook file. */
+export function SettingsSheet({ onClose }: Readonly<{ onClose: () => void }>) {
+  const settings = useStore((s) => s.settings);
+  const { set } = useStore.getState();
+  const { display } = settings;
+  const setDisplay = (change: Partial<DisplaySettings>) => set({ display: { ...display, ...change } });
+  return (
+    <Sheet title={words.settings} onClose={onClose}>
+      <Choice
+        title={words.angle}
+        options={angleUnits.map((id) => ({ id, name: unitNames[id] }))}
+        chosen={settings.angle}
+        onChoose={(angle) => set({ angle })}
+      />
+      <Choice
+        title={words.display}
+        options={displayModes.map((id) => ({ id, name: modeNames[id] }))}
+        chosen={display.mode}
+        onChoose={(mode) => setDisplay({ mode })}
+      />
+      <Stepper
+        title={display.mode === 'places' ? words.places2 : words.digits}
+        value={display.digits}
+        least={FEWEST_DIGITS}
+        most={MOST_DIGITS}
+        names={{ fewer: words.fewerDigits, more: words.moreDigits }}
+        onChange={(digits) => setDisplay({ digits })}
+      />
+      <Toggle title={words.grouping} note={words.groupingNote} isOn={display.grouping} onChange={(grouping) => setDisplay({ grouping })} />
+      <Choice
+        title={words.decimalSign}
+        options={[
+          { id: '.', name: words.point },
+          { id: ',', name: words.comma },
+        ]}
+        chosen={display.decimalSign}
+        onChoose={(decimalSign) => setDisplay({ decimalSign })}
+      />
+      <Toggle title={words.impliedFirst} note={words.impliedFirstNote} isOn={settings.impliedFirst} onChange={(impliedFirst) => set({ impliedFirst })} />
+      <Toggle title={words.backToPad} isOn={settings.backToPad} onChange={(backToPad) => set({ backToPad })} />
+      <Choice
+        title={words.theme}
+        options={[
+          { id: 'system', name: words.themeSystem },
+          { id: 'light', name: words.themeLight },
+          { id: 'dark', name: words.themeDark },
+        ]}
+        chosen={settings.theme}
+        onChoose={(theme) => set({ theme })}
+      />
+      <View role="group" aria-label={words.notebook} gap="$1">
+        <Words strong>{words.notebook}</Words>
+        <View flexDirection="row" flexWrap="wrap" gap="$2">
+          <Button onPress={saveNotebook}>{words.saveNotebook}</Button>
+          <Button
+            onPress={() => {
+              void chooseNotebook();
+              onClose();
+            }}
+          >
+            {words.openNotebook}
+          </Button>
+        </View>
+      </View>
+    </Sheet>
+  );
+}

@@ -1,0 +1,91 @@
+import type { KeyId, LetterId } from '@/keys/catalogue';
+import { letterIds } from '@/keys/catalogue';
+import type { DrawerId } from '@/keys/decks';
+import { functionHelp } from './functions';
+
+/** What a key is called aloud, and what it does. */
+export type KeyText = Readonly<{ say: string; help: string }>;
+
+const text = (say: string, help: string): KeyText => ({ say, help });
+const digit = (n: number): KeyText => text(`${n}`, `The digit ${n}.`);
+
+const letters = Object.fromEntries(
+  letterIds.map((name) => [name, text(`letter ${name}`, `What the letter ${name} keeps. “${name} :=” before a line keeps its value.`)]),
+) as Readonly<Record<LetterId, KeyText>>;
+
+export const keyTexts: Readonly<Record<KeyId, KeyText>> = {
+  ...letters,
+  d0: digit(0), d1: digit(1), d2: digit(2), d3: digit(3), d4: digit(4),
+  d5: digit(5), d6: digit(6), d7: digit(7), d8: digit(8), d9: digit(9),
+  point: text('decimal point', 'Begins the digits after the point.'),
+  plus: text('plus', 'Adds. On an empty line it goes on from the last answer.'),
+  minus: text('minus', 'Subtracts, or makes what follows negative: one key for both.'),
+  times: text('times', 'Multiplies.'),
+  divide: text('divided by', 'Divides, written on the line.'),
+  percent: text('percent', 'Hundredths. After + or − it is that share of what stands before.'),
+  factorial: text('factorial', 'The product of all whole numbers up to this one.'),
+  degree: text('degree sign', 'Marks the number before it as an angle in degrees.'),
+  tenPower: text('times ten to the power', 'Moves the point: 4.2·10³ is keyed 4.2, this key, 3.'),
+  answer: text('equals', 'Answers the line and puts it on the tape.'),
+  ans: text('last answer', 'The last answer with all its digits.'),
+  x: text('x', 'The variable x, for formulas. It keeps no value.'),
+  open: text('open bracket', 'Opens a bracket. A missing closing one is supplied at the end.'),
+  close: text('close bracket', 'Closes the bracket.'),
+  separator: text('next value', 'Separates the values given to a function.'),
+  sqrt: text('square root', functionHelp.sqrt),
+  cbrt: text('cube root', functionHelp.cbrt),
+  root: text('nth root', functionHelp.root),
+  square: text('squared', 'Raises what stands before it to the power 2.'),
+  cube: text('cubed', 'Raises what stands before it to the power 3.'),
+  power: text('to the power', 'Raises what stands before it to the power that follows.'),
+  inverse: text('to the power minus one', '1 divided by what stands before it.'),
+  tenTo: text('ten to the power', 'Ten raised to what follows.'),
+  eTo: text('e to the power', 'The number e raised to what follows.'),
+  fraction: text('fraction', 'Divides, written as a fraction.'),
+  sin: text('sine', functionHelp.sin),
+  cos: text('cosine', functionHelp.cos),
+  tan: text('tangent', functionHelp.tan),
+  sec: text('secant', functionHelp.sec),
+  csc: text('cosecant', functionHelp.csc),
+  cot: text('cotangent', functionHelp.cot),
+  asin: text('inverse sine', functionHelp.asin),
+  acos: text('inverse cosine', functionHelp.acos),
+  atan: text('inverse tangent', functionHelp.atan),
+  asec: text('inverse secant', functionHelp.asec),
+  acsc: text('inverse cosecant', functionHelp.acsc),
+  acot: text('inverse cotangent', functionHelp.acot),
+  minute: text('minutes of angle', 'After degrees: sixtieths of a degree, as in 73°24′.'),
+  second: text('seconds of angle', 'After minutes: sixtieths of a minute, as in 73°24′36″.'),
+  deg: text('in degrees', 'Marks the product before it as an angle in degrees.'),
+  rad: text('in radians', 'Marks the product before it as an angle in radians.'),
+  grad: text('in gradians', 'Marks the product before it as an angle in gradians.'),
+  ln: text('natural logarithm', functionHelp.ln),
+  log: text('logarithm', functionHelp.log),
+  lg: text('logarithm to base ten', functionHelp.lg),
+  exp: text('exponential', functionHelp.exp),
+  e: text('e', 'Euler’s number, 2.718…'),
+  pi: text('pi', 'The ratio of a circle’s circumference to its diameter.'),
+  nCr: text('choose', functionHelp.nCr),
+  nPr: text('arrange', functionHelp.nPr),
+  abs: text('absolute value', functionHelp.abs),
+  mod: text('remainder', 'What is left over when the number before it is divided by the one after it.'),
+  assign: text('keeps', 'After a letter: the letter keeps the value of what follows.'),
+  moveLeft: text('caret left', 'Moves the caret one place to the left.'),
+  moveRight: text('caret right', 'Moves the caret one place to the right.'),
+  moveHome: text('caret to the start', 'Moves the caret to the start of the line.'),
+  moveEnd: text('caret to the end', 'Moves the caret to the end of the line.'),
+  deleteLeft: text('backspace', 'Takes away what stands left of the caret.'),
+  deleteRight: text('delete forward', 'Takes away what stands right of the caret.'),
+  clear: text('clear line', 'Empties the line being written, and nothing else.'),
+  undo: text('undo', 'Takes back the last change.'),
+  redo: text('redo', 'Makes the change again that was taken back.'),
+};
+
+export const drawerNames: Readonly<Record<DrawerId, string>> = {
+  pad: 'Pad',
+  powers: 'Powers',
+  angles: 'Angles',
+  logs: 'Logs',
+  counting: 'Counting',
+  letters: 'Letters',
+};

@@ -1,0 +1,36 @@
+import type { StepName } from '@/state/history';
+import type { Notice, NoticeCode } from '@/state/notice';
+
+const steps: Readonly<Record<StepName, string>> = {
+  typing: 'typing',
+  answer: 'answering the line',
+  'clear-line': 'clearing the line',
+  'use-line': 'taking a line back',
+  'use-answer': 'using an answer',
+  'remove-line': 'removing a line',
+  'clear-tape': 'clearing the tape',
+  'choose-form': 'choosing a form',
+  keep: 'keeping in a letter',
+  'clear-letter': 'clearing a letter',
+  'clear-letters': 'clearing all letters',
+  'open-notebook': 'opening a notebook',
+  paste: 'pasting',
+};
+
+const sentences: { [C in NoticeCode]: (fact: string) => string } = {
+  'tape-cleared': () => 'The tape is empty. Letters and settings are as they were.',
+  'line-removed': () => 'The line was removed from the tape.',
+  'letter-kept': (letter) => `Kept in ${letter}.`,
+  'letter-cleared': (letter) => `${letter} holds nothing now.`,
+  'letters-cleared': () => 'All letters are cleared. The tape is as it was.',
+  copied: () => 'Copied.',
+  'not-copied': () => 'The browser did not allow copying.',
+  'nothing-to-keep': () => 'There is no value to keep yet.',
+  'ans-set': (shown) => `Ans now stands for ${shown}, with all its digits.`,
+  'notebook-opened': () => 'The notebook was opened.',
+  'notebook-damaged': (issue) => `This file is not a notebook that can be read (${issue}). Nothing was changed.`,
+  undone: (step) => `Taken back: ${steps[step as StepName]}.`,
+  redone: (step) => `Done again: ${steps[step as StepName]}.`,
+};
+
+export const noticeText = ({ code, fact }: Notice): string => sentences[code](fact);

@@ -1,0 +1,48 @@
+import { styled } from '@tamagui/core';
+import type { ReactNode } from 'react';
+import { Words } from '../theme/text';
+import { Pressable } from './Pressable';
+
+const Frame = styled(Pressable, {
+  paddingHorizontal: '$3',
+  borderWidth: 1,
+  borderColor: '$keyEdge',
+  backgroundColor: '$digitKey',
+  hoverStyle: { backgroundColor: '$keyDown' },
+  pressStyle: { backgroundColor: '$keyDown' },
+  variants: {
+    plain: { true: { borderColor: 'transparent', backgroundColor: 'transparent' } },
+    wide: { true: { justifyContent: 'flex-start', alignSelf: 'stretch' } },
+  } as const,
+});
+
+type Props = Readonly<{
+  children: ReactNode;
+  onPress: () => void;
+  /** Spoken name, where the words on it do not say enough. */
+  name?: string;
+  isPressed?: boolean;
+  isPlain?: boolean;
+  isWide?: boolean;
+  isDisabled?: boolean;
+}>;
+
+/** A button with words on it. */
+export function Button({ children, onPress, name, isPressed, isPlain = false, isWide = false, isDisabled = false }: Props) {
+  return (
+    <Frame
+      onPress={onPress}
+      plain={isPlain}
+      wide={isWide}
+      disabled={isDisabled}
+      opacity={isDisabled ? 0.55 : 1}
+      {...(name === undefined ? {} : { 'aria-label': name })}
+      {...(isPressed === undefined ? {} : { 'aria-pressed': isPressed })}
+      {...(isPressed === true ? { borderColor: '$accent', borderWidth: 2 } : {})}
+    >
+      <Words size="medium" strong={isPressed === true}>
+        {children}
+      </Words>
+    </Frame>
+  );
+}

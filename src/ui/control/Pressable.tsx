@@ -1,0 +1,20 @@
+import { View, styled } from '@tamagui/core';
+
+/** A button without a look of its own: at least as large as a finger, with a ring when the keyboard is on it. */
+export const Pressable = styled(View, {
+  render: 'button',
+  role: 'button',
+  minHeight: '$target',
+  minWidth: '$target',
+  alignItems: 'center',
+  justifyContent: 'center',
+  flexDirection: 'row',
+  borderRadius: '$2',
+  borderWidth: 0,
+  backgroundColor: 'transparent',
+  cursor: 'pointer',
+  focusVisibleStyle: { outlineWidth: 3, outlineStyle: 'solid', outlineColor: '$accent', outlineOffset: 1 },
+});
+
+/** Pressing leaves the focus where it is, so that the line keeps its caret. */
+export const keepFocus = { onMouseDown: (event: { preventDefault: () => void }) => event.preventDefault() };

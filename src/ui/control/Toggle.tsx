@@ -1,0 +1,32 @@
+import { View } from '@tamagui/core';
+import { Words } from '../theme/text';
+import { Pressable } from './Pressable';
+
+type Props = Readonly<{ title: string; note?: string; isOn: boolean; onChange: (isOn: boolean) => void }>;
+
+/** On or off, with what it does beside it. */
+export function Toggle({ title, note, isOn, onChange }: Props) {
+  return (
+    <Pressable
+      role="switch"
+      aria-checked={isOn}
+      aria-label={title}
+      onPress={() => onChange(!isOn)}
+      justifyContent="space-between"
+      alignSelf="stretch"
+      gap="$3"
+    >
+      <View flex={1} alignItems="flex-start">
+        <Words strong>{title}</Words>
+        {note === undefined ? null : (
+          <Words size="medium" tone="muted" textAlign="left">
+            {note}
+          </Words>
+        )}
+      </View>
+      <View width={46} height={26} borderRadius={13} padding={3} backgroundColor={isOn ? '$accent' : '$muted'} alignItems={isOn ? 'flex-end' : 'flex-start'}>
+        <View width={20} height={20} borderRadius={10} backgroundColor="$card" />
+      </View>
+    </Pressable>
+  );
+}

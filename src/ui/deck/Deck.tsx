@@ -1,0 +1,74 @@
+import { View, styled } from '@tamagui/core';
+import { memo } from 'react';
+import { drawerIds, drawers, numberBlock } from '@/keys/decks';
+import type { DrawerId } from '@/keys/decks';
+import type { KeyAction, KeyId } from '@/keys/catalogue';
+import type { DecimalSign } from '@/core/language/numerals';
+import { drawerNames } from '@/text/keys';
+import { words } from '@/text/labels';
+import { Pressable, keepFocus } from '../control/Pressable';
+import { Key } from '../key/Key';
+import { Words } from '../theme/text';
+
+const Tab = styled(Pressable, {
+  role: 'tab',
+  flexGrow: 1,
+  minWidth: 0,
+  paddingHorizontal: 3,
+  borderRadius: 0,
+  borderBottomWidth: 3,
+  borderColor: 'transparent',
+  variants: { open: { true: { borderColor: '$accent' } } } as const,
+});
+
+type Props = Readonly<{
+  drawer: DrawerId;
+  onDrawer: (drawer: DrawerId) => void;
+  onPress: (action: KeyAction) => void;
+  onExplain: (id: KeyId, by: 'point' | 'hold') => void;
+  decimalSign: DecimalSign;
+}>;
+
+function rowsOf(ids: readonly KeyId[], columns: number): readonly (readonly KeyId[])[] {
+  return Array.from({ length: Math.ceil(ids.length / columns) }, (_, i) => ids.slice(i * columns, (i + 1) * columns));
+}
+
+/** The key deck: drawers of named groups above the number block, which never moves. */
+export const Deck = memo(function Deck({ drawer, onDrawer, onPress, onExplain, decimalSign }: Props) {
+  const { columns, ids } = drawers[drawer];
+  const shared = { onPress, onExplain, decimalSign };
+  return (
+    <View role="group" aria-label={words.deck} backgroundColor="$desk" paddingHorizontal={5} paddingBottom={5} gap={5}>
+      <View role="tablist" aria-label={words.drawers} flexDirection="row" justifyContent="space-between">
+        {drawerIds.map((id) => (
+          <Tab key={id} {...keepFocus} open={id === drawer} aria-selected={id === drawer} onPress={() => onDrawer(id)}>
+            <Words size="medium" strong={id === drawer} tone={id === drawer ? 'accent' : 'muted'} color={id === drawer ? '$ink' : '$muted'}>
+              {drawerNames[id]}
+            </Words>
+          </Tab>
+        ))}
+      </View>
+      <View role="group" aria-label={drawerNames[drawer]} gap={5}>
+        {rowsOf(ids, columns).map((row) => (
+          <View key={row.join()} flexDirection="row" gap={5}>
+            {row.map((id) => (
+              <Key key={id} id={id} {...shared} />
+            ))}
+            {Array.from({ length: columns - row.length }, (_, i) => (
+              <View key={i} flex={1} />
+            ))}
+          </View>
+        ))}
+      </View>
+      {numberBlock.map((row) => (
+        <View key={row.join()} flexDirection="row" gap={5}>
+          {row.map((id) => (
+            <View key={id} flexDirection="row" flexGrow={id === 'answer' ? 2 : 1} flexBasis={id === 'answer' ? 5 : 0}>
+              <Key id={id} {...shared} />
+            </View>
+          ))}
+        </View>
+      ))}
+    </View>
+  );
+});

@@ -1,0 +1,52 @@
+import { View, useTheme } from '@tamagui/core';
+import ArrowLeft from 'lucide-react-native/icons/arrow-left';
+import ArrowLeftToLine from 'lucide-react-native/icons/arrow-left-to-line';
+import ArrowRight from 'lucide-react-native/icons/arrow-right';
+import ArrowRightToLine from 'lucide-react-native/icons/arrow-right-to-line';
+import Delete from 'lucide-react-native/icons/delete';
+import Redo from 'lucide-react-native/icons/redo-2';
+import Undo from 'lucide-react-native/icons/undo-2';
+import type { ComponentType } from 'react';
+import type { KeyFace, KeyIcon } from '@/keys/catalogue';
+import { Words } from '../theme/text';
+
+type Picture = ComponentType<{ size: number; color: string; strokeWidth: number }>;
+
+const pictures: Readonly<Record<KeyIcon, { picture: Picture; mirrored?: boolean }>> = {
+  backspace: { picture: Delete as Picture },
+  'delete-forward': { picture: Delete as Picture, mirrored: true },
+  'caret-left': { picture: ArrowLeft as Picture },
+  'caret-right': { picture: ArrowRight as Picture },
+  start: { picture: ArrowLeftToLine as Picture },
+  end: { picture: ArrowRightToLine as Picture },
+  undo: { picture: Undo as Picture },
+  redo: { picture: Redo as Picture },
+};
+
+type Props = Readonly<{ face: KeyFace; tone: 'ink' | 'onAccent'; size: number; strong: boolean }>;
+
+/** What stands on a key. */
+export function Face({ face, tone, size, strong }: Props) {
+  const theme = useTheme();
+  const color = `$${tone}` as const;
+  if ('icon' in face) {
+    const { picture: Icon, mirrored = false } = pictures[face.icon];
+    return (
+      <View aria-hidden {...(mirrored ? { scaleX: -1 } : {})}>
+        <Icon size={size + 3} color={theme[tone]?.get() as string} strokeWidth={1.8} />
+      </View>
+    );
+  }
+  const part = (text: string, raised: boolean) => (
+    <Words color={color} fontSize={raised ? size * 0.68 : size} lineHeight={size * 1.3} strong={strong} {...(raised ? { marginTop: -size * 0.45 } : {})}>
+      {text}
+    </Words>
+  );
+  return (
+    <View flexDirection="row" alignItems="center" aria-hidden>
+      {face.index === undefined ? null : part(face.index, true)}
+      {part(face.text, false)}
+      {face.raised === undefined ? null : part(face.raised, true)}
+    </View>
+  );
+}

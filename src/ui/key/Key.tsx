@@ -1,0 +1,98 @@
+import { styled } from '@tamagui/core';
+import { memo, useRef } from 'react';
+import { keys } from '@/keys/catalogue';
+import type { KeyAction, KeyId, KeyLook } from '@/keys/catalogue';
+import type { DecimalSign } from '@/core/language/numerals';
+import { keyTexts } from '@/text/keys';
+import { Pressable, keepFocus } from '../control/Pressable';
+import { Face } from './Face';
+
+const Tile = styled(Pressable, {
+  borderWidth: 1,
+  borderColor: '$keyEdge',
+  backgroundColor: '$key',
+  padding: 0,
+  flex: 1,
+  minWidth: 0,
+  hoverStyle: { backgroundColor: '$keyDown' },
+  pressStyle: { backgroundColor: '$keyDown' },
+  variants: {
+    look: {
+      digit: { backgroundColor: '$digitKey' },
+      operator: {},
+      function: {},
+      letter: {},
+      answer: {
+        backgroundColor: '$accent',
+        borderColor: '$accent',
+        hoverStyle: { backgroundColor: '$accentDown' },
+        pressStyle: { backgroundColor: '$accentDown' },
+      },
+    },
+    quiet: { true: { borderColor: 'transparent', backgroundColor: 'transparent' } },
+  } as const,
+});
+
+/** Held down this long, a key explains itself instead of acting. */
+const HOLD_MS = 500;
+
+const isMouse = (event: object): boolean => 'pointerType' in event && event.pointerType === 'mouse';
+
+const sizes: Readonly<Record<KeyLook, number>> = { digit: 19, operator: 20, function: 16, letter: 16, answer: 22 };
+
+type Props = Readonly<{
+  id: KeyId;
+  onPress: (action: KeyAction) => void;
+  /** Asked to explain a key: pointed at, or held down. */
+  onExplain: (id: KeyId, by: 'point' | 'hold') => void;
+  decimalSign: DecimalSign;
+  isDimmed?: boolean;
+  isQuiet?: boolean;
+}>;
+
+/** A key of the catalogue: pressing sends its action, holding it down or pointing at it only explains. */
+export const Key = memo(function Key({ id, onPress, onExplain, decimalSign, isDimmed = false, isQuiet = false }: Props) {
+  const { does, face, look } = keys[id];
+  const timer = useRef<ReturnType<typeof setTimeout> | null>(null);
+  const wasHeld = useRef(false);
+  const release = () => {
+    if (timer.current !== null) clearTimeout(timer.current);
+    timer.current = null;
+  };
+  const sign = id === 'point' ? decimalSign : id === 'separator' && decimalSign === ',' ? ';' : null;
+  return (
+    <Tile
+      {...keepFocus}
+      look={look}
+      quiet={isQuiet}
+      opacity={isDimmed ? 0.5 : 1}
+      aria-label={keyTexts[id].say}
+      aria-disabled={isDimmed}
+      onPointerEnter={(event) => {
+        if (isMouse(event)) onExplain(id, 'point');
+      }}
+      onFocus={() => onExplain(id, 'point')}
+      onPointerDown={() => {
+        wasHeld.current = false;
+        timer.current = setTimeout(() => {
+          wasHeld.current = true;
+          onExplain(id, 'hold');
+        }, HOLD_MS);
+      }}
+      onPointerUp={release}
+      onPointerLeave={release}
+      onPointerCancel={release}
+      onPress={() => {
+        if (!wasHeld.current) onPress(does);
+        wasHeld.current = false;
+      }}
+    >
+      <Face
+        face={sign === null ? face : { text: sign }}
+        tone={look === 'answer' ? 'onAccent' : 'ink'}
+        size={sizes[look]}
+        strong={look === 'digit' || look === 'operator' || look === 'answer'}
+      />
+    </Tile>
+  );
+});

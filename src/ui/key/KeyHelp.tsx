@@ -1,0 +1,32 @@
+import { View } from '@tamagui/core';
+import { keys } from '@/keys/catalogue';
+import type { KeyId } from '@/keys/catalogue';
+import { keyTexts } from '@/text/keys';
+import { words } from '@/text/labels';
+import { Heading, Words } from '../theme/text';
+import { Face } from './Face';
+
+/** What a key does, with its example: the keys to press and what they come to. */
+export function KeyHelp({ id }: Readonly<{ id: KeyId }>) {
+  const { example } = keys[id];
+  const { say, help } = keyTexts[id];
+  return (
+    <View gap="$1">
+      <Heading textTransform="capitalize">{say}</Heading>
+      <Words>{help}</Words>
+      <View flexDirection="row" alignItems="center" flexWrap="wrap" gap="$1" marginTop="$1">
+        <Words size="medium" tone="muted">
+          {words.example}
+        </Words>
+        {example.keys.map((part, i) => (
+          <View key={`${part}${i}`} paddingHorizontal={7} minHeight={26} justifyContent="center" borderWidth={1} borderColor="$keyEdge" borderRadius="$1" backgroundColor="$key">
+            <Face face={keys[part as KeyId].face} tone="ink" size={13} strong={false} />
+          </View>
+        ))}
+        <Words size="medium" tone="answer">
+          → {example.shows}
+        </Words>
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,107 @@
+import { View } from '@tamagui/core';
+import type { Problem } from '@/core/base/problem';
+import type { AngleUnit } from '@/core/base/angle';
+import type { FormId } from '@/core/format/form';
+import type { Line } from '@/core/line/line';
+import type { KeyAction } from '@/keys/catalogue';
+import { inOtherUnit, piWarning, words } from '@/text/labels';
+import { problemText } from '@/text/problems';
+import type { LineAnswerView } from './view';
+import { Formula } from '../formula/Formula';
+import { typeset } from '../formula/typeset';
+import type { Shown } from '../formula/typeset';
+import { Margin } from '../tape/Margin';
+import { Words } from '../theme/text';
+import { LineInput } from './LineInput';
+import { ResultForms } from './ResultForms';
+
+type Props = Readonly<{
+  line: Line;
+  angle: AngleUnit;
+  impliedFirst: boolean;
+  shown: Shown;
+  answer: LineAnswerView | null;
+  /** The answer belongs to an earlier text and is about to be replaced. */
+  isOld: boolean;
+  problem: Problem | null;
+  /** The problem was asked for by `=`; else it is only hinted at. */
+  isReported: boolean;
+  chosen: FormId | null;
+  onChoose: (id: FormId) => void;
+  onRetype: (text: string, caret: number, anchor: number) => void;
+  onPaste: (text: string) => void;
+  onPress: (action: KeyAction) => void;
+}>;
+
+const PROBLEM_ID = 'line-problem';
+
+/** The problem in words, with the place it concerns set off from the rest of the line. */
+function ProblemNote({ problem, text, isReported }: Readonly<{ problem: Problem; text: string; isReported: boolean }>) {
+  const { from, to } = problem.at;
+  const isPart = isReported && to > from && to - from < text.length;
+  return (
+    <View id={PROBLEM_ID} gap={2} {...(isReported ? { role: 'alert' } : {})}>
+      <Words size="medium" tone={isReported ? 'accent' : 'muted'}>
+        {problemText(problem)}
+      </Words>
+      {isPart ? (
+        <Words size="medium" tone="muted" className="scroll-x">
+          {text.slice(0, from)}
+          <Words size="medium" strong tone="accent" textDecorationLine="underline">
+            {text.slice(from, to)}
+          </Words>
+          {text.slice(to)}
+        </Words>
+      ) : null}
+    </View>
+  );
+}
+
+/** The line being written: as on paper, as typed, how it was read, and what it comes to. */
+export function LineCard(props: Props) {
+  const { line, angle, impliedFirst, shown, answer, isOld, problem, isReported, chosen } = props;
+  const markup = line.text.trim() === '' ? null : typeset(line.text, { decimalSign: shown.decimalSign, impliedFirst }, shown);
+  return (
+    <View flexDirection="row" backgroundColor="$card" borderTopWidth={1} borderColor="$rule" flexShrink={0}>
+      <Margin>{angle}</Margin>
+      <View flex={1} minWidth={0} paddingHorizontal="$3" paddingVertical="$2" gap={5}>
+        {markup === null ? null : (
+          <View className="scroll-x ink line-formula" minHeight={44} justifyContent="center">
+            <Formula markup={markup} size="line" />
+          </View>
+        )}
+        <LineInput
+          line={line}
+          onRetype={props.onRetype}
+          onPaste={props.onPaste}
+          onPress={props.onPress}
+          describedBy={problem === null ? undefined : PROBLEM_ID}
+          isWrong={isReported}
+        />
+        {problem === null ? null : <ProblemNote problem={problem} text={line.text} isReported={isReported} />}
+        {answer === null ? null : (
+          <>
+            {answer.readAs.isTelling && !isOld ? (
+              <View className="scroll-x">
+                <Words size="medium" tone="muted" whiteSpace="nowrap">
+                  {words.readAs}  <Words size="medium">{answer.readAs.text}</Words>
+                </Words>
+              </View>
+            ) : null}
+            <ResultForms forms={answer.forms} chosen={chosen} onChoose={props.onChoose} shown={shown} isOld={isOld} />
+            {answer.otherUnit === null || isOld ? null : (
+              <Words size="medium" tone="muted">
+                {inOtherUnit(answer.otherUnit.unit, answer.otherUnit.text, answer.otherUnit.exact)}
+              </Words>
+            )}
+            {answer.piWithoutRadians.length === 0 || isOld ? null : (
+              <Words size="medium" tone="accent">
+                {piWarning(angle)}
+              </Words>
+            )}
+          </>
+        )}
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,11 @@
+import type { Span } from '@/core/base/span';
+import type { AngleUnit } from '@/core/base/angle';
+import type { SavedForm } from '@/core/notebook/schema';
+
+/** What the line card needs of an answer. */
+export type LineAnswerView = Readonly<{
+  readAs: Readonly<{ text: string; isTelling: boolean }>;
+  forms: readonly SavedForm[];
+  otherUnit: Readonly<{ unit: AngleUnit; text: string; exact: boolean }> | null;
+  piWithoutRadians: readonly Span[];
+}>;

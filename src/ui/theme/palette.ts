@@ -1,0 +1,60 @@
+/** Squared paper and ink: every colour of the interface, by what it is for. Contrast of text is 4.5 : 1 or more on its ground. */
+export type Palette = Readonly<{
+  desk: string;
+  paper: string;
+  card: string;
+  ink: string;
+  muted: string;
+  rule: string;
+  grid: string;
+  margin: string;
+  key: string;
+  digitKey: string;
+  keyDown: string;
+  keyEdge: string;
+  accent: string;
+  onAccent: string;
+  accentDown: string;
+  answer: string;
+  shade: string;
+}>;
+
+export const light: Palette = {
+  desk: '#ede7da',
+  paper: '#fbf8f0',
+  card: '#fffdf7',
+  ink: '#1e2a3a',
+  muted: '#566072',
+  rule: '#d9d0bd',
+  grid: '#ece5d4',
+  margin: '#c9a6a6',
+  key: '#f5efe2',
+  digitKey: '#fffef9',
+  keyDown: '#e3d9c4',
+  keyEdge: '#cdc2ab',
+  accent: '#a12f45',
+  onAccent: '#ffffff',
+  accentDown: '#86243a',
+  answer: '#0d6656',
+  shade: '#1e2a3a66',
+};
+
+export const dark: Palette = {
+  desk: '#0e1216',
+  paper: '#151a20',
+  card: '#1d232b',
+  ink: '#ece8de',
+  muted: '#a4adb8',
+  rule: '#323b46',
+  grid: '#1e252d',
+  margin: '#6d4650',
+  key: '#1b2129',
+  digitKey: '#262e38',
+  keyDown: '#39434f',
+  keyEdge: '#3a4450',
+  accent: '#f48ca2',
+  onAccent: '#2a0d14',
+  accentDown: '#ffb0c0',
+  answer: '#62cdb2',
+  shade: '#000000a0',
+};
