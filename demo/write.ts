@@ -27,7 +27,12 @@ export function demoDocument(): Document {
     if (answer.target !== null) {
       values.set(answer.target, answer.value);
       const [form] = answer.forms;
-      letters = keep(letters, answer.target, { value: answer.saved, from: text, shown: form!.text, exact: form!.exact });
+      letters = keep(letters, answer.target, {
+        value: answer.saved,
+        from: text,
+        shown: form!.text,
+        exact: form!.exact,
+      });
     }
     document = { ...document, tape: [...document.tape, line], letters, ans: answer.saved };
   }

@@ -7,12 +7,23 @@ import { newestChange } from './sources.mjs';
 
 const OUT = 'dist';
 const MARK = join(OUT, '.built');
-const SOURCES = ['app', 'src', 'public', 'app.json', 'babel.config.js', 'metro.config.js', 'package-lock.json', 'tsconfig.json', 'scripts/build.mjs'];
+const SOURCES = [
+  'app',
+  'src',
+  'public',
+  'app.json',
+  'babel.config.js',
+  'metro.config.js',
+  'package-lock.json',
+  'tsconfig.json',
+  'scripts/build.mjs',
+];
 const COMPRESSED = /\.(js|css|html|json|svg|txt)$/;
 
 const filesIn = (folder) =>
   readdirSync(folder, { withFileTypes: true }).flatMap((entry) =>
-    entry.isDirectory() ? filesIn(join(folder, entry.name)) : [join(folder, entry.name)]);
+    entry.isDirectory() ? filesIn(join(folder, entry.name)) : [join(folder, entry.name)],
+  );
 
 /** Writes a .br and a .gz beside every text file. */
 async function precompress() {
@@ -21,7 +32,9 @@ async function precompress() {
     files.map(async (file) => {
       const bytes = readFileSync(file);
       const [br, gz] = await Promise.all([
-        promisify(brotliCompress)(bytes, { params: { [constants.BROTLI_PARAM_QUALITY]: 11, [constants.BROTLI_PARAM_SIZE_HINT]: bytes.length } }),
+        promisify(brotliCompress)(bytes, {
+          params: { [constants.BROTLI_PARAM_QUALITY]: 11, [constants.BROTLI_PARAM_SIZE_HINT]: bytes.length },
+        }),
         promisify(gzip)(bytes, { level: 9 }),
       ]);
       writeFileSync(`${file}.br`, br);

@@ -16,6 +16,8 @@ export function installPackages() {
   if (isThere) return;
   console.log('Installing packages …');
   if (run('npm', ['ci', '--no-progress', '--loglevel=error'])) return;
-  console.error('The packages could not be installed. Check the connection to the package registry and run the command again.');
+  console.error(
+    'The packages could not be installed. Check the connection to the package registry and run the command again.',
+  );
   process.exit(1);
 }

@@ -13,7 +13,10 @@ export async function serve({ port, demoNotebook, quiet = false }) {
 /** Waits until the server answers, or says that it never did. */
 export async function ready(port) {
   for (let i = 0; i < 100; i += 1) {
-    const isUp = await fetch(`http://localhost:${port}/healthz`).then((r) => r.ok, () => false);
+    const isUp = await fetch(`http://localhost:${port}/healthz`).then(
+      (r) => r.ok,
+      () => false,
+    );
     if (isUp) return;
     await new Promise((resolve) => setTimeout(resolve, 100));
   }

@@ -7,8 +7,7 @@ export function newestChange(paths) {
   for (const path of paths) {
     if (!existsSync(path)) continue;
     const stat = statSync(path);
-    if (stat.isDirectory())
-      newest = Math.max(newest, newestChange(readdirSync(path).map((name) => join(path, name))));
+    if (stat.isDirectory()) newest = Math.max(newest, newestChange(readdirSync(path).map((name) => join(path, name))));
     else newest = Math.max(newest, stat.mtimeMs);
   }
   return newest;

@@ -3,7 +3,7 @@ import type { Express, NextFunction, Request, Response } from 'express';
 import staticGzip from 'express-static-gzip';
 import helmet from 'helmet';
 import { existsSync } from 'node:fs';
-import { join } from 'node:path';
+import { join, resolve } from 'node:path';
 
 export type ServerOptions = Readonly<{
   /** The folder of the exported app. */
@@ -52,7 +52,7 @@ export function createApp({ root, demoNotebook }: ServerOptions): Express {
   app.get('/demo-notebook.json', (_req, res) => {
     res.set('Cache-Control', 'no-store');
     if (demoNotebook === null) res.status(204).end();
-    else res.sendFile(demoNotebook);
+    else res.sendFile(resolve(demoNotebook), { dotfiles: 'allow' });
   });
   const files = staticGzip(root, {
     enableBrotli: true,

@@ -1,9 +1,10 @@
 import type { Server } from 'node:http';
 import { createApp } from './app';
 
-const port = Number(process.env['PORT'] ?? 4173);
-const root = process.env['ULKAV_DIST'] ?? 'dist';
-const demoNotebook = process.env['ULKAV_DEMO_NOTEBOOK'] ?? null;
+const env = process.env as Readonly<Record<string, string | undefined>>;
+const port = Number(env['PORT'] ?? 4173);
+const root = env['ULKAV_DIST'] ?? 'dist';
+const demoNotebook = env['ULKAV_DEMO_NOTEBOOK'] ?? null;
 
 /** Finishes what is under way, then ends; a second signal, or three seconds, end it at once. */
 function closeOn(server: Server): void {

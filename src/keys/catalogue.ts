@@ -14,9 +14,7 @@ export type KeyAction =
   | Readonly<{ type: 'undo' | 'redo' | 'answer' }>;
 
 /** What stands on a key: text with a raised or a lowered-before part, or a picture. */
-export type KeyFace =
-  | Readonly<{ text: string; raised?: string; index?: string }>
-  | Readonly<{ icon: KeyIcon }>;
+export type KeyFace = Readonly<{ text: string; raised?: string; index?: string }> | Readonly<{ icon: KeyIcon }>;
 export type KeyIcon = 'backspace' | 'delete-forward' | 'caret-left' | 'caret-right' | 'undo' | 'redo' | 'start' | 'end';
 
 export type KeyLook = 'digit' | 'operator' | 'function' | 'letter' | 'answer';
@@ -136,9 +134,33 @@ const editKeys = {
 
 const LETTERS = [...'ABCDEFGHIJKLMNOPQRSTUVWXYZ'] as const;
 export type LetterId =
-  | 'A' | 'B' | 'C' | 'D' | 'E' | 'F' | 'G' | 'H' | 'I' | 'J' | 'K' | 'L' | 'M'
-  | 'N' | 'O' | 'P' | 'Q' | 'R' | 'S' | 'T' | 'U' | 'V' | 'W' | 'X' | 'Y' | 'Z';
-export const letterIds = LETTERS as readonly string[] as readonly LetterId[];
+  | 'A'
+  | 'B'
+  | 'C'
+  | 'D'
+  | 'E'
+  | 'F'
+  | 'G'
+  | 'H'
+  | 'I'
+  | 'J'
+  | 'K'
+  | 'L'
+  | 'M'
+  | 'N'
+  | 'O'
+  | 'P'
+  | 'Q'
+  | 'R'
+  | 'S'
+  | 'T'
+  | 'U'
+  | 'V'
+  | 'W'
+  | 'X'
+  | 'Y'
+  | 'Z';
+export const letterIds = LETTERS as readonly LetterId[];
 
 const letterKeys = Object.fromEntries(
   letterIds.map((name) => [name, inserts(name, name, ex(`${name} assign d4`, '4'), 'letter')]),

@@ -39,12 +39,19 @@ function show(ids: readonly string[]): string {
   return made.ok ? made.value.forms[0]!.text : problemText(made.problem);
 }
 
-test.each(keyIds.map((id) => [id, keys[id].example] as const))('%s does what its example says', (_id, { keys: ids, shows }) => {
-  expect(show(ids)).toBe(shows);
-});
+test.each(keyIds.map((id) => [id, keys[id].example] as const))(
+  '%s does what its example says',
+  (_id, { keys: ids, shows }) => {
+    expect(show(ids)).toBe(shows);
+  },
+);
 
 test('every key can be reached, from a drawer, the number block or beside the line', () => {
-  const reachable = new Set<KeyId>([...Object.values(drawers).flatMap((d) => d.ids), ...numberBlock.flat(), ...lineKeys]);
+  const reachable = new Set<KeyId>([
+    ...Object.values(drawers).flatMap((d) => d.ids),
+    ...numberBlock.flat(),
+    ...lineKeys,
+  ]);
   const byKeyboardOnly: KeyId[] = ['moveHome', 'moveEnd'];
   expect(keyIds.filter((id) => !reachable.has(id))).toEqual(byKeyboardOnly);
 });

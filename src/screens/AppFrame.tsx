@@ -38,7 +38,13 @@ export function AppFrame({ children }: Readonly<{ children: ReactNode }>) {
   return (
     <TamaguiProvider config={config} defaultTheme={theme}>
       <Theme name={theme}>
-        <View flex={1} minWidth={0} backgroundColor="$desk" flexDirection="column-reverse" $wide={{ flexDirection: 'row' }}>
+        <View
+          flex={1}
+          minWidth={0}
+          backgroundColor="$desk"
+          flexDirection="column-reverse"
+          $wide={{ flexDirection: 'row' }}
+        >
           <Places current={path === '/shelf' ? 'shelf' : 'bench'} onGo={(place) => router.navigate(routes[place])} />
           <View role="main" flex={1} minHeight={0} minWidth={0}>
             <Notices />

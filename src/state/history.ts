@@ -1,7 +1,18 @@
 /** Undo and redo over snapshots that share what did not change. Each step knows what it takes back. */
 export type StepName =
-  | 'typing' | 'answer' | 'clear-line' | 'use-line' | 'use-answer' | 'remove-line' | 'clear-tape' | 'choose-form'
-  | 'keep' | 'clear-letter' | 'clear-letters' | 'open-notebook' | 'paste';
+  | 'typing'
+  | 'answer'
+  | 'clear-line'
+  | 'use-line'
+  | 'use-answer'
+  | 'remove-line'
+  | 'clear-tape'
+  | 'choose-form'
+  | 'keep'
+  | 'clear-letter'
+  | 'clear-letters'
+  | 'open-notebook'
+  | 'paste';
 
 type Step<D> = Readonly<{ name: StepName; before: D }>;
 

@@ -1,6 +1,17 @@
 export type NoticeCode =
-  | 'tape-cleared' | 'line-removed' | 'letter-kept' | 'letter-cleared' | 'letters-cleared' | 'copied' | 'not-copied'
-  | 'nothing-to-keep' | 'ans-set' | 'notebook-opened' | 'notebook-damaged' | 'undone' | 'redone';
+  | 'tape-cleared'
+  | 'line-removed'
+  | 'letter-kept'
+  | 'letter-cleared'
+  | 'letters-cleared'
+  | 'copied'
+  | 'not-copied'
+  | 'nothing-to-keep'
+  | 'ans-set'
+  | 'notebook-opened'
+  | 'notebook-damaged'
+  | 'undone'
+  | 'redone';
 
 /** Something to say once, with an offer to undo where that helps. Its sentence stands in `text/notices`. */
 export type Notice = Readonly<{ code: NoticeCode; fact: string; offersUndo: boolean }>;

@@ -25,7 +25,10 @@ export async function restore(store: AppStore, storage: Storage, offered: () => 
     return;
   }
   const name = `${SET_ASIDE_KEY}.${(await freeNumber(storage)) ?? 0}`;
-  const isSetAside = await storage.write(name, raw).then(() => true, () => false);
+  const isSetAside = await storage.write(name, raw).then(
+    () => true,
+    () => false,
+  );
   setKeeping({ kind: 'damaged', raw, setAsideAs: isSetAside ? name : null });
 }
 

@@ -231,14 +231,21 @@ export const createStore = () =>
         }),
       settle: (answered, of) => {
         if (answered === 'superseded' || get().document.line.text !== of) return;
-        set({ live: answered.ok ? { kind: 'answer', answer: answered.value, of } : { kind: 'problem', problem: answered.problem, of } });
+        set({
+          live: answered.ok
+            ? { kind: 'answer', answer: answered.value, of }
+            : { kind: 'problem', problem: answered.problem, of },
+        });
         drain();
       },
       useLine: (id) =>
         change((state) => {
           const found = state.document.tape.find((l) => l.id === id);
           if (found === undefined) return {};
-          const text = respell(found.text, found, { ...state.settings, decimalSign: state.settings.display.decimalSign });
+          const text = respell(found.text, found, {
+            ...state.settings,
+            decimalSign: state.settings.display.decimalSign,
+          });
           return written(state, 'use-line', line.lineOf(text));
         }),
       useAnswer: (id) =>
@@ -260,7 +267,11 @@ export const createStore = () =>
         change((state) =>
           state.document.tape.length === 0
             ? {}
-            : { ...changed(state, 'clear-tape', { ...state.document, tape: [] }), notice: notice('tape-cleared', '', true) }),
+            : {
+                ...changed(state, 'clear-tape', { ...state.document, tape: [] }),
+                notice: notice('tape-cleared', '', true),
+              },
+        ),
       chooseForm: (chosen) => set({ chosen }),
       chooseTapeForm: (lineId, chosen) =>
         change((state) => {
@@ -272,13 +283,19 @@ export const createStore = () =>
           const source = keepable(state);
           if (source === null) return { notice: notice('nothing-to-keep') };
           const letters = memory.keep(state.document.letters, letter, source);
-          return { ...changed(state, 'keep', { ...state.document, letters }), notice: notice('letter-kept', letter, true) };
+          return {
+            ...changed(state, 'keep', { ...state.document, letters }),
+            notice: notice('letter-kept', letter, true),
+          };
         }),
       recall: (letter) => change((state) => written(state, 'typing', line.insert(state.document.line, letter))),
       clearLetter: (letter) =>
         change((state) => {
           const letters = memory.clearLetter(state.document.letters, letter);
-          return { ...changed(state, 'clear-letter', { ...state.document, letters }), notice: notice('letter-cleared', letter, true) };
+          return {
+            ...changed(state, 'clear-letter', { ...state.document, letters }),
+            notice: notice('letter-cleared', letter, true),
+          };
         }),
       clearLetters: () =>
         change((state) => ({
@@ -306,7 +323,10 @@ export const createStore = () =>
         change((state) => ({
           ...(isStart
             ? { document: fromNotebook(notebook) }
-            : { ...changed(state, 'open-notebook', fromNotebook(notebook)), notice: notice('notebook-opened', '', true) }),
+            : {
+                ...changed(state, 'open-notebook', fromNotebook(notebook)),
+                notice: notice('notebook-opened', '', true),
+              }),
           settings: notebook.settings,
           reported: null,
           chosen: null,

@@ -10,13 +10,24 @@ const text = (say: string, help: string): KeyText => ({ say, help });
 const digit = (n: number): KeyText => text(`${n}`, `The digit ${n}.`);
 
 const letters = Object.fromEntries(
-  letterIds.map((name) => [name, text(`letter ${name}`, `What the letter ${name} keeps. “${name} :=” before a line keeps its value.`)]),
+  letterIds.map((name) => [
+    name,
+    text(`letter ${name}`, `What the letter ${name} keeps. “${name} :=” before a line keeps its value.`),
+  ]),
 ) as Readonly<Record<LetterId, KeyText>>;
 
 export const keyTexts: Readonly<Record<KeyId, KeyText>> = {
   ...letters,
-  d0: digit(0), d1: digit(1), d2: digit(2), d3: digit(3), d4: digit(4),
-  d5: digit(5), d6: digit(6), d7: digit(7), d8: digit(8), d9: digit(9),
+  d0: digit(0),
+  d1: digit(1),
+  d2: digit(2),
+  d3: digit(3),
+  d4: digit(4),
+  d5: digit(5),
+  d6: digit(6),
+  d7: digit(7),
+  d8: digit(8),
+  d9: digit(9),
   point: text('decimal point', 'Begins the digits after the point.'),
   plus: text('plus', 'Adds. On an empty line it goes on from the last answer.'),
   minus: text('minus', 'Subtracts, or makes what follows negative: one key for both.'),

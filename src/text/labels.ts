@@ -18,7 +18,8 @@ export const formNames: Readonly<Record<FormId, string>> = {
   decimal: 'decimal',
 };
 
-export const displaySummary = ({ mode, digits }: DisplaySettings): string => `${modeNames[mode].toLowerCase()} ${digits}`;
+export const displaySummary = ({ mode, digits }: DisplaySettings): string =>
+  `${modeNames[mode].toLowerCase()} ${digits}`;
 
 export const words = {
   product: 'Ulkav',
@@ -100,7 +101,13 @@ export const inOtherUnit = (unit: AngleUnit, text: string, exact: boolean): stri
 export const unitButton = (unit: AngleUnit): string => `Angle unit: ${unitNames[unit]}. Tap to change.`;
 export const displayButton = (d: DisplaySettings): string => `Number display: ${displaySummary(d)}. Tap for settings.`;
 export const keepIn = (letter: string): string => `Keep in ${letter}`;
-export const tapeRowName = (line: string, sign: string, answer: string, unit: string | null, kept: string | null): string =>
+export const tapeRowName = (
+  line: string,
+  sign: string,
+  answer: string,
+  unit: string | null,
+  kept: string | null,
+): string =>
   `${line} ${sign} ${answer}${unit === null ? '' : `, in ${unit}`}${kept === null ? '' : `, kept in ${kept}`}`;
 export const refused =
   'This browser does not keep what you do here (its storage is full or not allowed). Save a notebook file so that nothing is lost.';

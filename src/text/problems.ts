@@ -4,8 +4,7 @@ type Of<C extends ProblemCode> = Extract<Problem, { code: C }>;
 
 const syntax: { [R in SyntaxReason]: (p: Of<'syntax'>) => string } = {
   empty: () => 'There is nothing on the line yet.',
-  'operand-missing': (p) =>
-    p.found ? `A number is missing before “${p.found}”.` : 'A number is missing at the end.',
+  'operand-missing': (p) => (p.found ? `A number is missing before “${p.found}”.` : 'A number is missing at the end.'),
   'operator-missing': (p) => `An operation is missing before “${p.found}”.`,
   'unknown-character': (p) => `“${p.found}” has no meaning here.`,
   'unopened-bracket': () => 'This closing bracket has no opening one.',
@@ -15,7 +14,8 @@ const syntax: { [R in SyntaxReason]: (p: Of<'syntax'>) => string } = {
   'separator-outside-call': (p) => `“${p.found}” only separates the values given to a function.`,
   'percent-before-operand': () => '% is percent here. For a remainder write mod; to multiply, write × after it.',
   'argument-missing': (p) => `${p.found} has nothing to work on.`,
-  'number-badly-formed': (p) => `“${p.found}” is not a number: after a digit that recurs only others that recur may stand.`,
+  'number-badly-formed': (p) =>
+    `“${p.found}” is not a number: after a digit that recurs only others that recur may stand.`,
   'angle-badly-formed': () => 'Degrees, minutes and seconds are written like 73°24′36″.',
   'nested-too-deep': () => 'There are more brackets inside each other than can be read.',
   'not-a-letter': () => 'Only a letter A to Z can keep a value: A := 18.4.',

@@ -26,7 +26,13 @@ const DEAF_AFTER_MS = 2600;
 /** Without shared memory a busy worker cannot be told to stop: it is replaced when a newer request comes after this. */
 const PATIENCE_MS = 60;
 
-type Pending = { id: number; since: number; request: LineRequest; resolve: (answered: Answered) => void; watch: ReturnType<typeof setTimeout> };
+type Pending = {
+  id: number;
+  since: number;
+  request: LineRequest;
+  resolve: (answered: Answered) => void;
+  watch: ReturnType<typeof setTimeout>;
+};
 
 /** A client over a worker that `spawn` starts, at the first request and again after a deaf one was ended. */
 export function createClient(spawn: () => WorkerLike): LineClient {
@@ -58,8 +64,7 @@ export function createClient(spawn: () => WorkerLike): LineClient {
     return made;
   };
 
-  const stopped = (request: LineRequest) =>
-    fail(place({ code: 'stopped' }, { from: 0, to: request.text.length }));
+  const stopped = (request: LineRequest) => fail(place({ code: 'stopped' }, { from: 0, to: request.text.length }));
 
   const stop = () => {
     if (pending === null) return;

@@ -27,8 +27,7 @@ type Evaluated = Result<Value, Problem>;
 
 const HUNDRED = fromWhole(100);
 
-const at = (outcome: Outcome, span: Span): Evaluated =>
-  outcome.ok ? outcome : fail(place(outcome.problem, span));
+const at = (outcome: Outcome, span: Span): Evaluated => (outcome.ok ? outcome : fail(place(outcome.problem, span)));
 const problem = (trouble: Trouble, span: Span): Evaluated => fail(place(trouble, span));
 
 /**
@@ -56,13 +55,19 @@ export function evaluate(tree: Tree, context: Context): Evaluated {
       return binary(tree, context);
     case 'power':
       return then(evaluate(tree.base, context), (base) =>
-        then(evaluate(tree.exponent, context), (exponent) => at(power(base, exponent, context.alive), tree.span)));
+        then(evaluate(tree.exponent, context), (exponent) => at(power(base, exponent, context.alive), tree.span)),
+      );
     case 'postfix':
       return then(evaluate(tree.of, context), (v) =>
-        at(tree.op === 'factorial' ? factorial(v, context.alive) : arithmetic.divide(v, HUNDRED, context.alive), tree.span));
+        at(
+          tree.op === 'factorial' ? factorial(v, context.alive) : arithmetic.divide(v, HUNDRED, context.alive),
+          tree.span,
+        ),
+      );
     case 'mark':
       return then(evaluate(tree.of, context), (v) =>
-        at(convertAngle(v, tree.unit, context.angle, context.alive), tree.span));
+        at(convertAngle(v, tree.unit, context.angle, context.alive), tree.span),
+      );
     case 'dms':
       return dms(tree, context);
     case 'mixed': {
@@ -90,8 +95,7 @@ function constant(name: 'pi' | 'e' | 'Ans', span: Span, { names }: Context): Eva
   }
 }
 
-const isPercent = (tree: Tree): tree is Tree & { kind: 'postfix' } =>
-  tree.kind === 'postfix' && tree.op === 'percent';
+const isPercent = (tree: Tree): tree is Tree & { kind: 'postfix' } => tree.kind === 'postfix' && tree.op === 'percent';
 
 function binary(tree: Tree & { kind: 'binary' }, context: Context): Evaluated {
   return then(evaluate(tree.left, context), (left) =>
@@ -114,7 +118,8 @@ function binary(tree: Tree & { kind: 'binary' }, context: Context): Evaluated {
         case 'mod':
           return at(remainder(left, right), tree.span);
       }
-    }));
+    }),
+  );
 }
 
 /** a mod b has the sign of b: a − b·⌊a/b⌋. Rational arguments; others are not decided exactly here. */

@@ -16,7 +16,8 @@ export function unmarkedAngles(tree: Tree): readonly Tree[] {
   return [...nodesOf(tree)].flatMap((node) =>
     node.kind === 'call' && functionNamed(node.fn)?.angleIn === true
       ? node.args.filter((arg) => !holds(arg, isMarked))
-      : []);
+      : [],
+  );
 }
 
 /** Those of them that contain π: with degrees set, most likely a slip. */

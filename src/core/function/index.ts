@@ -7,11 +7,28 @@ import type { FunctionRecord } from './record';
 
 /** Every function of the language. A new one is a record in a topic folder and its name here. */
 const records = [
-  sqrt, cbrt, nthRoot, abs,
-  exp, ln, lg, log,
-  sin, cos, tan, sec, csc, cot,
-  asin, acos, atan, asec, acsc, acot,
-  nCr, nPr,
+  sqrt,
+  cbrt,
+  nthRoot,
+  abs,
+  exp,
+  ln,
+  lg,
+  log,
+  sin,
+  cos,
+  tan,
+  sec,
+  csc,
+  cot,
+  asin,
+  acos,
+  atan,
+  asec,
+  acsc,
+  acot,
+  nCr,
+  nPr,
 ] as const;
 
 export const functions: readonly FunctionRecord[] = records;
@@ -23,5 +40,6 @@ export const functionNamed = (name: string): FunctionRecord | undefined => byNam
 /** Every name that is read, with what the parser needs to know. */
 export const functionNames: ReadonlyMap<string, { name: string; least: number; most: number }> = new Map(
   functions.flatMap((f) =>
-    [f.name, ...f.aliases].map((name) => [name, { name: f.name, least: f.least, most: f.takes.length }] as const)),
+    [f.name, ...f.aliases].map((name) => [name, { name: f.name, least: f.least, most: f.takes.length }] as const),
+  ),
 );

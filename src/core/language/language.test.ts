@@ -82,7 +82,9 @@ test.each([
 test.each([
   ['1/2pi', '1/(2π)'],
   ['6÷2(1+2)', '6 ÷ (2(1 + 2))'],
-])('with implied products first, %s is read as %s', (typed, expected) => expect(read(typed, impliedFirst)).toBe(expected));
+])('with implied products first, %s is read as %s', (typed, expected) =>
+  expect(read(typed, impliedFirst)).toBe(expected),
+);
 
 test.each([
   ['3,5+1', '3,5 + 1'],
@@ -97,7 +99,10 @@ const leaf: fc.Arbitrary<Tree> = fc.oneof(
   digits.map((d) => numberTree(d)),
   fc.constantFrom('1.5E7', '2E-3').map((d) => numberTree(d)),
   fc.constantFrom('pi', 'e', 'Ans').map((n) => constantTree(n as 'pi')),
-  fc.constantFrom(...'ABEXZabsinx').filter((c) => c !== 'e' && c !== 'i').map((name): Tree => ({ kind: 'letter', name, span: NOWHERE })),
+  fc
+    .constantFrom(...'ABEXZabsinx')
+    .filter((c) => c !== 'e' && c !== 'i')
+    .map((name): Tree => ({ kind: 'letter', name, span: NOWHERE })),
   mixedTree,
   fc.constant<Tree>({ kind: 'dms', degrees: '73', minutes: '24', seconds: '36', span: NOWHERE }),
 );
@@ -105,36 +110,69 @@ const { tree } = fc.letrec<{ tree: Tree }>((tie) => ({
   tree: fc.oneof(
     { depthSize: 'small', maxDepth: 6 },
     leaf,
-    fc.tuple(fc.constantFrom('plus', 'minus', 'times', 'divide', 'over', 'mod', 'implied'), tie('tree'), tie('tree'))
+    fc
+      .tuple(fc.constantFrom('plus', 'minus', 'times', 'divide', 'over', 'mod', 'implied'), tie('tree'), tie('tree'))
       .map(([op, l, r]) => binaryTree(op as 'plus', l, r)),
     tie('tree').map(negateTree),
-    fc.tuple(tie('tree'), tie('tree')).map(([base, exponent]): Tree => ({ kind: 'power', base, exponent, span: NOWHERE })),
-    fc.tuple(fc.constantFrom('factorial', 'percent'), tie('tree')).map(([op, of]): Tree => ({ kind: 'postfix', op: op as 'percent', of, span: NOWHERE })),
-    fc.tuple(fc.constantFrom('deg', 'rad', 'grad'), fc.constantFrom('sign', 'word'), tie('tree')).map(([unit, by, of]): Tree =>
-      ({ kind: 'mark', unit: by === 'sign' ? 'deg' : (unit as 'deg'), by: by as 'sign', of, span: NOWHERE })),
+    fc
+      .tuple(tie('tree'), tie('tree'))
+      .map(([base, exponent]): Tree => ({ kind: 'power', base, exponent, span: NOWHERE })),
+    fc
+      .tuple(fc.constantFrom('factorial', 'percent'), tie('tree'))
+      .map(([op, of]): Tree => ({ kind: 'postfix', op: op as 'percent', of, span: NOWHERE })),
+    fc
+      .tuple(fc.constantFrom('deg', 'rad', 'grad'), fc.constantFrom('sign', 'word'), tie('tree'))
+      .map(([unit, by, of]): Tree => ({
+        kind: 'mark',
+        unit: by === 'sign' ? 'deg' : (unit as 'deg'),
+        by: by as 'sign',
+        of,
+        span: NOWHERE,
+      })),
     fc.tuple(fc.constantFrom('sin', 'sqrt', 'ln', 'abs'), tie('tree')).map(([fn, arg]) => callTree(fn, arg)),
     fc.tuple(fc.constantFrom('nCr', 'log', 'root'), tie('tree'), tie('tree')).map(([fn, a, b]) => callTree(fn, a, b)),
   ),
 }));
 
 test.each([
-  ['.', false], [',', false], ['.', true],
-] as const)(`printing then reading gives the same tree (sign %s, implied first %s, seed ${SEED})`, (decimalSign, isFirst) => {
-  const o = { functions: functionNames, decimalSign, impliedFirst: isFirst } as const;
-  fc.assert(
-    fc.property(tree, (t) => {
-      const text = printText(t, { style: 'typed', decimalSign, impliedFirst: isFirst });
-      const again = parse(text, o);
-      if (!again.ok) throw new Error(`${text}: ${JSON.stringify(again.problem)}`);
-      expect({ text, tree: bare(again.value.tree) }).toEqual({ text, tree: bare(t) });
-    }),
-    { seed: SEED, numRuns: 2000 },
-  );
-});
+  ['.', false],
+  [',', false],
+  ['.', true],
+] as const)(
+  `printing then reading gives the same tree (sign %s, implied first %s, seed ${SEED})`,
+  (decimalSign, isFirst) => {
+    const o = { functions: functionNames, decimalSign, impliedFirst: isFirst } as const;
+    fc.assert(
+      fc.property(tree, (t) => {
+        const text = printText(t, { style: 'typed', decimalSign, impliedFirst: isFirst });
+        const again = parse(text, o);
+        if (!again.ok) throw new Error(`${text}: ${JSON.stringify(again.problem)}`);
+        expect({ text, tree: bare(again.value.tree) }).toEqual({ text, tree: bare(t) });
+      }),
+      { seed: SEED, numRuns: 2000 },
+    );
+  },
+);
 
 test(`no text makes the parser or a printer throw (seed ${SEED})`, () => {
-  const pieces = fc.constantFrom(...'0123456789.+-*/^()!%°\'"√½²⁻,;▯= ', 'sin', 'log(', 'pi', 'e', 'mod', 'E5', ':=', 'A', 'x', 'rad', '\u0305');
-  const text = fc.oneof(fc.string({ maxLength: 200, unit: 'binary' }), fc.array(pieces, { maxLength: 200 }).map((a) => a.join('').slice(0, 200)));
+  const pieces = fc.constantFrom(
+    ...'0123456789.+-*/^()!%°\'"√½²⁻,;▯= ',
+    'sin',
+    'log(',
+    'pi',
+    'e',
+    'mod',
+    'E5',
+    ':=',
+    'A',
+    'x',
+    'rad',
+    '\u0305',
+  );
+  const text = fc.oneof(
+    fc.string({ maxLength: 200, unit: 'binary' }),
+    fc.array(pieces, { maxLength: 200 }).map((a) => a.join('').slice(0, 200)),
+  );
   fc.assert(
     fc.property(text, fc.boolean(), (t, impliedFirstToo) => {
       const o = { ...options, impliedFirst: impliedFirstToo };
@@ -155,7 +193,11 @@ test(`no text makes the parser or a printer throw (seed ${SEED})`, () => {
 });
 
 test.each([
-  ['(', 'deep brackets'], ['-', 'signs'], ['2^', 'powers'], ['√', 'roots'], ['sin ', 'functions'],
+  ['(', 'deep brackets'],
+  ['-', 'signs'],
+  ['2^', 'powers'],
+  ['√', 'roots'],
+  ['sin ', 'functions'],
 ])('ten thousand times “%s” is answered, not crashed (%s)', (piece) => {
   expect(parse(piece.repeat(10_000) + '1', options).ok).toBe(false);
   expect(parse('1+'.repeat(10_000) + '1', options).ok).toBe(false);

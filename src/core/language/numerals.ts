@@ -37,15 +37,14 @@ export function readNumeral(text: string, from: number, sign: DecimalSign): Nume
   const decimals = bare(match[3] ?? match[5]);
   const exponent = (match[6] ?? '').replace('−', '-').replace('+', '');
   const point = match[2] ?? match[4];
-  const written =
-    (wholePart || '0') + (decimals ? `.${decimals}` : '') + (exponent ? `E${exponent}` : '');
+  const written = (wholePart || '0') + (decimals ? `.${decimals}` : '') + (exponent ? `E${exponent}` : '');
   const isPlainWhole = point === undefined && exponent === '';
   const isWellFormed = WELL_FORMED.test(decimals) && !(exponent !== '' && decimals.includes(OVERLINE));
   return { length: match[0].length, written, isWellFormed, isPlainWhole };
 }
 
-/** Narrow no-break space: groups digits, and is read back as grouping. */
-export const GROUP = '\u202f';
+/** Thin space: groups digits, and is read back as grouping. */
+export const GROUP = '\u2009';
 
 /** Groups the digits of a number with a point by threes, from five digits on (ISO 80000-1, 7.3.1); recurring blocks stay together. */
 export function grouped(digits: string): string {

@@ -25,7 +25,15 @@ class Refusal extends Error {
 }
 
 const BEGINS_OPERAND: ReadonlySet<TokenKind> = new Set<TokenKind>([
-  'number', 'badNumber', 'vulgar', 'function', 'rootSign', 'constant', 'letter', 'open', 'box',
+  'number',
+  'badNumber',
+  'vulgar',
+  'function',
+  'rootSign',
+  'constant',
+  'letter',
+  'open',
+  'box',
 ]);
 
 class Parser {
@@ -85,7 +93,8 @@ class Parser {
     let target: string | null = null;
     if (this.ahead(1).kind === 'assign') {
       const name = this.take();
-      if (name.kind !== 'letter' || !/^[A-Z]$/.test(name.name)) this.syntax('not-a-letter', name.span, { found: name.text });
+      if (name.kind !== 'letter' || !/^[A-Z]$/.test(name.name))
+        this.syntax('not-a-letter', name.span, { found: name.text });
       else target = name.name;
       this.take();
     }
@@ -171,7 +180,10 @@ class Parser {
         offers: ['mod', '%×'],
       });
     }
-    if ((token.kind === 'number' || token.kind === 'badNumber') && (before.kind === 'number' || before.kind === 'vulgar'))
+    if (
+      (token.kind === 'number' || token.kind === 'badNumber') &&
+      (before.kind === 'number' || before.kind === 'vulgar')
+    )
       this.syntax('two-numbers', cover(before.span, token.span), { found: `${before.text} ${token.text}` });
     if (token.kind === 'number' && left.kind === 'mark' && left.by === 'sign')
       this.syntax('angle-badly-formed', token.span, { found: token.text });
@@ -287,14 +299,26 @@ class Parser {
     const { token } = this;
     if (first.isPlainWhole && token.kind === 'vulgar') {
       this.take();
-      return this.node({ kind: 'mixed', whole: BigInt(first.written), n: token.n, d: token.d, span: cover(first.span, token.span) });
+      return this.node({
+        kind: 'mixed',
+        whole: BigInt(first.written),
+        n: token.n,
+        d: token.d,
+        span: cover(first.span, token.span),
+      });
     }
     const stroke = this.ahead(1);
     const bottom = this.ahead(2);
     const isMixed =
-      first.isPlainWhole && token.kind === 'number' && token.isPlainWhole && token.spaced &&
-      this.isOperator('over', stroke) && !stroke.spaced &&
-      bottom.kind === 'number' && bottom.isPlainWhole && !bottom.spaced;
+      first.isPlainWhole &&
+      token.kind === 'number' &&
+      token.isPlainWhole &&
+      token.spaced &&
+      this.isOperator('over', stroke) &&
+      !stroke.spaced &&
+      bottom.kind === 'number' &&
+      bottom.isPlainWhole &&
+      !bottom.spaced;
     if (!isMixed) return this.node({ kind: 'number', written: first.written, span: first.span });
     this.at += 3;
     return this.node({
@@ -327,7 +351,14 @@ class Parser {
     const of = this.token.kind === 'open' ? this.nested(() => this.group()) : this.nested(() => this.prefixed());
     const args = of.kind === 'group' ? [of.of] : [of];
     const closed = of.kind !== 'group' || of.closed;
-    return this.node({ kind: 'call', fn: sign.fn, args, bracketed: of.kind === 'group', closed, span: cover(sign.span, of.span) });
+    return this.node({
+      kind: 'call',
+      fn: sign.fn,
+      args,
+      bracketed: of.kind === 'group',
+      closed,
+      span: cover(sign.span, of.span),
+    });
   }
 
   private call(name: Token & { kind: 'function' }): Tree {
@@ -394,14 +425,33 @@ class Parser {
     while (BEGINS_OPERAND.has(this.token.kind) && this.token.kind !== 'function') {
       this.checkImplied(argument);
       const right = this.powered();
-      argument = this.node({ kind: 'binary', op: 'implied', left: argument, right, span: cover(argument.span, right.span) });
+      argument = this.node({
+        kind: 'binary',
+        op: 'implied',
+        left: argument,
+        right,
+        span: cover(argument.span, right.span),
+      });
     }
     const { token } = this;
     if (token.kind === 'unitWord') {
       this.take();
-      argument = this.node({ kind: 'mark', unit: token.unit, by: 'word', of: argument, span: cover(argument.span, token.span) });
+      argument = this.node({
+        kind: 'mark',
+        unit: token.unit,
+        by: 'word',
+        of: argument,
+        span: cover(argument.span, token.span),
+      });
     }
-    return this.node({ kind: 'call', fn, args: [argument], bracketed: false, closed: true, span: cover(name.span, argument.span) });
+    return this.node({
+      kind: 'call',
+      fn,
+      args: [argument],
+      bracketed: false,
+      closed: true,
+      span: cover(name.span, argument.span),
+    });
   }
 }
 
@@ -417,8 +467,7 @@ function run(text: string, options: ReadingOptions, lenient: boolean): Result<Re
 }
 
 /** Reads a typed line. Problems: syntax, argument-count, each with its place; nothing is evaluated. */
-export const parse = (text: string, options: ReadingOptions): Result<Reading, Problem> =>
-  run(text, options, false);
+export const parse = (text: string, options: ReadingOptions): Result<Reading, Problem> => run(text, options, false);
 
 /** Reads as much as can be drawn: empty boxes stand for missing operands; null where even that fails. */
 export function parseUnfinished(text: string, options: ReadingOptions): Reading | null {

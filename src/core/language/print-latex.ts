@@ -6,7 +6,25 @@ import { inside, withoutLeadingMinus } from './tree';
 import type { Tree } from './tree';
 
 /** Function names that LaTeX sets by themselves; the others are set upright by \operatorname. */
-const KNOWN = new Set(['sin', 'cos', 'tan', 'sec', 'csc', 'cot', 'ln', 'lg', 'log', 'exp', 'sinh', 'cosh', 'tanh', 'min', 'max', 'gcd', 'arg']);
+const KNOWN = new Set([
+  'sin',
+  'cos',
+  'tan',
+  'sec',
+  'csc',
+  'cot',
+  'ln',
+  'lg',
+  'log',
+  'exp',
+  'sinh',
+  'cosh',
+  'tanh',
+  'min',
+  'max',
+  'gcd',
+  'arg',
+]);
 
 function number(written: string): string {
   const [mantissa, ten] = written.split('E');

@@ -21,7 +21,10 @@ function numberMarkup(written: string, { decimalSign, grouping }: FormulaStyle):
   const first = local.indexOf(OVERLINE);
   const plain = first < 0 ? local : local.slice(0, first - 1);
   const bar = first < 0 ? null : local.slice(first - 1).replaceAll(OVERLINE, '');
-  const number = bar === null ? digits(plain) : row(digits(plain), element('mover', digits(bar), withAttributes(sign('¯'), { stretchy: 'true' })));
+  const number =
+    bar === null
+      ? digits(plain)
+      : row(digits(plain), element('mover', digits(bar), withAttributes(sign('¯'), { stretchy: 'true' })));
   if (ten === undefined) return number;
   const exponent = ten.startsWith('-') ? row(sign('−'), digits(ten.slice(1))) : digits(ten.replace('+', ''));
   return row(number, sign('×'), element('msup', digits('10'), exponent));
@@ -60,7 +63,9 @@ export function printMathml(tree: Tree, style: FormulaStyle): Markup {
     row(bracket('(', isTall(of)), print(of), bracket(')', isTall(of), !closed));
   const list = (args: readonly Tree[], closed: boolean): Markup => {
     const tall = args.some(isTall);
-    const kids = args.flatMap((arg, i) => (i === 0 ? [print(arg)] : [sign(style.decimalSign === ',' ? ';' : ','), print(arg)]));
+    const kids = args.flatMap((arg, i) =>
+      i === 0 ? [print(arg)] : [sign(style.decimalSign === ',' ? ';' : ','), print(arg)],
+    );
     return row(bracket('(', tall), ...kids, bracket(')', tall, !closed));
   };
 
@@ -80,7 +85,8 @@ export function printMathml(tree: Tree, style: FormulaStyle): Markup {
         if (first) return row(bracket('|', isTall(first)), print(first), bracket('|', isTall(first)));
         break;
       case 'log':
-        if (first && second) return row(element('msub', element('mi', 'log'), print(second)), list([first], tree.closed));
+        if (first && second)
+          return row(element('msub', element('mi', 'log'), print(second)), list([first], tree.closed));
         break;
       case 'exp':
         if (first) return element('msup', element('mi', 'e'), print(first));
@@ -121,7 +127,10 @@ export function printMathml(tree: Tree, style: FormulaStyle): Markup {
           ? row(print(node.of), withAttributes(element('mi', '°'), { mathvariant: 'normal' }))
           : row(print(node.of), withAttributes(element('mspace'), { width: '0.25em' }), element('mtext', node.unit));
       case 'dms': {
-        const parts: [string, string][] = [[node.degrees, '°'], [node.minutes, '′']];
+        const parts: [string, string][] = [
+          [node.degrees, '°'],
+          [node.minutes, '′'],
+        ];
         if (node.seconds !== null) parts.push([node.seconds, '″']);
         return row(...parts.flatMap(([n, mark]) => [numberMarkup(n, style), element('mtext', mark)]));
       }
@@ -141,5 +150,4 @@ export function printMathml(tree: Tree, style: FormulaStyle): Markup {
 }
 
 /** A fraction bar or a raised place does the work of closed brackets. */
-const unwrapped = (tree: Tree): Tree =>
-  tree.kind === 'group' && tree.closed ? inside(tree) : tree;
+const unwrapped = (tree: Tree): Tree => (tree.kind === 'group' && tree.closed ? inside(tree) : tree);

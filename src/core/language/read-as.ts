@@ -7,9 +7,11 @@ import type { Tree } from './tree';
 /** `isTelling`: the line could be mistaken, so the grouping is worth showing. */
 export type ReadAs = Readonly<{ text: string; tree: Tree; isTelling: boolean }>;
 
-const isDivision = (t: Tree): boolean => t.kind === 'binary' && (t.op === 'over' || t.op === 'divide' || t.op === 'mod');
+const isDivision = (t: Tree): boolean =>
+  t.kind === 'binary' && (t.op === 'over' || t.op === 'divide' || t.op === 'mod');
 const isImplied = (t: Tree): boolean => t.kind === 'binary' && t.op === 'implied';
-const isWrittenProduct = (t: Tree): boolean => t.kind === 'binary' && (t.op === 'times' || t.op === 'divide' || t.op === 'mod');
+const isWrittenProduct = (t: Tree): boolean =>
+  t.kind === 'binary' && (t.op === 'times' || t.op === 'divide' || t.op === 'mod');
 const isBarePercent = (t: Tree): boolean => t.kind === 'postfix' && t.op === 'percent';
 
 /**
@@ -37,18 +39,22 @@ export function readAs(reading: Reading, style: { decimalSign: DecimalSign; impl
           const of = tree.left.kind === 'binary' ? grouped(left) : left;
           return told({ ...binaryTree('times', of, factor), span: tree.span });
         }
-        return made(isWrittenProduct(tree.left) ? grouped(left) : left, isWrittenProduct(tree.right) ? grouped(right) : right);
+        return made(
+          isWrittenProduct(tree.left) ? grouped(left) : left,
+          isWrittenProduct(tree.right) ? grouped(right) : right,
+        );
       }
       case 'implied':
-        return made(
-          isDivision(tree.left) ? grouped(left) : left,
-          isDivision(tree.right) ? grouped(right) : right,
-        );
+        return made(isDivision(tree.left) ? grouped(left) : left, isDivision(tree.right) ? grouped(right) : right);
       case 'times':
       case 'divide':
       case 'over':
       case 'mod':
-        if (tree.op === 'times') return made(isDivision(tree.left) && tree.left.kind === 'binary' && tree.left.op === 'divide' ? grouped(left) : left, right);
+        if (tree.op === 'times')
+          return made(
+            isDivision(tree.left) && tree.left.kind === 'binary' && tree.left.op === 'divide' ? grouped(left) : left,
+            right,
+          );
         return made(
           isImplied(tree.left) || isWrittenProduct(tree.left) ? grouped(left) : left,
           isImplied(tree.right) ? grouped(right) : right,

@@ -28,15 +28,32 @@ type Kind =
   | { kind: 'rootSign'; fn: 'sqrt' | 'cbrt' }
   | { kind: 'constant'; name: ConstantName }
   | { kind: 'letter'; name: string }
-  | { kind: 'open' | 'close' | 'separator' | 'strayComma' | 'minute' | 'second' | 'assign' | 'box' | 'unknown' | 'end' };
+  | {
+      kind: 'open' | 'close' | 'separator' | 'strayComma' | 'minute' | 'second' | 'assign' | 'box' | 'unknown' | 'end';
+    };
 
 export type Token = Readonly<Kind & { span: Span; text: string; spaced: boolean }>;
 export type TokenKind = Token['kind'];
 
 const vulgar: Readonly<Record<string, readonly [bigint, bigint]>> = {
-  '½': [1n, 2n], '⅓': [1n, 3n], '⅔': [2n, 3n], '¼': [1n, 4n], '¾': [3n, 4n], '⅕': [1n, 5n], '⅖': [2n, 5n],
-  '⅗': [3n, 5n], '⅘': [4n, 5n], '⅙': [1n, 6n], '⅚': [5n, 6n], '⅐': [1n, 7n], '⅛': [1n, 8n], '⅜': [3n, 8n],
-  '⅝': [5n, 8n], '⅞': [7n, 8n], '⅑': [1n, 9n], '⅒': [1n, 10n],
+  '½': [1n, 2n],
+  '⅓': [1n, 3n],
+  '⅔': [2n, 3n],
+  '¼': [1n, 4n],
+  '¾': [3n, 4n],
+  '⅕': [1n, 5n],
+  '⅖': [2n, 5n],
+  '⅗': [3n, 5n],
+  '⅘': [4n, 5n],
+  '⅙': [1n, 6n],
+  '⅚': [5n, 6n],
+  '⅐': [1n, 7n],
+  '⅛': [1n, 8n],
+  '⅜': [3n, 8n],
+  '⅝': [5n, 8n],
+  '⅞': [7n, 8n],
+  '⅑': [1n, 9n],
+  '⅒': [1n, 10n],
 };
 
 /** The sign of a simple fraction that has one of its own; others are written out. */
@@ -49,8 +66,7 @@ const SUPERSCRIPT = /⁻?[⁰¹²³⁴⁵⁶⁷⁸⁹]+/y;
 export const toSuperscript = (n: bigint): string =>
   [...n.toString()].map((c) => (c === '-' ? '⁻' : superscripts[Number(c)]!)).join('');
 
-const constants: Readonly<Record<string, ConstantName>> = { pi: 'pi', 'π': 'pi', e: 'e', Ans: 'Ans' };
-
+const constants: Readonly<Record<string, ConstantName>> = { pi: 'pi', π: 'pi', e: 'e', Ans: 'Ans' };
 
 const signs = new Map<string, OperatorName>();
 for (const [name, row] of Object.entries(operators) as [OperatorName, (typeof operators)[OperatorName]][])

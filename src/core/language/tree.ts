@@ -2,7 +2,6 @@ import type { Span } from '../base/span';
 import type { AngleUnit } from '../base/angle';
 import type { InfixName, PostfixName } from './operators';
 
-
 export type ConstantName = 'pi' | 'e' | 'Ans';
 
 type Node =

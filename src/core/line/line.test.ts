@@ -4,7 +4,8 @@ import { pasteChoices } from './pasted';
 
 const SEED = 20261125;
 const at = (marked: string): line.Line => line.lineOf(marked.replace('|', ''), marked.indexOf('|'));
-const shown = (l: line.Line | null): string => (l === null ? 'not here' : `${l.text.slice(0, l.caret)}|${l.text.slice(l.caret)}`);
+const shown = (l: line.Line | null): string =>
+  l === null ? 'not here' : `${l.text.slice(0, l.caret)}|${l.text.slice(l.caret)}`;
 
 test.each([
   ['deleteLeft', '2+sin(|', '2+|'],

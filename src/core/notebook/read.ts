@@ -5,8 +5,7 @@ import type { SavedValue } from './value-codec';
 
 /** `damaged` keeps the raw text, so that it can be set aside and looked into; nothing of it is used. */
 export type Loaded =
-  | Readonly<{ kind: 'ok'; notebook: Notebook }>
-  | Readonly<{ kind: 'damaged'; raw: string; issues: readonly string[] }>;
+  Readonly<{ kind: 'ok'; notebook: Notebook }> | Readonly<{ kind: 'damaged'; raw: string; issues: readonly string[] }>;
 
 function* savedValues(notebook: Notebook): Generator<readonly [string, SavedValue]> {
   if (notebook.ans !== null) yield ['ans', notebook.ans];

@@ -8,10 +8,14 @@ const fraction = z.string().check(z.regex(/^-?\d+(\/[1-9]\d*)?$/), z.maxLength(4
 const node = z.union([
   z.object({ rational: fraction }),
   z.object({ pi: fraction }),
-  z.object({ surd: z.array(z.tuple([z.string().check(z.regex(/^[1-9]\d{0,60}$/)), fraction])).check(z.maxLength(MOST_TERMS)) }),
-  z.object({ op: z.enum(Object.keys(realOps) as [RealOp, ...RealOp[]]), args: z.array(z.int().check(z.gte(0))).check(z.maxLength(2)) }),
+  z.object({
+    surd: z.array(z.tuple([z.string().check(z.regex(/^[1-9]\d{0,60}$/)), fraction])).check(z.maxLength(MOST_TERMS)),
+  }),
+  z.object({
+    op: z.enum(Object.keys(realOps) as [RealOp, ...RealOp[]]),
+    args: z.array(z.int().check(z.gte(0))).check(z.maxLength(2)),
+  }),
 ]);
 
 /** The shape of a saved value; whether its parts fit together is seen when it is decoded. */
 export const savedValue = z.array(node).check(z.minLength(1), z.maxLength(MOST_PARTS));
-

@@ -11,14 +11,27 @@ import type { Real, Value } from '../number/value';
 /** A value as a list of nodes, the last of which it is. */
 export type SavedValue = SavedNode[];
 export type SavedNode =
-  | { rational: string }
-  | { pi: string }
-  | { surd: [string, string][] }
-  | { op: RealOp; args: number[] };
+  { rational: string } | { pi: string } | { surd: [string, string][] } | { op: RealOp; args: number[] };
 
 const arity: { [op in RealOp]: number } = {
-  add: 2, multiply: 2, divide: 2, negate: 1, magnitude: 1, wholePower: 2, realPower: 2, root: 2,
-  exp: 1, ln: 1, sin: 1, cos: 1, tan: 1, arcsin: 1, arccos: 1, arctan: 1, gamma: 1, pi: 0,
+  add: 2,
+  multiply: 2,
+  divide: 2,
+  negate: 1,
+  magnitude: 1,
+  wholePower: 2,
+  realPower: 2,
+  root: 2,
+  exp: 1,
+  ln: 1,
+  sin: 1,
+  cos: 1,
+  tan: 1,
+  arcsin: 1,
+  arccos: 1,
+  arctan: 1,
+  gamma: 1,
+  pi: 0,
 };
 
 const written = ({ n, d }: { n: bigint; d: bigint }): string => (d === 1n ? `${n}` : `${n}/${d}`);
@@ -36,10 +49,18 @@ export function encode(value: Value): SavedValue {
     if (known !== undefined) return known;
     const args = v.kind === 'real' ? v.args.map(put) : [];
     switch (v.kind) {
-      case 'rational': nodes.push({ rational: written(v.value) }); break;
-      case 'pi': nodes.push({ pi: written(v.times) }); break;
-      case 'surd': nodes.push({ surd: v.sum.map((t) => [`${t.radicand}`, written(t.coefficient)]) }); break;
-      case 'real': nodes.push({ op: v.op, args }); break;
+      case 'rational':
+        nodes.push({ rational: written(v.value) });
+        break;
+      case 'pi':
+        nodes.push({ pi: written(v.times) });
+        break;
+      case 'surd':
+        nodes.push({ surd: v.sum.map((t) => [`${t.radicand}`, written(t.coefficient)]) });
+        break;
+      case 'real':
+        nodes.push({ op: v.op, args });
+        break;
     }
     places.set(v, nodes.length - 1);
     return nodes.length - 1;
@@ -66,7 +87,10 @@ function decodeNode(item: SavedValue[number], before: readonly Value[]): Value |
     return times.n === 0n ? null : { kind: 'pi', times };
   }
   if ('surd' in item) {
-    const sum = item.surd.map(([radicand, coefficient]) => ({ radicand: BigInt(radicand), coefficient: read(coefficient) }));
+    const sum = item.surd.map(([radicand, coefficient]) => ({
+      radicand: BigInt(radicand),
+      coefficient: read(coefficient),
+    }));
     const rising = sum.every((t, i) => i === 0 || sum[i - 1]!.radicand < t.radicand);
     const sound = sum.every((t) => t.coefficient.n !== 0n && isSquareFree(t.radicand));
     return rising && sound && sum.some((t) => t.radicand > 1n) ? { kind: 'surd', sum } : null;

@@ -39,8 +39,7 @@ export function convertAngle(angle: Value, from: AngleUnit, to: AngleUnit, alive
   return succeed(multiply(angle, fromRational(ratio)));
 }
 
-const root = (n: number, coefficient: Rational): SurdSum =>
-  surd.scale(surd.squareRoot(q.whole(n))!, coefficient);
+const root = (n: number, coefficient: Rational): SurdSum => surd.scale(surd.squareRoot(q.whole(n))!, coefficient);
 const QUARTER: Rational = { n: 1n, d: 4n };
 
 /**

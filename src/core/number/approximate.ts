@@ -95,7 +95,8 @@ export function signOf(v: Value, alive: Alive): Verdict<-1 | 0 | 1> {
 export function compareWith(v: Value, bound: Rational, alive: Alive): Verdict<-1 | 0 | 1> {
   if (v.kind === 'rational') return compare(v.value, bound);
   return refine(v, 64, alive, (b) =>
-    ball.signOf(ball.subtract(b, ball.fromRational(bound, CEILING_BITS), CEILING_BITS))).verdict;
+    ball.signOf(ball.subtract(b, ball.fromRational(bound, CEILING_BITS), CEILING_BITS)),
+  ).verdict;
 }
 
 /** The number of parts of a recipe, counted up to the limit. */
@@ -109,4 +110,3 @@ export function partCount(v: Value): number {
   }
   return seen.size;
 }
-

@@ -43,8 +43,7 @@ export function fromSurd(sum: SurdSum): ExactValue {
 }
 
 /** times · π, which is the rational zero when times is. */
-export const piTimes = (times: Rational): ExactValue =>
-  q.isZero(times) ? ZERO : { kind: 'pi', times };
+export const piTimes = (times: Rational): ExactValue => (q.isZero(times) ? ZERO : { kind: 'pi', times });
 
 const isZeroValue = (v: Value): boolean => v.kind === 'rational' && v.value.n === 0n;
 const isOneValue = (v: Value): boolean => v.kind === 'rational' && q.equal(v.value, q.ONE);

@@ -87,10 +87,7 @@ export function add(a: Ball, b: Ball, bits: number): Ball {
     }
   }
   const by = BigInt(gap);
-  return trim(
-    { mid: (high.mid << by) + low.mid, rad: (high.rad << by) + low.rad, exp: low.exp },
-    bits,
-  );
+  return trim({ mid: (high.mid << by) + low.mid, rad: (high.rad << by) + low.rad, exp: low.exp }, bits);
 }
 
 export const subtract = (a: Ball, b: Ball, bits: number): Ball => add(a, negate(b), bits);

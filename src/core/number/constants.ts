@@ -42,8 +42,25 @@ function remembered(compute: (bits: number) => Ball): (bits: number) => Ball {
 
 /** π = 16·atan(1/5) − 4·atan(1/239) (J. Machin, 1706; DLMF 4.24 gives the series), to 2^−bits within 4 units. */
 export const pi = remembered((bits) =>
-  fromSeries([{ times: 16n, k: 5n }, { times: -4n, k: 239n }], bits, true));
+  fromSeries(
+    [
+      { times: 16n, k: 5n },
+      { times: -4n, k: 239n },
+    ],
+    bits,
+    true,
+  ),
+);
 
 /** ln 2 = 18·atanh(1/26) − 2·atanh(1/4801) + 8·atanh(1/8749), to 2^−bits within 4 units. Checked against a library in the tests. */
 export const ln2 = remembered((bits) =>
-  fromSeries([{ times: 18n, k: 26n }, { times: -2n, k: 4801n }, { times: 8n, k: 8749n }], bits, false));
+  fromSeries(
+    [
+      { times: 18n, k: 26n },
+      { times: -2n, k: 4801n },
+      { times: 8n, k: 8749n },
+    ],
+    bits,
+    false,
+  ),
+);

@@ -57,7 +57,7 @@ function holds(b: ball.Ball, unscaled: bigint, places: number): boolean {
   return low * scale <= value && value <= high * scale;
 }
 
-const LOG_TEN_OF_TWO = 0.30102999566398120;
+const LOG_TEN_OF_TWO = 0.3010299956639812;
 
 /** The power of ten just below |v|, perhaps one too small or too large; null for zero or what may be zero. */
 function decimalExponentGuess(v: Value, alive: Alive): number | null | 'too-large' | 'stopped' | 'not-converged' {

@@ -133,8 +133,7 @@ function arctanSmall(x: Ball, bits: number): Ball {
   const unit = 1n << by;
   const fixed = ball.toFixed(x, scale);
   let t = absolute(fixed.mid);
-  for (let i = 0; i < HALVINGS; i += 1)
-    t = (t << by) / (unit + squareRootFloor((unit << by) + t * t));
+  for (let i = 0; i < HALVINGS; i += 1) t = (t << by) / (unit + squareRootFloor((unit << by) + t * t));
   const square = (t * t) >> by;
   let power = t;
   let sum = 0n;

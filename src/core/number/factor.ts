@@ -113,9 +113,7 @@ export function factorise(n: bigint, steps = 200_000): readonly PrimePower[] | n
       open.push(divisor, m / divisor);
     }
   }
-  return [...found]
-    .map(([prime, exponent]) => ({ prime, exponent }))
-    .sort((a, b) => (a.prime < b.prime ? -1 : 1));
+  return [...found].map(([prime, exponent]) => ({ prime, exponent })).sort((a, b) => (a.prime < b.prime ? -1 : 1));
 }
 
 /** n = square² · free with `free` square-free, for n ≥ 1; null when n could not be factorised within the steps. */

@@ -17,8 +17,7 @@ function bernoulliNumbers(count: number): readonly Rational[] {
   const tangent: bigint[] = [0n, 1n];
   for (let k = 2; k <= most; k += 1) tangent[k] = BigInt(k - 1) * tangent[k - 1]!;
   for (let k = 2; k <= most; k += 1)
-    for (let j = k; j <= most; j += 1)
-      tangent[j] = BigInt(j - k) * tangent[j - 1]! + BigInt(j - k + 2) * tangent[j]!;
+    for (let j = k; j <= most; j += 1) tangent[j] = BigInt(j - k) * tangent[j - 1]! + BigInt(j - k + 2) * tangent[j]!;
   bernoulli.length = 0;
   for (let k = 1; k <= most; k += 1) {
     const four = 1n << BigInt(2 * k);

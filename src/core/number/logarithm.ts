@@ -54,8 +54,7 @@ function rationalLog(x: Rational, base: Rational): Rational | null {
 /** The logarithm of x to a base, exact where both are powers of one rational. Problems: domain. */
 export function logTo(x: Value, base: Value, alive: Alive, fn = 'log'): Outcome {
   const [plain, plainBase] = [asRational(x), asRational(base)];
-  if (plainBase !== null && q.equal(plainBase, q.ONE))
-    return trouble({ code: 'domain', reason: 'log-base', fn });
+  if (plainBase !== null && q.equal(plainBase, q.ONE)) return trouble({ code: 'domain', reason: 'log-base', fn });
   const top = lnOf(x, alive, fn);
   if (!top.ok) return top;
   if (top.value.kind === 'rational' && q.isZero(top.value.value)) return top;

@@ -9,7 +9,7 @@ import { absolute, bitLength } from './integer';
 import * as q from './rational';
 import type { Rational } from './rational';
 import * as surd from './surd';
-import { asRational, asWhole, fromRational, fromWhole } from './value';
+import { asRational, fromRational, fromWhole } from './value';
 import type { Value } from './value';
 
 /** Bits of the largest whole number that a display can hold. */
@@ -24,8 +24,7 @@ export function root(v: Value, k: number, alive: Alive, fn = 'root'): Outcome {
   const sign = signOf(v, alive);
   if (sign === 'too-large' || sign === 'stopped') return undecided(sign);
   if (sign === 0) return succeed(ZERO);
-  if (sign === -1 && k % 2 === 0)
-    return trouble({ code: 'domain', reason: 'even-root-of-negative', fn });
+  if (sign === -1 && k % 2 === 0) return trouble({ code: 'domain', reason: 'even-root-of-negative', fn });
   if (sign === 'undecided' && k !== 2) return trouble({ code: 'not-converged' });
   const rational = asRational(v);
   if (rational !== null) {
@@ -60,8 +59,7 @@ export function power(base: Value, exponent: Value, alive: Alive): Outcome {
   if (sign === 0) return zeroPower(exponent, alive);
   if (to === null) return realPower(base, sign, exponent);
   if (to.d === 1n) return wholePower(base, to.n, alive);
-  if (sign === -1 && to.d % 2n === 0n)
-    return trouble({ code: 'domain', reason: 'even-root-of-negative', fn: '^' });
+  if (sign === -1 && to.d % 2n === 0n) return trouble({ code: 'domain', reason: 'even-root-of-negative', fn: '^' });
   if (to.d > 1_000_000n) {
     if (sign === -1) return trouble({ code: 'not-converged' });
     return realPower(base, sign, exponent);
@@ -108,8 +106,7 @@ function wholePower(base: Value, n: bigint, alive: Alive): Outcome {
   const size = absolute(n);
   if (base.kind === 'rational') {
     const { n: top, d: bottom } = base.value;
-    if (bottom === 1n && (top === 1n || top === -1n))
-      return succeed(fromWhole(top === 1n || n % 2n === 0n ? 1 : -1));
+    if (bottom === 1n && (top === 1n || top === -1n)) return succeed(fromWhole(top === 1n || n % 2n === 0n ? 1 : -1));
     const lowest = (bitLength(absolute(top) > bottom ? absolute(top) : bottom) - 1) * Number(size);
     const isWide = grownBits(top, size) > LARGEST_BITS || grownBits(bottom, size) > LARGEST_BITS;
     if (bottom === 1n && n > 0n && lowest > LARGEST_BITS) return trouble({ code: 'too-large' });

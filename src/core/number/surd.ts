@@ -12,8 +12,7 @@ export type SurdSum = readonly SurdTerm[];
 /** Past this many terms a sum becomes a real: every new prime under a root doubles the terms of an inverse. */
 export const MOST_TERMS = 32;
 
-export const fromRational = (a: Rational): SurdSum =>
-  q.isZero(a) ? [] : [{ radicand: 1n, coefficient: a }];
+export const fromRational = (a: Rational): SurdSum => (q.isZero(a) ? [] : [{ radicand: 1n, coefficient: a }]);
 
 /** The sum when it has no root in it, else null. */
 export function toRational(sum: SurdSum): Rational | null {
@@ -43,9 +42,7 @@ export const add = (a: SurdSum, b: SurdSum): SurdSum => collect([...a, ...b]);
 export const negate = (a: SurdSum): SurdSum =>
   a.map((t) => ({ radicand: t.radicand, coefficient: q.negate(t.coefficient) }));
 export const scale = (a: SurdSum, by: Rational): SurdSum =>
-  q.isZero(by)
-    ? []
-    : a.map((t) => ({ radicand: t.radicand, coefficient: q.multiply(t.coefficient, by) }));
+  q.isZero(by) ? [] : a.map((t) => ({ radicand: t.radicand, coefficient: q.multiply(t.coefficient, by) }));
 
 /** a · b: √m·√n = g·√(m/g · n/g) with g = gcd(m, n), which stays square-free. */
 export function multiply(a: SurdSum, b: SurdSum): SurdSum {

@@ -23,8 +23,7 @@ export type Real = Readonly<{ kind: 'real'; op: RealOp; args: readonly Value[] }
 export type ExactValue = Exclude<Value, Real>;
 
 export const fromRational = (value: Rational): ExactValue => ({ kind: 'rational', value });
-export const fromWhole = (n: number | bigint): ExactValue =>
-  fromRational({ n: BigInt(n), d: 1n });
+export const fromWhole = (n: number | bigint): ExactValue => fromRational({ n: BigInt(n), d: 1n });
 
 export const isExact = (v: Value): v is ExactValue => v.kind !== 'real';
 
@@ -32,5 +31,4 @@ export const isExact = (v: Value): v is ExactValue => v.kind !== 'real';
 export const asRational = (v: Value): Rational | null => (v.kind === 'rational' ? v.value : null);
 
 /** The whole number that a value is, or null. */
-export const asWhole = (v: Value): bigint | null =>
-  v.kind === 'rational' && v.value.d === 1n ? v.value.n : null;
+export const asWhole = (v: Value): bigint | null => (v.kind === 'rational' && v.value.d === 1n ? v.value.n : null);

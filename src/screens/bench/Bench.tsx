@@ -66,13 +66,33 @@ export function Bench() {
 
   const { decimalSign, grouping } = settings.display;
   const answer = live.kind === 'answer' ? live.answer : live.kind === 'working' ? live.last : null;
-  const hinted = live.kind === 'problem' && live.problem.code !== 'syntax' && live.problem.code !== 'argument-count' ? live.problem : null;
+  const hinted =
+    live.kind === 'problem' && live.problem.code !== 'syntax' && live.problem.code !== 'argument-count'
+      ? live.problem
+      : null;
   const problem = reported ?? hinted;
 
   const beside = (
-    <View role="group" aria-label={words.lineKeys} flexDirection="row" backgroundColor="$paper" borderTopWidth={1} borderBottomWidth={1} borderColor="$rule" paddingHorizontal={4}>
+    <View
+      role="group"
+      aria-label={words.lineKeys}
+      flexDirection="row"
+      backgroundColor="$paper"
+      borderTopWidth={1}
+      borderBottomWidth={1}
+      borderColor="$rule"
+      paddingHorizontal={4}
+    >
       {lineKeys.map((id) => (
-        <Key key={id} id={id} onPress={press} onExplain={explain} decimalSign={decimalSign} isDimmed={!isHere(state, keys[id].does)} isQuiet />
+        <Key
+          key={id}
+          id={id}
+          onPress={press}
+          onExplain={explain}
+          decimalSign={decimalSign}
+          isDimmed={!isHere(state, keys[id].does)}
+          isQuiet
+        />
       ))}
       <Button isPlain onPress={() => setOpen({ sheet: 'keep' })}>
         {words.keep}
@@ -108,14 +128,28 @@ export function Bench() {
     </View>
   );
 
-  const deck = <Deck drawer={state.drawer} onDrawer={state.openDrawer} onPress={press} onExplain={explain} decimalSign={decimalSign} />;
+  const deck = (
+    <Deck
+      drawer={state.drawer}
+      onDrawer={state.openDrawer}
+      onPress={press}
+      onExplain={explain}
+      decimalSign={decimalSign}
+    />
+  );
 
   return (
     <View flex={1} minHeight={0} position="relative">
       {isWide ? (
         <View flex={1} flexDirection="row" minHeight={0}>
           {page}
-          <View width="$deck" borderLeftWidth={1} borderColor="$rule" backgroundColor="$desk" justifyContent="space-between">
+          <View
+            width="$deck"
+            borderLeftWidth={1}
+            borderColor="$rule"
+            backgroundColor="$desk"
+            justifyContent="space-between"
+          >
             <KeyCard explained={explained?.id ?? null} />
             {deck}
           </View>

@@ -7,7 +7,18 @@ import { Heading, Words } from '@/ui/theme/text';
 /** Beside the tape on a wide screen: what the key does that is pointed at, and what the keyboard can do. */
 export function KeyCard({ explained }: Readonly<{ explained: KeyId | null }>) {
   return (
-    <View flex={1} minHeight={0} margin="$3" padding="$4" gap="$4" backgroundColor="$paper" borderWidth={1} borderColor="$rule" borderRadius="$3" className="scroll-y">
+    <View
+      flex={1}
+      minHeight={0}
+      margin="$3"
+      padding="$4"
+      gap="$4"
+      backgroundColor="$paper"
+      borderWidth={1}
+      borderColor="$rule"
+      borderRadius="$3"
+      className="scroll-y"
+    >
       {explained === null ? (
         <View gap="$1">
           <Heading>{words.keyHelp}</Heading>

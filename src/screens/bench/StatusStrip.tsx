@@ -10,7 +10,16 @@ export function StatusStrip({ onSettings }: Readonly<{ onSettings: () => void }>
   const display = useStore((s) => s.settings.display);
   const { nextAngleUnit } = useStore.getState();
   return (
-    <View flexDirection="row" alignItems="center" gap="$2" paddingHorizontal="$3" paddingVertical={2} backgroundColor="$desk" borderBottomWidth={1} borderColor="$rule">
+    <View
+      flexDirection="row"
+      alignItems="center"
+      gap="$2"
+      paddingHorizontal="$3"
+      paddingVertical={2}
+      backgroundColor="$desk"
+      borderBottomWidth={1}
+      borderColor="$rule"
+    >
       <Heading role="heading" aria-level={1} flex={1}>
         {words.bench}
       </Heading>

@@ -18,7 +18,15 @@ export function Tape({ onOpen }: Readonly<{ onOpen: (id: string) => void }>) {
   }, [tape.length]);
 
   return (
-    <View ref={scroller as never} role="region" aria-label={words.tape} tabIndex={0} className="paper-grid tape" flex={1} minHeight={0}>
+    <View
+      ref={scroller as never}
+      role="region"
+      aria-label={words.tape}
+      tabIndex={0}
+      className="paper-grid tape"
+      flex={1}
+      minHeight={0}
+    >
       {tape.length === 0 ? (
         <View flex={1} alignItems="center" justifyContent="center" padding="$4">
           <Words tone="muted" textAlign="center">
@@ -26,7 +34,7 @@ export function Tape({ onOpen }: Readonly<{ onOpen: (id: string) => void }>) {
           </Words>
         </View>
       ) : (
-        <View marginTop="auto">
+        <View marginTop="auto" paddingBottom={6}>
           <View alignItems="flex-end" paddingHorizontal="$2">
             <Button isPlain onPress={clearTape}>
               {words.clearTape}

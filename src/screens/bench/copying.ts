@@ -48,10 +48,17 @@ export function copyOf(line: TapeLine, kind: CopyKind): string | null {
     case 'digits':
       return fullDigits(line.value);
     case 'typed':
-      return tree && printText(tree, { style: 'typed', decimalSign: line.decimalSign, impliedFirst: line.impliedFirst });
+      return (
+        tree && printText(tree, { style: 'typed', decimalSign: line.decimalSign, impliedFirst: line.impliedFirst })
+      );
     case 'latex':
       return tree && printLatex(tree);
     case 'mathml':
-      return tree && markupText(printMathml(tree, { decimalSign: line.decimalSign, impliedFirst: line.impliedFirst, grouping: false }));
+      return (
+        tree &&
+        markupText(
+          printMathml(tree, { decimalSign: line.decimalSign, impliedFirst: line.impliedFirst, grouping: false }),
+        )
+      );
   }
 }

@@ -40,7 +40,12 @@ export function SettingsSheet({ onClose }: Readonly<{ onClose: () => void }>) {
         names={{ fewer: words.fewerDigits, more: words.moreDigits }}
         onChange={(digits) => setDisplay({ digits })}
       />
-      <Toggle title={words.grouping} note={words.groupingNote} isOn={display.grouping} onChange={(grouping) => setDisplay({ grouping })} />
+      <Toggle
+        title={words.grouping}
+        note={words.groupingNote}
+        isOn={display.grouping}
+        onChange={(grouping) => setDisplay({ grouping })}
+      />
       <Choice
         title={words.decimalSign}
         options={[
@@ -50,7 +55,12 @@ export function SettingsSheet({ onClose }: Readonly<{ onClose: () => void }>) {
         chosen={display.decimalSign}
         onChoose={(decimalSign) => setDisplay({ decimalSign })}
       />
-      <Toggle title={words.impliedFirst} note={words.impliedFirstNote} isOn={settings.impliedFirst} onChange={(impliedFirst) => set({ impliedFirst })} />
+      <Toggle
+        title={words.impliedFirst}
+        note={words.impliedFirstNote}
+        isOn={settings.impliedFirst}
+        onChange={(impliedFirst) => set({ impliedFirst })}
+      />
       <Toggle title={words.backToPad} isOn={settings.backToPad} onChange={(backToPad) => set({ backToPad })} />
       <Choice
         title={words.theme}

@@ -18,7 +18,16 @@ export function Shelf() {
   const all = held(letters);
   return (
     <View flex={1} minHeight={0} backgroundColor="$paper">
-      <View flexDirection="row" alignItems="center" gap="$2" paddingHorizontal="$3" paddingVertical={2} backgroundColor="$desk" borderBottomWidth={1} borderColor="$rule">
+      <View
+        flexDirection="row"
+        alignItems="center"
+        gap="$2"
+        paddingHorizontal="$3"
+        paddingVertical={2}
+        backgroundColor="$desk"
+        borderBottomWidth={1}
+        borderColor="$rule"
+      >
         <Heading role="heading" aria-level={1} flex={1}>
           {words.shelf}
         </Heading>
@@ -36,13 +45,28 @@ export function Shelf() {
           </View>
         ) : null}
         {all.map(([name, kept]) => {
-          const source = typeset(kept.from, { decimalSign: '.', impliedFirst: false }, { decimalSign: '.', grouping: true });
+          const source = typeset(
+            kept.from,
+            { decimalSign: '.', impliedFirst: false },
+            { decimalSign: '.', grouping: true },
+          );
           const digits = () => {
             const text = fullDigits(kept.value);
             if (text !== null) void copy(text);
           };
           return (
-            <View key={name} role="listitem" flexDirection="row" flexWrap="wrap" alignItems="center" gap="$2" padding="$2" borderBottomWidth={1} borderColor="$rule" backgroundColor="$paper">
+            <View
+              key={name}
+              role="listitem"
+              flexDirection="row"
+              flexWrap="wrap"
+              alignItems="center"
+              gap="$2"
+              padding="$2"
+              borderBottomWidth={1}
+              borderColor="$rule"
+              backgroundColor="$paper"
+            >
               <Heading width={36} textAlign="center">
                 {name}
               </Heading>
@@ -56,7 +80,11 @@ export function Shelf() {
                   <Words size="medium" tone="muted">
                     {words.from}
                   </Words>
-                  {source === null ? <Words size="medium">{kept.from}</Words> : <Formula markup={source} size="small" />}
+                  {source === null ? (
+                    <Words size="medium">{kept.from}</Words>
+                  ) : (
+                    <Formula markup={source} size="small" />
+                  )}
                 </View>
               </View>
               <View flexDirection="row" gap="$1">

@@ -28,7 +28,15 @@ type Props = Readonly<{
 }>;
 
 /** A button with words on it. */
-export function Button({ children, onPress, name, isPressed, isPlain = false, isWide = false, isDisabled = false }: Props) {
+export function Button({
+  children,
+  onPress,
+  name,
+  isPressed,
+  isPlain = false,
+  isWide = false,
+  isDisabled = false,
+}: Props) {
   return (
     <Frame
       onPress={onPress}

@@ -24,7 +24,14 @@ export function Toggle({ title, note, isOn, onChange }: Props) {
           </Words>
         )}
       </View>
-      <View width={46} height={26} borderRadius={13} padding={3} backgroundColor={isOn ? '$accent' : '$muted'} alignItems={isOn ? 'flex-end' : 'flex-start'}>
+      <View
+        width={46}
+        height={26}
+        borderRadius={13}
+        padding={3}
+        backgroundColor={isOn ? '$accent' : '$muted'}
+        alignItems={isOn ? 'flex-end' : 'flex-start'}
+      >
         <View width={20} height={20} borderRadius={10} backgroundColor="$card" />
       </View>
     </Pressable>

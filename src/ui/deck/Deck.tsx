@@ -42,7 +42,12 @@ export const Deck = memo(function Deck({ drawer, onDrawer, onPress, onExplain, d
       <View role="tablist" aria-label={words.drawers} flexDirection="row" justifyContent="space-between">
         {drawerIds.map((id) => (
           <Tab key={id} {...keepFocus} open={id === drawer} aria-selected={id === drawer} onPress={() => onDrawer(id)}>
-            <Words size="medium" strong={id === drawer} tone={id === drawer ? 'accent' : 'muted'} color={id === drawer ? '$ink' : '$muted'}>
+            <Words
+              size="medium"
+              strong={id === drawer}
+              tone={id === drawer ? 'accent' : 'muted'}
+              color={id === drawer ? '$ink' : '$muted'}
+            >
               {drawerNames[id]}
             </Words>
           </Tab>

@@ -14,9 +14,7 @@ export function typeset(text: string, spelling: Spelling, shown: Shown): Markup 
   const reading = parseUnfinished(text, { functions: functionNames, ...spelling });
   if (reading === null) return null;
   const drawn = printMathml(reading.tree, { ...shown, impliedFirst: spelling.impliedFirst });
-  return reading.target === null
-    ? drawn
-    : element('mrow', element('mi', reading.target), element('mo', ':='), drawn);
+  return reading.target === null ? drawn : element('mrow', element('mi', reading.target), element('mo', ':='), drawn);
 }
 
 /** The spelling of typed text that comes from the core itself. */

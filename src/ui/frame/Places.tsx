@@ -8,7 +8,13 @@ import { Words } from '../theme/text';
 export const placeIds = ['bench', 'shelf'] as const;
 export type PlaceId = (typeof placeIds)[number];
 
-const Place = styled(Pressable, { flexDirection: 'column', gap: 3, minHeight: 54, flexGrow: 1, $wide: { flexGrow: 0, minHeight: 64 } });
+const Place = styled(Pressable, {
+  flexDirection: 'column',
+  gap: 3,
+  minHeight: 54,
+  flexGrow: 1,
+  $wide: { flexGrow: 0, minHeight: 64 },
+});
 
 const pictures = { bench: NotebookPen, shelf: Library } as const;
 const names: Readonly<Record<PlaceId, string>> = { bench: words.bench, shelf: words.shelf };
@@ -27,7 +33,15 @@ export function Places({ current, onGo }: Props) {
       borderTopWidth={1}
       borderColor="$rule"
       flexShrink={0}
-      $wide={{ flexDirection: 'column', width: '$rail', backgroundColor: '$desk', borderTopWidth: 0, borderRightWidth: 1, paddingTop: 16, gap: 8 }}
+      $wide={{
+        flexDirection: 'column',
+        width: '$rail',
+        backgroundColor: '$desk',
+        borderTopWidth: 0,
+        borderRightWidth: 1,
+        paddingTop: 16,
+        gap: 8,
+      }}
     >
       {placeIds.map((id) => {
         const Picture = pictures[id];
@@ -35,7 +49,7 @@ export function Places({ current, onGo }: Props) {
         return (
           <Place key={id} role="link" aria-current={isHere ? 'page' : undefined} onPress={() => onGo(id)}>
             <View aria-hidden>
-              <Picture size={20} strokeWidth={1.8} color={theme[isHere ? 'accent' : 'muted']?.get() as string} />
+              <Picture size={20} strokeWidth={1.8} color={theme[isHere ? 'accent' : 'muted'].get()} />
             </View>
             <Words size="small" strong={isHere} tone={isHere ? 'accent' : 'muted'}>
               {names[id]}

@@ -33,12 +33,18 @@ export function Face({ face, tone, size, strong }: Props) {
     const { picture: Icon, mirrored = false } = pictures[face.icon];
     return (
       <View aria-hidden {...(mirrored ? { scaleX: -1 } : {})}>
-        <Icon size={size + 3} color={theme[tone]?.get() as string} strokeWidth={1.8} />
+        <Icon size={size + 3} color={theme[tone].get()} strokeWidth={1.8} />
       </View>
     );
   }
   const part = (text: string, raised: boolean) => (
-    <Words color={color} fontSize={raised ? size * 0.68 : size} lineHeight={size * 1.3} strong={strong} {...(raised ? { marginTop: -size * 0.45 } : {})}>
+    <Words
+      color={color}
+      fontSize={raised ? size * 0.68 : size}
+      lineHeight={size * 1.3}
+      strong={strong}
+      {...(raised ? { marginTop: -size * 0.45 } : {})}
+    >
       {text}
     </Words>
   );

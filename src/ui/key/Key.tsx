@@ -14,6 +14,7 @@ const Tile = styled(Pressable, {
   padding: 0,
   flex: 1,
   minWidth: 0,
+  minHeight: 46,
   hoverStyle: { backgroundColor: '$keyDown' },
   pressStyle: { backgroundColor: '$keyDown' },
   variants: {
@@ -51,7 +52,14 @@ type Props = Readonly<{
 }>;
 
 /** A key of the catalogue: pressing sends its action, holding it down or pointing at it only explains. */
-export const Key = memo(function Key({ id, onPress, onExplain, decimalSign, isDimmed = false, isQuiet = false }: Props) {
+export const Key = memo(function Key({
+  id,
+  onPress,
+  onExplain,
+  decimalSign,
+  isDimmed = false,
+  isQuiet = false,
+}: Props) {
   const { does, face, look } = keys[id];
   const timer = useRef<ReturnType<typeof setTimeout> | null>(null);
   const wasHeld = useRef(false);

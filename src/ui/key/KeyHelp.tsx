@@ -19,7 +19,16 @@ export function KeyHelp({ id }: Readonly<{ id: KeyId }>) {
           {words.example}
         </Words>
         {example.keys.map((part, i) => (
-          <View key={`${part}${i}`} paddingHorizontal={7} minHeight={26} justifyContent="center" borderWidth={1} borderColor="$keyEdge" borderRadius="$1" backgroundColor="$key">
+          <View
+            key={`${part}${i}`}
+            paddingHorizontal={7}
+            minHeight={26}
+            justifyContent="center"
+            borderWidth={1}
+            borderColor="$keyEdge"
+            borderRadius="$1"
+            backgroundColor="$key"
+          >
             <Face face={keys[part as KeyId].face} tone="ink" size={13} strong={false} />
           </View>
         ))}

@@ -60,7 +60,8 @@ function ProblemNote({ problem, text, isReported }: Readonly<{ problem: Problem;
 /** The line being written: as on paper, as typed, how it was read, and what it comes to. */
 export function LineCard(props: Props) {
   const { line, angle, impliedFirst, shown, answer, isOld, problem, isReported, chosen } = props;
-  const markup = line.text.trim() === '' ? null : typeset(line.text, { decimalSign: shown.decimalSign, impliedFirst }, shown);
+  const markup =
+    line.text.trim() === '' ? null : typeset(line.text, { decimalSign: shown.decimalSign, impliedFirst }, shown);
   return (
     <View flexDirection="row" backgroundColor="$card" borderTopWidth={1} borderColor="$rule" flexShrink={0}>
       <Margin>{angle}</Margin>
@@ -84,7 +85,7 @@ export function LineCard(props: Props) {
             {answer.readAs.isTelling && !isOld ? (
               <View className="scroll-x">
                 <Words size="medium" tone="muted" whiteSpace="nowrap">
-                  {words.readAs}  <Words size="medium">{answer.readAs.text}</Words>
+                  {words.readAs} <Words size="medium">{answer.readAs.text}</Words>
                 </Words>
               </View>
             ) : null}

@@ -23,7 +23,11 @@ const Chip = styled(Pressable, {
 });
 
 /** A form of a result as a formula, with the sign that says whether anything was rounded. */
-export const FormValue = memo(function FormValue({ form, shown, size }: Readonly<{ form: SavedForm; shown: Shown; size: 'line' | 'tape' }>) {
+export const FormValue = memo(function FormValue({
+  form,
+  shown,
+  size,
+}: Readonly<{ form: SavedForm; shown: Shown; size: 'line' | 'tape' }>) {
   const markup = typeset(form.typed, CORE_SPELLING, shown);
   return markup === null ? <Words>{form.text}</Words> : <Formula markup={markup} size={size} />;
 });
@@ -42,7 +46,16 @@ type Props = Readonly<{
 export const ResultForms = memo(function ResultForms({ forms, chosen, onChoose, shown, isOld = false }: Props) {
   const current = forms.find((f) => f.id === chosen) ?? forms[0]!;
   return (
-    <View role="group" aria-label={words.forms} flexDirection="row" flexWrap="wrap" alignItems="flex-end" columnGap="$2" rowGap="$1" opacity={isOld ? 0.6 : 1}>
+    <View
+      role="group"
+      aria-label={words.forms}
+      flexDirection="row"
+      flexWrap="wrap"
+      alignItems="flex-end"
+      columnGap="$2"
+      rowGap="$1"
+      opacity={isOld ? 0.6 : 1}
+    >
       {forms.map((form) => {
         const isCurrent = form === current;
         return (
@@ -54,7 +67,13 @@ export const ResultForms = memo(function ResultForms({ forms, chosen, onChoose, 
             aria-label={`${signOf(form)} ${form.text}, ${formNames[form.id]}${form.settled ? '' : `, ${words.notSettled}`}`}
             onPress={() => onChoose(form.id)}
           >
-            <View flexDirection="row" alignItems="center" gap={5} maxWidth="100%" className={isCurrent ? 'ink-answer' : 'ink'}>
+            <View
+              flexDirection="row"
+              alignItems="center"
+              gap={5}
+              maxWidth="100%"
+              className={isCurrent ? 'ink-answer' : 'ink'}
+            >
               <Words fontSize={19} tone={isCurrent ? 'answer' : 'muted'}>
                 {signOf(form)}
               </Words>

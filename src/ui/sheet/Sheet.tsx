@@ -21,7 +21,12 @@ export function Sheet({ title, onClose, children }: Props) {
     };
   }, []);
 
-  const onKeyDown = (event: { key: string; shiftKey: boolean; preventDefault: () => void; stopPropagation: () => void }) => {
+  const onKeyDown = (event: {
+    key: string;
+    shiftKey: boolean;
+    preventDefault: () => void;
+    stopPropagation: () => void;
+  }) => {
     event.stopPropagation();
     if (event.key === 'Escape') onClose();
     if (event.key !== 'Tab' || panel.current === null) return;
@@ -34,13 +39,22 @@ export function Sheet({ title, onClose, children }: Props) {
 
   return (
     <View position="absolute" top={0} right={0} bottom={0} left={0} zIndex="$2">
-      <View position="absolute" top={0} right={0} bottom={0} left={0} backgroundColor="$shade" onPress={onClose} aria-hidden />
+      <View
+        position="absolute"
+        top={0}
+        right={0}
+        bottom={0}
+        left={0}
+        backgroundColor="$shade"
+        onPress={onClose}
+        aria-hidden
+      />
       <View
         ref={panel as never}
         role="dialog"
         aria-modal
         aria-label={title}
-        onKeyDown={onKeyDown as never}
+        onKeyDown={onKeyDown}
         position="absolute"
         bottom={0}
         left={0}
@@ -51,8 +65,19 @@ export function Sheet({ title, onClose, children }: Props) {
         borderTopRightRadius={12}
         $wide={{ left: 'auto', top: 0, width: 430, maxHeight: '100%', borderTopRightRadius: 0 }}
       >
-        <View flexDirection="row" alignItems="center" justifyContent="space-between" paddingLeft="$4" paddingRight="$2" paddingVertical="$1" borderBottomWidth={1} borderColor="$rule">
-          <Heading role="heading" aria-level={2}>{title}</Heading>
+        <View
+          flexDirection="row"
+          alignItems="center"
+          justifyContent="space-between"
+          paddingLeft="$4"
+          paddingRight="$2"
+          paddingVertical="$1"
+          borderBottomWidth={1}
+          borderColor="$rule"
+        >
+          <Heading role="heading" aria-level={2}>
+            {title}
+          </Heading>
           <Button isPlain onPress={onClose}>
             {words.close}
           </Button>

@@ -5,7 +5,15 @@ import { Words } from '../theme/text';
 /** The ruled margin of the page: what belongs to a line without being part of it. */
 export function Margin({ children }: Readonly<{ children: ReactNode }>) {
   return (
-    <View width="$margin" flexShrink={0} alignItems="center" justifyContent="center" borderRightWidth={1} borderColor="$margin" paddingVertical={4}>
+    <View
+      width="$gutter"
+      flexShrink={0}
+      alignItems="center"
+      justifyContent="center"
+      borderRightWidth={1}
+      borderColor="$margin"
+      paddingVertical={4}
+    >
       <Words size="small" tone="muted" textAlign="center">
         {children}
       </Words>

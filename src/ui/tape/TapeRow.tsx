@@ -35,7 +35,18 @@ export const TapeRow = memo(function TapeRow({ line, grouping, onOpen }: Props) 
       onPress={() => onOpen(line.id)}
     >
       <Margin>{[unit, line.kept].filter((mark) => mark !== null).join(' ')}</Margin>
-      <View flex={1} minWidth={0} flexDirection="row" flexWrap="wrap" alignItems="center" justifyContent="space-between" paddingHorizontal="$3" paddingVertical={6} columnGap="$3" rowGap={4}>
+      <View
+        flex={1}
+        minWidth={0}
+        flexDirection="row"
+        flexWrap="wrap"
+        alignItems="center"
+        justifyContent="space-between"
+        paddingHorizontal="$3"
+        paddingVertical={6}
+        columnGap="$3"
+        rowGap={4}
+      >
         <View className="scroll-x ink" maxWidth="100%">
           {markup === null ? <Words>{line.text}</Words> : <Formula markup={markup} size="tape" />}
         </View>

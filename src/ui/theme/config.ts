@@ -9,7 +9,7 @@ export const WIDE = 900;
 
 const tokens = createTokens({
   space,
-  size: { ...space, true: TARGET, target: TARGET, rail: 88, margin: 44, deck: 430 },
+  size: { ...space, true: TARGET, target: TARGET, rail: 88, gutter: 44, deck: 430 },
   radius: { true: 6, 0: 0, 1: 3, 2: 6, 3: 10 },
   zIndex: { true: 0, 0: 0, 1: 10, 2: 20 },
 });

@@ -43,9 +43,7 @@ function reciprocal(f: typeof sine, angle: Value, context: FunctionContext, fn: 
   const below = f(angle, context);
   if (!below.ok) return below;
   const made = divide(ONE, below.value, context.alive);
-  return !made.ok && made.problem.code === 'divide-by-zero'
-    ? trouble({ code: 'domain', reason: 'pole', fn })
-    : made;
+  return !made.ok && made.problem.code === 'divide-by-zero' ? trouble({ code: 'domain', reason: 'pole', fn }) : made;
 }
 
 const angleFunction = { topic: 'angles', takes: ['angle'], angleIn: true, source: SOURCE } as const;

@@ -1,5 +1,13 @@
 import { succeed } from '../../base/result';
-import { convertAngle, exactCosine, exactSine, fromTurns, sameExact, specialTurns, turnsOfSine } from '../../number/angle';
+import {
+  convertAngle,
+  exactCosine,
+  exactSine,
+  fromTurns,
+  sameExact,
+  specialTurns,
+  turnsOfSine,
+} from '../../number/angle';
 import { compareWith, signOf } from '../../number/approximate';
 import { ONE, checkedReal, divide, negate, trouble } from '../../number/arithmetic';
 import type { Outcome } from '../../number/arithmetic';

@@ -52,4 +52,3 @@ export const log = defineFunction({
   ],
   source: 'ISO 80000-2, 2-13.4 (a base given); base ten when none is given: common practice, no source',
 });
-

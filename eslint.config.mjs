@@ -1,0 +1,75 @@
+import boundaries from 'eslint-plugin-boundaries';
+import reactHooks from 'eslint-plugin-react-hooks';
+import tseslint from 'typescript-eslint';
+import { folderOf, importTable } from './import-table.mjs';
+
+const names = Object.keys(importTable);
+
+export default tseslint.config(
+  { ignores: ['dist/**', 'node_modules/**', '.cache/**', '.expo/**', 'expo-env.d.ts', 'test-results/**'] },
+  {
+    files: ['**/*.{ts,tsx}'],
+    extends: [...tseslint.configs.strictTypeChecked],
+    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+    rules: {
+      '@typescript-eslint/consistent-type-imports': 'error',
+      '@typescript-eslint/switch-exhaustiveness-check': ['error', { considerDefaultExhaustiveForUnions: true }],
+      '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
+      // An index that was just checked, a map that was just filled: said with !, read in review.
+      '@typescript-eslint/no-non-null-assertion': 'off',
+      '@typescript-eslint/restrict-plus-operands': ['error', { allowNumberAndString: true }],
+      '@typescript-eslint/no-confusing-void-expression': 'off',
+      // Only strings of digits and signs of our own are spread.
+      '@typescript-eslint/no-misused-spread': 'off',
+    },
+  },
+  {
+    files: ['**/*.tsx'],
+    plugins: { 'react-hooks': reactHooks },
+    rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' },
+  },
+  {
+    files: ['{app,src,server,batch,bench,demo,reference,e2e}/**/*.{ts,tsx}'],
+    ignores: ['**/*.test.{ts,tsx}'],
+    plugins: { boundaries },
+    settings: {
+      'boundaries/elements': names.map((type) => ({ type, pattern: `${folderOf(type)}/**/*`, partialMatch: false })),
+      'import/resolver': { typescript: { project: './tsconfig.json' } },
+    },
+    rules: {
+      'boundaries/dependencies': [
+        'error',
+        {
+          default: 'disallow',
+          policies: names.map((name) => ({
+            from: { element: { type: name } },
+            allow: { to: { element: { types: { anyOf: [name, ...importTable[name]] } } } },
+          })),
+        },
+      ],
+    },
+  },
+  {
+    files: ['src/core/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      // No React, DOM, storage, clock or hidden randomness; of packages only the schema validator.
+      'no-restricted-imports': [
+        'error',
+        { patterns: [{ regex: '^(?!\\.{1,2}(/|$)|zod/mini$)', message: 'core imports nothing outside core' }] },
+      ],
+      'no-restricted-globals': [
+        'error',
+        'window',
+        'document',
+        'navigator',
+        'localStorage',
+        'Date',
+        'performance',
+        'self',
+        'fetch',
+      ],
+      'no-restricted-properties': ['error', { object: 'Math', property: 'random' }],
+    },
+  },
+);

@@ -1,0 +1,33 @@
+/** Who may import whom: the table of docs/architecture.md, read by the lint rule. A folder may always import itself. */
+const core = ['base', 'number', 'function', 'language', 'evaluate', 'line', 'format', 'memory', 'notebook'];
+const allCore = core.map((name) => `core/${name}`);
+
+export const importTable = {
+  'core/base': [],
+  'core/number': ['core/base'],
+  'core/function': ['core/base', 'core/number'],
+  'core/language': ['core/base'],
+  'core/evaluate': ['core/base', 'core/language', 'core/function', 'core/number'],
+  'core/line': ['core/base', 'core/language'],
+  'core/format': ['core/base', 'core/number', 'core/language'],
+  'core/memory': ['core/base', 'core/number'],
+  'core/notebook': ['core/base', 'core/number', 'core/format', 'core/line', 'core/memory'],
+  keys: allCore,
+  text: [...allCore, 'keys', 'state'],
+  workers: [...allCore, 'text'],
+  platform: [],
+  state: [...allCore, 'platform', 'workers', 'keys'],
+  ui: [...allCore, 'keys', 'text'],
+  screens: [...allCore, 'ui', 'state', 'keys', 'text', 'platform'],
+  app: ['screens'],
+  server: [],
+  batch: [...allCore, 'text'],
+  bench: allCore,
+  demo: [...allCore, 'state', 'workers'],
+  reference: [],
+  e2e: ['keys'],
+};
+
+/** Where each of them lives. */
+export const folderOf = (name) =>
+  ['app', 'server', 'batch', 'bench', 'demo', 'reference', 'e2e'].includes(name) ? name : `src/${name}`;
