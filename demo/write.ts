@@ -30,7 +30,7 @@ export function demoDocument(): Document {
       letters = keep(letters, answer.target, {
         value: answer.saved,
         from: text,
-        shown: form!.text,
+        typed: form!.typed,
         exact: form!.exact,
       });
     }

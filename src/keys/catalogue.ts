@@ -80,7 +80,7 @@ const functionKeys = {
   open: inserts('(', '(', ex('open d1 plus d2 close times d3', '9')),
   close: inserts(')', ')', ex('open d1 plus d2 close times d3', '9')),
   separator: key({ type: 'separate' }, ',', 'function', ex('nCr d5 separator d2 close', '10')),
-  sqrt: inserts('sqrt(', '√', ex('sqrt d1 d2 close', '2sqrt(3)')),
+  sqrt: inserts('sqrt(', '√', ex('sqrt d1 d2 close', '2√3')),
   cbrt: inserts('cbrt(', '∛', ex('cbrt d2 d7 close', '3')),
   root: inserts('root(', 'n|√', ex('root d4 separator d8 d1 close', '3')),
   square: operates('²', 'x^2', ex('d7 square', '49')),

@@ -5,43 +5,44 @@ export const drawerIds = ['pad', 'powers', 'angles', 'logs', 'counting', 'letter
 export type DrawerId = (typeof drawerIds)[number];
 
 /** The keys of each drawer, row after row; `columns` is how many stand side by side. */
+// prettier-ignore
 export const drawers: Readonly<Record<DrawerId, Readonly<{ columns: number; ids: readonly KeyId[] }>>> = {
   pad: {
     columns: 6,
-    ids: ['sqrt', 'square', 'power', 'fraction', 'open', 'close', 'sin', 'cos', 'tan', 'log', 'ln', 'pi'],
+    ids: [
+      'sqrt', 'square', 'power', 'fraction', 'open', 'close',
+      'sin', 'cos', 'tan', 'log', 'ln', 'pi',
+    ],
   },
   powers: {
     columns: 6,
-    ids: ['square', 'cube', 'power', 'inverse', 'open', 'close', 'sqrt', 'cbrt', 'root', 'tenTo', 'eTo', 'separator'],
+    ids: [
+      'square', 'cube', 'power', 'inverse', 'open', 'close',
+      'sqrt', 'cbrt', 'root', 'tenTo', 'eTo', 'separator',
+    ],
   },
   angles: {
-    columns: 6,
+    columns: 7,
     ids: [
-      'sin',
-      'cos',
-      'tan',
-      'sec',
-      'csc',
-      'cot',
-      'asin',
-      'acos',
-      'atan',
-      'asec',
-      'acsc',
-      'acot',
-      'minute',
-      'second',
-      'deg',
-      'rad',
-      'grad',
-      'pi',
+      'sin', 'cos', 'tan', 'sec', 'csc', 'cot', 'open',
+      'asin', 'acos', 'atan', 'asec', 'acsc', 'acot', 'close',
+      'minute', 'second', 'deg', 'rad', 'grad', 'pi', 'fraction',
     ],
   },
   logs: {
     columns: 6,
-    ids: ['ln', 'log', 'lg', 'exp', 'open', 'close', 'e', 'eTo', 'tenTo', 'power', 'inverse', 'separator'],
+    ids: [
+      'ln', 'log', 'lg', 'exp', 'open', 'close',
+      'e', 'eTo', 'tenTo', 'power', 'inverse', 'separator',
+    ],
   },
-  counting: { columns: 6, ids: ['factorial', 'nCr', 'nPr', 'percent', 'abs', 'mod', 'open', 'close', 'separator'] },
+  counting: {
+    columns: 6,
+    ids: [
+      'factorial', 'nCr', 'nPr', 'percent', 'open', 'close',
+      'abs', 'mod', 'separator',
+    ],
+  },
   letters: { columns: 7, ids: [...letterIds, 'assign', 'separator'] },
 };
 

@@ -138,7 +138,7 @@ export const createStore = () =>
           : memory.keep(document.letters, answer.target, {
               value: answer.saved,
               from: storedText(state),
-              shown: form!.text,
+              typed: form!.typed,
               exact: form!.exact,
             });
       const next: Document = { line: line.EMPTY_LINE, tape: [...document.tape, finished], letters, ans: answer.saved };
@@ -191,8 +191,11 @@ export const createStore = () =>
     const drain = (): void => {
       const { waiting } = get();
       if (waiting === null || get().live.kind === 'working') return;
+      const isAnswered = get().live.kind === 'answer';
       set({ waiting: null });
       change(finish);
+      // Keys meant for the line after this one would only hide what is wrong with it.
+      if (!isAnswered) return;
       waiting.forEach((action, i) => {
         if (get().waiting === null) perform(action);
         else set({ waiting: [...(get().waiting ?? []), ...waiting.slice(i)] });
@@ -207,7 +210,7 @@ export const createStore = () =>
         else perform(action);
       },
       retype: (text, caret, anchor) =>
-        change((state) => written(state, 'typing', line.retyped(state.document.line, text, caret, anchor))),
+        change((state) => (state.waiting === null ? written(state, 'typing', { text, caret, anchor }) : {})),
       paste: (text) =>
         change((state) => {
           const clean = text.replace(/[\r\n]+/g, ' ').trim();
@@ -340,11 +343,11 @@ export const createStore = () =>
       const { live, document, chosen } = state;
       if (live.kind === 'answer') {
         const form = live.answer.forms.find((f) => f.id === chosen) ?? live.answer.forms[0]!;
-        return { value: live.answer.saved, from: storedText(state), shown: form.text, exact: form.exact };
+        return { value: live.answer.saved, from: storedText(state), typed: form.typed, exact: form.exact };
       }
       const last = document.tape.at(-1);
       if (document.ans === null || last === undefined || document.line.text.trim() !== '') return null;
       const form = last.forms.find((f) => f.id === last.chosen)!;
-      return { value: last.value, from: last.text, shown: form.text, exact: form.exact };
+      return { value: last.value, from: last.text, typed: form.typed, exact: form.exact };
     }
   });

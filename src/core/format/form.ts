@@ -28,12 +28,12 @@ export type FormRecord = Readonly<{
 }>;
 
 /** A form that is an expression, and exact. */
-export function expressionForm(id: FormId, tree: Tree, { decimalSign }: DisplaySettings): Form {
+export function expressionForm(id: FormId, tree: Tree, { decimalSign, grouping }: DisplaySettings): Form {
   return {
     id,
     exact: true,
     settled: true,
-    text: printText(tree, { style: 'reading', decimalSign, impliedFirst: false }),
+    text: printText(tree, { style: 'reading', decimalSign, impliedFirst: false, grouping }),
     typed: printText(tree, TYPED),
   };
 }

@@ -1,20 +1,32 @@
 import { assertNever } from '../base/never';
 import { withBrackets } from './brackets';
+import { grouped } from './numerals';
 import type { DecimalSign } from './numerals';
 import { operators } from './operators';
 import { toSuperscript, vulgarSign } from './tokens';
 import type { Tree } from './tree';
 
 /** `typed`: what can be typed and reads back the same. `reading`: what is shown, with spaces and raised digits. */
-export type TextStyle = Readonly<{ style: 'typed' | 'reading'; decimalSign: DecimalSign; impliedFirst: boolean }>;
+export type TextStyle = Readonly<{
+  style: 'typed' | 'reading';
+  decimalSign: DecimalSign;
+  impliedFirst: boolean;
+  /** Thin spaces between the digits of long numbers; what is typed has none. */
+  grouping?: boolean;
+}>;
 
 export const TYPED: TextStyle = { style: 'typed', decimalSign: '.', impliedFirst: false };
 
 const localNumber = (written: string, sign: DecimalSign): string =>
   sign === ',' ? written.replace('.', ',') : written;
 
+/** √2 before something that follows closely would be taken for the root of both. */
+const shielded = (text: string): string => text.replace(/√(\d+)$/, '√($1)');
+
 /** Two texts of an implied product, kept from running together into another name or a power of ten. */
 function join(left: string, right: string): string {
+  const safe = shielded(left);
+  if (safe !== left) return safe + right;
   const merges = /[A-Za-z]$/.test(left) && /^[A-Za-z]/.test(right) && !/[A-Z][A-Z]$/.test(left.slice(-1) + right[0]);
   const powerOfTen = /[\d.,\u0305]$/.test(left) && /^[eE]/.test(right);
   return left + (merges || powerOfTen ? ' ' : '') + right;
@@ -27,7 +39,7 @@ export function printText(tree: Tree, style: TextStyle): string {
   const node = withBrackets(tree, style.impliedFirst);
   switch (node.kind) {
     case 'number':
-      return localNumber(node.written, style.decimalSign);
+      return localNumber(style.grouping === true ? grouped(node.written) : node.written, style.decimalSign);
     case 'constant':
       return node.name === 'pi' && !isTyped ? 'π' : node.name;
     case 'letter':
@@ -46,12 +58,12 @@ export function printText(tree: Tree, style: TextStyle): string {
     case 'power': {
       const exponent = node.exponent.kind === 'negate' ? node.exponent.of : node.exponent;
       const isRaised = !isTyped && exponent.kind === 'number' && /^\d+$/.test(exponent.written);
-      if (!isRaised) return `${print(node.base)}^${print(node.exponent)}`;
+      if (!isRaised) return `${shielded(print(node.base))}^${print(node.exponent)}`;
       const sign = node.exponent.kind === 'negate' ? -1n : 1n;
-      return print(node.base) + toSuperscript(sign * BigInt(exponent.written));
+      return shielded(print(node.base)) + toSuperscript(sign * BigInt(exponent.written));
     }
     case 'postfix':
-      return print(node.of) + operators[node.op].typed;
+      return shielded(print(node.of)) + operators[node.op].typed;
     case 'mark':
       return print(node.of) + (node.by === 'sign' ? '°' : ` ${node.unit}`);
     case 'dms': {
@@ -62,6 +74,9 @@ export function printText(tree: Tree, style: TextStyle): string {
     case 'mixed':
       return node.whole === null ? vulgarSign(node.n, node.d) : `${node.whole} ${node.n}/${node.d}`;
     case 'call': {
+      const [only] = node.args;
+      if (!isTyped && node.fn === 'sqrt' && only !== undefined)
+        return only.kind === 'number' && /^\d+$/.test(only.written) ? `√${only.written}` : `√(${print(only)})`;
       const separator = style.decimalSign === ',' ? ';' : ',';
       return `${node.fn}(${node.args.map(print).join(isTyped ? separator : `${separator} `)})`;
     }

@@ -79,17 +79,3 @@ export const clear: LineCommand = (line) => (line.text === '' ? null : EMPTY_LIN
 
 export const lineCommands = { deleteLeft, deleteRight, moveLeft, moveRight, moveHome, moveEnd, clear } as const;
 export type LineCommandName = keyof typeof lineCommands;
-
-/** Signs that a keyboard lacks, put in place of what it has. */
-const better: Readonly<Record<string, string>> = { '*': '×', '-': '−' };
-
-/** What the keyboard made of the line: operators get their sign, and one that begins the line goes on from Ans. */
-export function retyped(line: Line, text: string, caret: number, anchor = caret): Line {
-  const isOneMore = text.length === line.text.length + 1;
-  const typed = isOneMore ? text[caret - 1] : undefined;
-  if (typed !== undefined && line.text === '' && /[+*/^!%×÷]/.test(typed))
-    return insertAfterOperand(line, better[typed] ?? typed);
-  const sign = typed === undefined ? undefined : better[typed];
-  if (sign === undefined) return { text, caret, anchor };
-  return { text: text.slice(0, caret - 1) + sign + text.slice(caret), caret, anchor };
-}

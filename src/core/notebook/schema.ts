@@ -59,7 +59,7 @@ export const tapeLineSchema = z.object({
   chosen: z.enum(formIds),
 });
 
-const keptSchema = z.object({ value: savedValue, from: typedText, shown: z.string(), exact: z.boolean() });
+const keptSchema = z.object({ value: savedValue, from: typedText, typed: typedText, exact: z.boolean() });
 
 export const notebookSchema = z.object({
   format: z.literal(NOTEBOOK_FORMAT),

@@ -16,6 +16,8 @@ export type DecimalAnswer = Decimal | 'too-large' | 'stopped' | 'not-converged';
 /** A result of 10^this or more is too large; one below 10^−this is refused likewise. */
 export const LARGEST_POWER = 1_000_000;
 const BITS_A_DIGIT = 3.3219281;
+/** No display asks for more bits than this at once; a request beyond it would only hold the worker. */
+const MOST_START_BITS = 60_000;
 
 /**
  * The value rounded to `places` digits after the point, halves away from zero. Negative places round before the point.
@@ -33,7 +35,8 @@ export function roundToPlaces(v: Value, places: number, alive: Alive): DecimalAn
   const first = toBall(v, 64, alive);
   if (first === 'too-large' || first === 'stopped') return first;
   const size = isBall(first) ? Math.max(0, ball.upperSize(first)) : 0;
-  const startBits = Math.ceil(size + Math.max(0, places) * BITS_A_DIGIT) + 32;
+  const startBits = Math.max(0, Math.ceil(size + places * BITS_A_DIGIT)) + 32;
+  if (startBits > MOST_START_BITS) return 'not-converged';
   const { verdict, last } = refine(v, startBits, alive, (b) => {
     const { low, high } = ball.roundedEnds(b, places);
     if (low !== high) return null;

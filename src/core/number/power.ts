@@ -99,17 +99,22 @@ function rationalPower(base: Value, to: Rational, alive: Alive): Outcome {
   return raised.ok ? root(raised.value, k, alive, '^') : raised;
 }
 
-/** Bits that |a|^n would need, from above. */
-const grownBits = (a: bigint, n: bigint): number => bitLength(a) * Number(n);
+/** log2 of a ≥ 1, to ten digits or so. */
+function log2(a: bigint): number {
+  const shift = Math.max(0, bitLength(a) - 53);
+  return Math.log2(Number(a >> BigInt(shift))) + shift;
+}
+
+/** Bits that |a|^n would need. */
+const grownBits = (a: bigint, n: bigint): number => (a === 0n ? 0 : log2(absolute(a)) * Number(n));
 
 function wholePower(base: Value, n: bigint, alive: Alive): Outcome {
   const size = absolute(n);
   if (base.kind === 'rational') {
     const { n: top, d: bottom } = base.value;
     if (bottom === 1n && (top === 1n || top === -1n)) return succeed(fromWhole(top === 1n || n % 2n === 0n ? 1 : -1));
-    const lowest = (bitLength(absolute(top) > bottom ? absolute(top) : bottom) - 1) * Number(size);
-    const isWide = grownBits(top, size) > LARGEST_BITS || grownBits(bottom, size) > LARGEST_BITS;
-    if (bottom === 1n && n > 0n && lowest > LARGEST_BITS) return trouble({ code: 'too-large' });
+    const isWide = Math.max(grownBits(top, size), grownBits(bottom, size)) > LARGEST_BITS;
+    if (isWide && bottom === 1n && n > 0n) return trouble({ code: 'too-large' });
     if (!isWide) return succeed(fromRational(q.powerWhole(base.value, Number(n))));
   }
   if (size > BigInt(Number.MAX_SAFE_INTEGER)) return trouble({ code: 'too-large' });

@@ -19,7 +19,7 @@ export function KeepSheet({ onClose }: Readonly<{ onClose: () => void }>) {
           return (
             <Button
               key={letter}
-              name={held === undefined ? keepIn(letter) : `${keepIn(letter)} (${held.shown})`}
+              name={held === undefined ? keepIn(letter) : `${keepIn(letter)} (${held.typed})`}
               isPressed={held !== undefined}
               onPress={() => {
                 keep(letter);

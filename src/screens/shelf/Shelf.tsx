@@ -5,7 +5,7 @@ import { useStore } from '@/state/app-store';
 import { words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
 import { Formula } from '@/ui/formula/Formula';
-import { typeset } from '@/ui/formula/typeset';
+import { CORE_SPELLING, typeset } from '@/ui/formula/typeset';
 import { Heading, Words } from '@/ui/theme/text';
 import { copy, fullDigits } from '../bench/copying';
 
@@ -15,6 +15,8 @@ export function Shelf() {
   const canUndo = useStore((s) => s.history.past.length > 0);
   const { recall, clearLetter, clearLetters, press } = useStore.getState();
   const router = useRouter();
+  const { decimalSign, grouping } = useStore((s) => s.settings.display);
+  const shown = { decimalSign, grouping };
   const all = held(letters);
   return (
     <View flex={1} minHeight={0} backgroundColor="$paper">
@@ -45,11 +47,8 @@ export function Shelf() {
           </View>
         ) : null}
         {all.map(([name, kept]) => {
-          const source = typeset(
-            kept.from,
-            { decimalSign: '.', impliedFirst: false },
-            { decimalSign: '.', grouping: true },
-          );
+          const source = typeset(kept.from, CORE_SPELLING, shown);
+          const value = typeset(kept.typed, CORE_SPELLING, shown);
           const digits = () => {
             const text = fullDigits(kept.value);
             if (text !== null) void copy(text);
@@ -71,10 +70,11 @@ export function Shelf() {
                 {name}
               </Heading>
               <View flex={1} minWidth={150} gap={2}>
-                <View className="scroll-x">
-                  <Words size="large" tone="answer" whiteSpace="nowrap">
-                    {kept.exact ? '=' : '≈'} {kept.shown}
+                <View className="scroll-x ink-answer" flexDirection="row" alignItems="center" gap={6}>
+                  <Words size="large" tone="answer">
+                    {kept.exact ? '=' : '≈'}
                   </Words>
+                  {value === null ? <Words tone="answer">{kept.typed}</Words> : <Formula markup={value} size="tape" />}
                 </View>
                 <View className="scroll-x ink" flexDirection="row" alignItems="center" gap="$1">
                   <Words size="medium" tone="muted">

@@ -14,6 +14,7 @@ export function Toggle({ title, note, isOn, onChange }: Props) {
       onPress={() => onChange(!isOn)}
       justifyContent="space-between"
       alignSelf="stretch"
+      paddingHorizontal={0}
       gap="$3"
     >
       <View flex={1} alignItems="flex-start">

@@ -98,7 +98,7 @@ export const Key = memo(function Key({
       <Face
         face={sign === null ? face : { text: sign }}
         tone={look === 'answer' ? 'onAccent' : 'ink'}
-        size={sizes[look]}
+        size={isQuiet ? 15 : sizes[look]}
         strong={look === 'digit' || look === 'operator' || look === 'answer'}
       />
     </Tile>

@@ -2,6 +2,7 @@ import { createElement, useLayoutEffect, useRef } from 'react';
 import type { ClipboardEvent, KeyboardEvent } from 'react';
 import type { Line } from '@/core/line/line';
 import type { KeyAction } from '@/keys/catalogue';
+import { actionOfStroke } from '@/keys/shortcuts';
 import { words } from '@/text/labels';
 
 type Props = Readonly<{
@@ -15,34 +16,6 @@ type Props = Readonly<{
 }>;
 
 export const LINE_INPUT_ID = 'line';
-
-/** What a physical key does besides typing its sign. */
-function actionOf(event: KeyboardEvent<HTMLInputElement>, text: string): KeyAction | null {
-  const withControl = event.ctrlKey || event.metaKey;
-  if (withControl && event.key.toLowerCase() === 'z') return { type: event.shiftKey ? 'redo' : 'undo' };
-  if (withControl && event.key.toLowerCase() === 'y') return { type: 'redo' };
-  if (withControl || event.altKey) return null;
-  switch (event.key) {
-    case 'Enter':
-      return { type: 'answer' };
-    case '=': {
-      const before = text[(event.currentTarget.selectionStart ?? 0) - 1];
-      return before === ':' ? null : { type: 'answer' };
-    }
-    case 'Escape':
-      return { type: 'edit', command: 'clear' };
-    case 'Backspace':
-      return { type: 'edit', command: 'deleteLeft' };
-    case 'Delete':
-      return { type: 'edit', command: 'deleteRight' };
-    case 'ArrowLeft':
-      return event.shiftKey ? null : { type: 'edit', command: 'moveLeft' };
-    case 'ArrowRight':
-      return event.shiftKey ? null : { type: 'edit', command: 'moveRight' };
-    default:
-      return null;
-  }
-}
 
 /**
  * The line in its linear form, where the caret lives. The device's own keyboard stays away (the deck is the keyboard of
@@ -92,8 +65,14 @@ export function LineInput({ line, onRetype, onPaste, onPress, describedBy, isWro
       event.preventDefault();
       onPaste(event.clipboardData.getData('text/plain'));
     },
+    // A browser selects all when Tab brings the focus here; the caret stays where it was.
+    onFocus: ({ currentTarget }: { currentTarget: HTMLInputElement }) => {
+      requestAnimationFrame(() => currentTarget.setSelectionRange(Math.min(caret, anchor), Math.max(caret, anchor)));
+    },
     onKeyDown: (event: KeyboardEvent<HTMLInputElement>) => {
-      const action = actionOf(event, text);
+      const { key, ctrlKey, metaKey, altKey, shiftKey } = event;
+      const before = text[caret - 1] ?? '';
+      const action = actionOfStroke({ key, control: ctrlKey || metaKey, alt: altKey, shift: shiftKey }, before);
       if (action === null) return;
       event.preventDefault();
       onPress(action);

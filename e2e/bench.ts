@@ -1,0 +1,49 @@
+import { expect } from '@playwright/test';
+import type { Locator, Page } from '@playwright/test';
+
+/** The Bench, found by roles and names as a person would. */
+export class BenchPage {
+  constructor(readonly page: Page) {}
+
+  async open(): Promise<void> {
+    await this.page.goto('/');
+    await expect(this.line).toBeVisible();
+  }
+
+  get line(): Locator {
+    return this.page.getByRole('textbox', { name: 'Line being written' });
+  }
+
+  get tape(): Locator {
+    return this.page.getByRole('region', { name: 'Tape' });
+  }
+
+  get forms(): Locator {
+    return this.page.getByRole('group', { name: 'Forms of the result' });
+  }
+
+  key(name: string): Locator {
+    return this.page.getByRole('button', { name, exact: true });
+  }
+
+  /** Taps keys by their spoken names; the digits of a number one by one. */
+  async tap(...names: string[]): Promise<void> {
+    for (const name of names) await this.key(name).tap();
+  }
+
+  async tapDigits(digits: string): Promise<void> {
+    for (const digit of digits) await this.tap(digit === '.' ? 'decimal point' : digit);
+  }
+
+  async type(text: string): Promise<void> {
+    await this.page.keyboard.type(text);
+  }
+
+  async drawer(name: string): Promise<void> {
+    await this.page.getByRole('tab', { name }).click();
+  }
+
+  form(name: string): Locator {
+    return this.forms.getByRole('button', { name });
+  }
+}

@@ -1,0 +1,115 @@
+import { expect, test } from '@playwright/test';
+import { BenchPage } from './bench';
+
+test('a student keys −4² + 2/5, sees how it was read, takes another form, goes on, and finds it all again', async ({ page }) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  await bench.tap('minus', '4', 'squared', 'plus', '2', 'fraction', '5');
+  await expect(page.getByText('−(4²) + 2/5')).toBeVisible();
+  await expect(bench.form('= −78/5, fraction')).toHaveAttribute('aria-pressed', 'true');
+  await expect(bench.form('= −15.6, decimal')).toBeVisible();
+  await bench.form('= −15 3/5, mixed').tap();
+  await bench.tap('equals');
+  await expect(bench.tape.getByRole('button', { name: '= −15 3/5' })).toBeVisible();
+  await expect(page.getByRole('status').filter({ hasText: '= −15 3/5' })).toBeAttached();
+  await expect(bench.line).toHaveValue('');
+
+  // An operator goes on from the answer, exactly.
+  await bench.tap('times', '5', 'equals');
+  await expect(bench.tape.getByRole('button', { name: 'Ans×5 = −78' })).toBeVisible();
+
+  // The unit is changed by one tap, and lines say in which they were worked.
+  await bench.tap('sine', '3', '0');
+  await expect(bench.form('= 1/2, fraction')).toBeVisible();
+  await expect(page.getByText('in radians: ≈ −0.988')).toBeVisible();
+  await bench.key('Angle unit: degrees. Tap to change.').tap();
+  await expect(bench.form('≈ −0.988 031 624 1, decimal')).toBeVisible();
+  await bench.tap('equals');
+  await expect(bench.tape.getByRole('button', { name: 'sin(30 ≈ −0.988 031 624 1, in radians' })).toBeVisible();
+
+  await page.reload();
+  await expect(bench.tape.getByRole('button', { name: '= −15 3/5' })).toBeVisible();
+  await expect(bench.key('Angle unit: radians. Tap to change.')).toBeVisible();
+
+  // An earlier line comes back for editing.
+  await bench.tape.getByRole('button', { name: '= −15 3/5' }).tap();
+  await page.getByRole('button', { name: 'Use line' }).tap();
+  await expect(bench.line).toHaveValue('−4²+2/5');
+});
+
+test('clearing the tape touches nothing else and is taken back', async ({ page }) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  await bench.tap('6', 'times', '7', 'equals', 'last answer', 'plus', '1');
+  await page.getByRole('button', { name: 'Clear tape' }).tap();
+  await expect(bench.tape.getByRole('button', { name: '6×7' })).toHaveCount(0);
+  await expect(bench.line).toHaveValue('Ans+1');
+  await expect(bench.form('= 43')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo', exact: true }).tap();
+  await expect(bench.tape.getByRole('button', { name: '6×7 = 42' })).toBeVisible();
+  await expect(bench.line).toHaveValue('Ans+1');
+});
+
+test('a slip is told in words, the caret stands at it, and nothing is lost', async ({ page }) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  await bench.tap('1', 'plus', 'square root', 'minus', '4', 'close bracket', 'equals');
+  await expect(page.getByRole('alert')).toContainText('An even root of a negative number is not a real number.');
+  await expect(bench.line).toHaveValue('1+sqrt(−4)');
+  expect(await bench.line.evaluate((node: HTMLInputElement) => node.selectionStart)).toBe(2);
+  await bench.tap('clear line', 'undo');
+  await expect(bench.line).toHaveValue('1+sqrt(−4)');
+});
+
+test('drawers stay open until changed, or go back to Pad when that is set', async ({ page }) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  await bench.drawer('Angles');
+  await bench.tap('inverse cosine', '0', 'close bracket');
+  await expect(bench.form('= 90')).toBeVisible();
+  await expect(page.getByRole('tab', { name: 'Angles' })).toHaveAttribute('aria-selected', 'true');
+  await page.getByRole('button', { name: /^Number display/ }).tap();
+  await page.getByRole('switch', { name: 'Back to Pad after each key' }).tap();
+  await page.getByRole('button', { name: 'Close' }).tap();
+  await bench.tap('plus');
+  await expect(page.getByRole('tab', { name: 'Pad' })).toHaveAttribute('aria-selected', 'true');
+});
+
+test('a letter keeps a value, lists it on the Shelf, gives it back and is cleared with undo', async ({ page }) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  await bench.tapDigits('18.4');
+  await bench.tap('keep');
+  await page.getByRole('button', { name: 'Keep in A' }).tap();
+  await page.getByRole('link', { name: 'Shelf' }).tap();
+  await expect(page.getByRole('listitem').filter({ hasText: 'from' })).toHaveCount(1);
+  await page.getByRole('button', { name: 'Clear A', exact: true }).tap();
+  await expect(page.getByText('No letter keeps anything yet')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo', exact: true }).first().tap();
+  await page.getByRole('button', { name: 'Recall A' }).tap();
+  await expect(bench.line).toHaveValue('18.4A');
+  await expect(bench.form('= 8464/25, fraction')).toBeVisible();
+});
+
+test('holding a key down explains it and enters nothing', async ({ page }) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  await bench.key('square root').dispatchEvent('pointerdown', { pointerType: 'touch' });
+  await expect(page.getByText('The square root, in lowest form')).toBeVisible();
+  await bench.key('square root').dispatchEvent('pointerup', { pointerType: 'touch' });
+  await bench.key('square root').dispatchEvent('click');
+  await expect(bench.line).toHaveValue('');
+});
+
+test('the keys of every drawer are reachable and as large as a finger', async ({ page }) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  for (const drawer of ['Pad', 'Powers', 'Angles', 'Logs', 'Counting', 'Letters']) {
+    await bench.drawer(drawer);
+    for (const key of await page.getByRole('button').all()) {
+      const box = (await key.boundingBox())!;
+      const name = (await key.getAttribute('aria-label')) ?? (await key.textContent());
+      expect({ name, fits: box.height >= 44 && box.width >= 44 && box.x >= 0 && box.x + box.width <= 390 }).toEqual({ name, fits: true });
+    }
+  }
+});

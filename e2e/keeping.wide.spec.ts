@@ -1,0 +1,110 @@
+import { readFileSync } from 'node:fs';
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from '@playwright/test';
+import type { FileChooser } from '@playwright/test';
+import { BenchPage } from './bench';
+
+test('a damaged store is set aside and reported, and can be saved', async ({ page }) => {
+  await page.addInitScript(() => {
+    if (localStorage.getItem('ulkav.set-aside.1') === null) localStorage.setItem('ulkav.notebook', '{"format":"ulkav-notebook","version":1,"tape":7}');
+  });
+  const bench = new BenchPage(page);
+  await bench.open();
+  await expect(page.getByRole('alert')).toContainText('set aside whole');
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save the old data as a file' }).click();
+  expect(readFileSync(await (await download).path(), 'utf8')).toContain('"tape":7');
+  await page.getByRole('button', { name: 'Go on' }).click();
+  await bench.type('1+1=');
+  await page.reload();
+  await expect(bench.tape.getByRole('button', { name: '1+1 = 2' })).toBeVisible();
+  expect(await page.evaluate(() => localStorage.getItem('ulkav.set-aside.1'))).toContain('"tape":7');
+});
+
+test('a store that is full is said, and the file offered', async ({ page }) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  await page.evaluate(() => {
+    Storage.prototype.setItem = () => {
+      throw new DOMException('full', 'QuotaExceededError');
+    };
+  });
+  await bench.type('2+3=');
+  await expect(page.getByRole('alert')).toContainText('does not keep what you do here');
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save it as a file' }).click();
+  const saved = JSON.parse(readFileSync(await (await download).path(), 'utf8')) as { tape: { text: string }[] };
+  expect(saved.tape.map((line) => line.text)).toEqual(['2+3']);
+});
+
+test('a notebook file is saved, opened again, and a stranger’s file changes nothing', async ({ page }) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  await bench.type('B := sin(1 rad)=');
+  await page.getByRole('button', { name: /^Number display/ }).click();
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save as a file' }).click();
+  const path = await (await download).path();
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Clear tape' }).click();
+
+  const open = async (file: Parameters<FileChooser['setFiles']>[0]) => {
+    const chooser = page.waitForEvent('filechooser');
+    await page.getByRole('button', { name: /^Number display/ }).click();
+    await page.getByRole('button', { name: 'Open a file' }).click();
+    await (await chooser).setFiles(file);
+  };
+  await open(path);
+  await expect(bench.tape.getByRole('button', { name: 'kept in B' })).toBeVisible();
+  await open({ name: 'other.json', mimeType: 'application/json', buffer: Buffer.from('{"format":"other"}') });
+  await expect(page.getByRole('status').filter({ hasText: 'not a notebook that can be read' })).toBeVisible();
+  await expect(bench.tape.getByRole('button', { name: 'kept in B' })).toBeVisible();
+});
+
+test('the demo fills an empty store', async ({ page }) => {
+  await page.goto('http://localhost:4181/');
+  await expect(page.getByRole('region', { name: 'Tape' }).getByRole('button', { name: '≈ 11.883 818 03' })).toBeVisible();
+});
+
+test('keys during a long evaluation wait for it, and Stop ends it', async ({ page }) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  await bench.type('200000!=');
+  await bench.type('2+2=');
+  await expect(bench.tape.getByRole('button', { name: '2+2 = 4' })).toBeVisible();
+  const names = await bench.tape.getByRole('button').evaluateAll((all) => all.map((b) => b.getAttribute('aria-label')));
+  expect(names.findIndex((n) => n?.startsWith('200000!'))).toBeLessThan(names.findIndex((n) => n?.startsWith('2+2')));
+});
+
+for (const scheme of ['light', 'dark'] as const)
+  test(`axe finds nothing on any view (${scheme})`, async ({ page }) => {
+    test.setTimeout(90_000);
+    await page.emulateMedia({ colorScheme: scheme });
+    const bench = new BenchPage(page);
+    await page.goto('http://localhost:4181/');
+    await expect(bench.line).toBeVisible();
+    const check = async (view: string) => {
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      expect({ view, violations: violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.html).slice(0, 3).join(' ')}`) }).toEqual({ view, violations: [] });
+    };
+    await check('bench');
+    await bench.type('=');
+    await bench.type('sqrt(-4)=');
+    await expect(page.getByRole('alert')).toBeVisible();
+    await check('problem');
+    await page.getByRole('button', { name: /^Number display/ }).click();
+    await check('settings');
+    await page.keyboard.press('Escape');
+    await bench.tape.getByRole('button', { name: '17/6' }).click();
+    await check('tape line');
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'keep' }).click();
+    await check('keep');
+    await page.keyboard.press('Escape');
+    await page.getByRole('link', { name: 'Shelf' }).click();
+    await expect(page.getByRole('listitem')).not.toHaveCount(0);
+    await check('shelf');
+    await page.setViewportSize({ width: 390, height: 844 });
+    await page.getByRole('link', { name: 'Bench' }).click();
+    await check('bench on a phone');
+  });

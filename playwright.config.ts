@@ -1,0 +1,39 @@
+import { defineConfig } from '@playwright/test';
+// @ts-expect-error: a script without types, shared with the installer
+import { chromiumPath } from './scripts/chromium.mjs';
+
+export const PORT = 4180;
+export const DEMO_PORT = 4181;
+
+const launchOptions = {
+  executablePath: (chromiumPath as () => string)(),
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+    '--no-first-run',
+  ],
+};
+
+export default defineConfig({
+  testDir: 'e2e',
+  outputDir: 'test-results',
+  timeout: 30_000,
+  workers: 2,
+  reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
+  use: { baseURL: `http://localhost:${PORT}`, launchOptions, permissions: ['clipboard-read', 'clipboard-write'] },
+  webServer: [
+    { command: `node scripts/serve-once.mjs ${PORT}`, url: `http://localhost:${PORT}/healthz` },
+    { command: `node scripts/serve-once.mjs ${DEMO_PORT} demo`, url: `http://localhost:${DEMO_PORT}/healthz` },
+  ],
+  projects: [
+    {
+      name: 'phone',
+      testMatch: /.*\.phone\.spec\.ts/,
+      use: { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true },
+    },
+    { name: 'wide', testMatch: /.*\.wide\.spec\.ts/, use: { viewport: { width: 1280, height: 800 } } },
+  ],
+});
