@@ -16,6 +16,7 @@ module.exports = {
     {
       displayName: 'ui',
       preset: 'jest-expo/web',
+      transform: { '\\.mjs$': ['babel-jest', { configFile: './babel.config.js' }] },
       testMatch: ['<rootDir>/src/{ui,screens}/**/*.test.tsx'],
       moduleNameMapper: alias,
       transformIgnorePatterns: [

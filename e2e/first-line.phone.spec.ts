@@ -1,7 +1,9 @@
 import { expect, test } from '@playwright/test';
 import { BenchPage } from './bench';
 
-test('a student keys −4² + 2/5, sees how it was read, takes another form, goes on, and finds it all again', async ({ page }) => {
+test('a student keys −4² + 2/5, sees how it was read, takes another form, goes on, and finds it all again', async ({
+  page,
+}) => {
   const bench = new BenchPage(page);
   await bench.open();
   await bench.tap('minus', '4', 'squared', 'plus', '2', 'fraction', '5');
@@ -70,7 +72,7 @@ test('drawers stay open until changed, or go back to Pad when that is set', asyn
   await expect(page.getByRole('tab', { name: 'Angles' })).toHaveAttribute('aria-selected', 'true');
   await page.getByRole('button', { name: /^Number display/ }).tap();
   await page.getByRole('switch', { name: 'Back to Pad after each key' }).tap();
-  await page.getByRole('button', { name: 'Close' }).tap();
+  await page.getByRole('button', { name: 'Close', exact: true }).tap();
   await bench.tap('plus');
   await expect(page.getByRole('tab', { name: 'Pad' })).toHaveAttribute('aria-selected', 'true');
 });
@@ -109,7 +111,10 @@ test('the keys of every drawer are reachable and as large as a finger', async ({
     for (const key of await page.getByRole('button').all()) {
       const box = (await key.boundingBox())!;
       const name = (await key.getAttribute('aria-label')) ?? (await key.textContent());
-      expect({ name, fits: box.height >= 44 && box.width >= 44 && box.x >= 0 && box.x + box.width <= 390 }).toEqual({ name, fits: true });
+      expect({ name, fits: box.height >= 44 && box.width >= 44 && box.x >= 0 && box.x + box.width <= 390 }).toEqual({
+        name,
+        fits: true,
+      });
     }
   }
 });

@@ -6,7 +6,8 @@ import { BenchPage } from './bench';
 
 test('a damaged store is set aside and reported, and can be saved', async ({ page }) => {
   await page.addInitScript(() => {
-    if (localStorage.getItem('ulkav.set-aside.1') === null) localStorage.setItem('ulkav.notebook', '{"format":"ulkav-notebook","version":1,"tape":7}');
+    if (localStorage.getItem('ulkav.set-aside.1') === null)
+      localStorage.setItem('ulkav.notebook', '{"format":"ulkav-notebook","version":1,"tape":7}');
   });
   const bench = new BenchPage(page);
   await bench.open();
@@ -16,6 +17,7 @@ test('a damaged store is set aside and reported, and can be saved', async ({ pag
   expect(readFileSync(await (await download).path(), 'utf8')).toContain('"tape":7');
   await page.getByRole('button', { name: 'Go on' }).click();
   await bench.type('1+1=');
+  await expect(bench.tape.getByRole('button', { name: '1+1 = 2' })).toBeVisible();
   await page.reload();
   await expect(bench.tape.getByRole('button', { name: '1+1 = 2' })).toBeVisible();
   expect(await page.evaluate(() => localStorage.getItem('ulkav.set-aside.1'))).toContain('"tape":7');
@@ -63,7 +65,9 @@ test('a notebook file is saved, opened again, and a stranger’s file changes no
 
 test('the demo fills an empty store', async ({ page }) => {
   await page.goto('http://localhost:4181/');
-  await expect(page.getByRole('region', { name: 'Tape' }).getByRole('button', { name: '≈ 11.883 818 03' })).toBeVisible();
+  await expect(
+    page.getByRole('region', { name: 'Tape' }).getByRole('button', { name: '≈ 11.883 818 03' }),
+  ).toBeVisible();
 });
 
 test('keys during a long evaluation wait for it, and Stop ends it', async ({ page }) => {
@@ -85,7 +89,16 @@ for (const scheme of ['light', 'dark'] as const)
     await expect(bench.line).toBeVisible();
     const check = async (view: string) => {
       const { violations } = await new AxeBuilder({ page }).analyze();
-      expect({ view, violations: violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.html).slice(0, 3).join(' ')}`) }).toEqual({ view, violations: [] });
+      expect({
+        view,
+        violations: violations.map(
+          (v) =>
+            `${v.id}: ${v.nodes
+              .map((n) => n.html)
+              .slice(0, 3)
+              .join(' ')}`,
+        ),
+      }).toEqual({ view, violations: [] });
     };
     await check('bench');
     await bench.type('=');

@@ -34,7 +34,10 @@ test('every key of the deck is reached by Tab', async ({ page }) => {
   const bench = new BenchPage(page);
   await bench.open();
   await bench.type('1');
-  const names = await page.getByRole('group', { name: 'Keys' }).getByRole('button').evaluateAll((all) => all.map((b) => b.getAttribute('aria-label')));
+  const names = await page
+    .getByRole('group', { name: 'Keys' })
+    .getByRole('button')
+    .evaluateAll((all) => all.map((b) => b.getAttribute('aria-label')));
   const reached = new Set<string | null>();
   for (let i = 0; i < 80; i += 1) {
     await page.keyboard.press('Tab');
@@ -64,7 +67,8 @@ test('answers stand in all their forms', async ({ page }) => {
   for (const [typed, forms] of answers) {
     await page.keyboard.press('Escape');
     await bench.type(typed);
-    for (const form of forms) await expect(bench.forms.getByRole('button', { name: form.replaceAll(' ', ' ') }).first()).toBeVisible();
+    for (const form of forms)
+      await expect(bench.forms.getByRole('button', { name: form.replaceAll(' ', ' ') }).first()).toBeVisible();
   }
   await page.keyboard.press('Escape');
   await bench.type('9^9^9^9=');

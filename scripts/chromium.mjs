@@ -13,7 +13,10 @@ export function chromiumPath() {
 }
 
 const quietly = (command, args) =>
-  spawnSync(command, args, { stdio: ['ignore', 'ignore', 'inherit'], env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } }).status === 0;
+  spawnSync(command, args, {
+    stdio: ['ignore', 'ignore', 'inherit'],
+    env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
+  }).status === 0;
 
 /** Installs Debian's Chromium when there is no browser yet; ends with a sentence when that needs someone else. */
 export function installChromium() {
@@ -22,7 +25,8 @@ export function installChromium() {
   const sudo = isRoot ? [] : ['sudo', '-n'];
   console.log('Installing Chromium for the browser tests …');
   const [first, ...rest] = [...sudo, 'apt-get'];
-  const isDone = quietly(first, [...rest, 'update', '-qq']) && quietly(first, [...rest, 'install', '-y', '-qq', 'chromium']);
+  const isDone =
+    quietly(first, [...rest, 'update', '-qq']) && quietly(first, [...rest, 'install', '-y', '-qq', 'chromium']);
   if (isDone && chromiumPath() !== '') return;
   console.error(
     isRoot

@@ -13,7 +13,7 @@ export type Argument = (bits: number) => BallAnswer;
 type Kernel = (args: readonly Argument[], bits: number) => BallAnswer;
 
 /** Angles of 10^10 000 are reduced exactly; this is their size in bits. */
-const LARGEST_ANGLE_BITS = 33_230;
+const LARGEST_ANGLE_BITS = 33_220;
 /** Guard bits that a kernel adds for its own cuts. */
 const GUARD = 8;
 

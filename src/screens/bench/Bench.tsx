@@ -3,6 +3,7 @@ import { useCallback, useEffect, useState } from 'react';
 import { isLineAction, pressed } from '@/keys/press';
 import { lineKeys } from '@/keys/decks';
 import { keys } from '@/keys/catalogue';
+import { actionOfStroke } from '@/keys/shortcuts';
 import type { KeyAction, KeyId } from '@/keys/catalogue';
 import { stopWork, useStore } from '@/state/app-store';
 import type { Store } from '@/state/store';
@@ -28,16 +29,23 @@ function isHere({ document, settings, history }: Store, action: KeyAction): bool
   return action.type !== 'redo' || history.future.length > 0;
 }
 
-/** Typing anywhere on the place goes to the line. */
+/** Typing anywhere on the place goes to the line; the keys that move about or press a button stay theirs. */
 function useTypingAnywhere(isOn: boolean): void {
   useEffect(() => {
     if (!isOn) return undefined;
     const toLine = (event: globalThis.KeyboardEvent) => {
-      const isForOther = event.target instanceof HTMLInputElement || event.altKey;
-      const isUndo = (event.ctrlKey || event.metaKey) && /^[zyv]$/i.test(event.key);
-      const isText = event.key.length === 1 && event.key !== ' ' && !event.ctrlKey && !event.metaKey;
-      if (isForOther || !(isText || isUndo || event.key === 'Backspace')) return;
+      const { key, ctrlKey, metaKey, altKey, shiftKey, target } = event;
+      const control = ctrlKey || metaKey;
+      const isForLine = control || key === 'Backspace' || ([...key].length === 1 && key !== ' ');
+      if (target instanceof HTMLInputElement || !isForLine) return;
+      const { document: doc, press } = useStore.getState();
+      const before = doc.line.text[doc.line.caret - 1] ?? '';
+      const action = actionOfStroke({ key, control, alt: altKey, shift: shiftKey }, before);
+      if (action === null && !(control && key.toLowerCase() === 'v')) return;
       document.getElementById(LINE_INPUT_ID)?.focus();
+      if (action === null) return;
+      event.preventDefault();
+      press(action);
     };
     document.addEventListener('keydown', toLine);
     return () => document.removeEventListener('keydown', toLine);

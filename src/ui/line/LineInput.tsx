@@ -23,18 +23,22 @@ export const LINE_INPUT_ID = 'line';
  */
 export function LineInput({ line, onRetype, onPaste, onPress, describedBy, isWrong }: Props) {
   const input = useRef<HTMLInputElement | null>(null);
+  const latest = useRef(line);
+  const isByPointer = useRef(false);
+  const isArriving = useRef(false);
   const { text, caret, anchor } = line;
   useLayoutEffect(() => {
+    latest.current = line;
     const node = input.current;
     if (node === null) return;
     const [from, to] = [Math.min(caret, anchor), Math.max(caret, anchor)];
     if (node.selectionStart !== from || node.selectionEnd !== to) node.setSelectionRange(from, to);
     if (caret === text.length) node.scrollLeft = node.scrollWidth;
-  }, [text, caret, anchor]);
+  }, [line, text, caret, anchor]);
 
   const sync = () => {
     const node = input.current;
-    if (node === null || node.value !== text) return;
+    if (node === null || node.value !== text || isArriving.current) return;
     const [from, to] = [node.selectionStart ?? 0, node.selectionEnd ?? 0];
     const isSame = from === Math.min(caret, anchor) && to === Math.max(caret, anchor);
     if (!isSame) onRetype(text, to, from);
@@ -65,9 +69,21 @@ export function LineInput({ line, onRetype, onPaste, onPress, describedBy, isWro
       event.preventDefault();
       onPaste(event.clipboardData.getData('text/plain'));
     },
+    onPointerDown: () => {
+      isByPointer.current = true;
+    },
+    onPointerUp: () => {
+      isByPointer.current = false;
+    },
     // A browser selects all when Tab brings the focus here; the caret stays where it was.
     onFocus: ({ currentTarget }: { currentTarget: HTMLInputElement }) => {
-      requestAnimationFrame(() => currentTarget.setSelectionRange(Math.min(caret, anchor), Math.max(caret, anchor)));
+      if (isByPointer.current) return;
+      isArriving.current = true;
+      requestAnimationFrame(() => {
+        const now = latest.current;
+        currentTarget.setSelectionRange(Math.min(now.caret, now.anchor), Math.max(now.caret, now.anchor));
+        isArriving.current = false;
+      });
     },
     onKeyDown: (event: KeyboardEvent<HTMLInputElement>) => {
       const { key, ctrlKey, metaKey, altKey, shiftKey } = event;

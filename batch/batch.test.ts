@@ -1,0 +1,84 @@
+import fc from 'fast-check';
+import { answerBatchLine } from './answer';
+
+const SEED = 20261126;
+type Answer = Record<string, unknown> & { problem?: { code: string; from: number; to: number } };
+const ask = (request: object): Answer =>
+  answerBatchLine(JSON.stringify({ id: 'q', do: 'evaluate', ...request })) as Answer;
+
+test.each([
+  [{ expr: '-4^2+2/5' }, { decimal: '-15.6', exact: '-78/5', readAs: '−(4²) + 2/5' }],
+  [
+    { expr: '17/6', digits: 5 },
+    { decimal: '2.8333', exact: '17/6' },
+  ],
+  [{ expr: '5/2', digits: 1 }, { decimal: '3' }],
+  [{ expr: '-5/2', digits: 1 }, { decimal: '-3' }],
+  [{ expr: '10^-7' }, { decimal: '0.0000001' }],
+  [{ expr: '10^-8' }, { decimal: '1E-8' }],
+  [{ expr: '10^30' }, { decimal: '1E+30' }],
+  [{ expr: '10^29' }, { decimal: `1${'0'.repeat(29)}` }],
+  [
+    { expr: '2A', variables: { A: '18.4' } },
+    { decimal: '36.8', exact: '184/5' },
+  ],
+  [{ expr: '1/2pi', impliedFirst: true }, { readAs: '1/(2π)' }],
+  [{ expr: 'sin(30)', angle: 'deg' }, { exact: '1/2' }],
+  [
+    { expr: 'asin(acos(atan(tan(cos(sin(9))))))', angle: 'deg' },
+    { decimal: '9', exact: null, settled: false },
+  ],
+  [{ expr: '1/(1+sqrt(2))' }, { exact: 'sqrt(2)-1' }],
+  [{ expr: '240+15%' }, { exact: '276' }],
+  [{ expr: '(-32)^(1/5)' }, { exact: '-2' }],
+  [{ expr: '12^(1/2)' }, { exact: '2sqrt(3)' }],
+  [{ expr: '8^(2/3)' }, { exact: '4' }],
+  [{ expr: '0^0' }, { exact: '1' }],
+  [{ expr: '53 mod 8-7 mod -3' }, { exact: '7' }],
+  [{ expr: '45°' }, { exact: 'pi/4' }],
+  [{ expr: '73°24\'36"', angle: 'deg' }, { exact: '7341/100' }],
+])('%j answers %j', (request, expected) => expect(ask(request)).toMatchObject({ id: 'q', ok: true, ...expected }));
+
+test.each([
+  ['sqrt(-4)', 'domain', 0, 8],
+  ['1+1/0', 'divide-by-zero', 4, 5],
+  ['0^-1', 'divide-by-zero', 0, 4],
+  ['2+tan(90°)', 'domain', 2, 10],
+  ['9^9^9^9', 'too-large', 2, 7],
+  ['(10^9)!', 'too-large', 0, 7],
+  ['2^10^9', 'too-large', 0, 6],
+  ['3+Q', 'undefined-name', 2, 3],
+  ['log(1;2', 'syntax', 5, 6],
+  ['1,234', 'syntax', 0, 5],
+  ['nCr(5)', 'argument-count', 0, 6],
+  ['sin(10^10001)', 'too-large', 0, 13],
+  ['1/(ln(2)+ln(3)-ln(6))', 'not-converged', 0, 21],
+])('%s is %s at %i to %i', (expr, code, from, to) => expect(ask({ expr }).problem).toMatchObject({ code, from, to }));
+
+test(`a bad line answers for itself, whatever it holds (seed ${SEED})`, () => {
+  const shaped = fc.record(
+    {
+      id: fc.anything(),
+      do: fc.constantFrom('evaluate', 'other', 7),
+      expr: fc.anything(),
+      digits: fc.anything(),
+      angle: fc.anything(),
+      variables: fc.anything(),
+    },
+    { requiredKeys: [] },
+  );
+  const line = fc.oneof(
+    fc.string({ unit: 'binary' }),
+    fc.json(),
+    shaped.map((r) => JSON.stringify(r) ?? ''),
+    fc.string().map((expr) => JSON.stringify({ id: 1, do: 'evaluate', expr })),
+  );
+  fc.assert(
+    fc.property(line, (text) => {
+      const answer = answerBatchLine(text) as Answer;
+      expect(typeof answer['ok']).toBe('boolean');
+      expect(JSON.stringify(answer)).not.toContain('\n');
+    }),
+    { seed: SEED, numRuns: 600 },
+  );
+});

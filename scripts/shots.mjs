@@ -1,0 +1,62 @@
+import { mkdirSync } from 'node:fs';
+import { chromium } from '@playwright/test';
+import { build } from './build.mjs';
+import { chromiumPath, installChromium } from './chromium.mjs';
+import { demoNotebook } from './demo-notebook.mjs';
+import { ready, serve } from './serve.mjs';
+
+/** One current picture of each main view, from the demo notebook. */
+const PORT = 4191;
+const OUT = 'docs/screenshots';
+const phone = { width: 390, height: 844 };
+const wide = { width: 1280, height: 800 };
+
+const shots = [
+  { name: 'bench-phone', size: phone, scheme: 'light' },
+  { name: 'bench-phone-dark', size: phone, scheme: 'dark' },
+  { name: 'bench-wide', size: wide, scheme: 'light' },
+  { name: 'bench-wide-dark', size: wide, scheme: 'dark' },
+  {
+    name: 'angles-phone',
+    size: phone,
+    scheme: 'light',
+    act: async (page) => {
+      await page.getByRole('button', { name: 'clear line' }).tap();
+      await page.getByRole('tab', { name: 'Angles' }).tap();
+      for (const key of ['sine', '3', '0']) await page.getByRole('button', { name: key, exact: true }).tap();
+    },
+  },
+  {
+    name: 'line-phone',
+    size: phone,
+    scheme: 'light',
+    act: (page) => page.getByRole('button', { name: '17/6 =' }).tap(),
+  },
+  {
+    name: 'settings-phone',
+    size: phone,
+    scheme: 'light',
+    act: (page) => page.getByRole('button', { name: /^Number display/ }).tap(),
+  },
+  { name: 'shelf-phone', size: phone, scheme: 'light', act: (page) => page.getByRole('link', { name: 'Shelf' }).tap() },
+];
+
+await build();
+installChromium();
+mkdirSync(OUT, { recursive: true });
+const server = await serve({ port: PORT, demoNotebook: await demoNotebook(), quiet: true });
+await ready(PORT);
+const browser = await chromium.launch({ executablePath: chromiumPath(), args: ['--no-sandbox', '--disable-gpu'] });
+for (const { name, size, scheme, act } of shots) {
+  const isPhone = size === phone;
+  const page = await browser.newPage({ viewport: size, colorScheme: scheme, hasTouch: isPhone, isMobile: isPhone });
+  await page.goto(`http://localhost:${PORT}/`);
+  await page.getByRole('group', { name: 'Forms of the result' }).waitFor();
+  await page.evaluate(() => document.fonts.ready);
+  await act?.(page);
+  await page.waitForTimeout(400);
+  await page.screenshot({ path: `${OUT}/${name}.png` });
+  await page.close();
+}
+await browser.close();
+server.kill();

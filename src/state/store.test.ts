@@ -1,0 +1,242 @@
+import fc from 'fast-check';
+import { keys } from '@/keys/catalogue';
+import type { KeyId } from '@/keys/catalogue';
+import { readNotebook, writeNotebook } from '@/core/notebook/read';
+import type { Storage } from '@/platform/storage';
+import { answerLine } from '@/workers/answer';
+import type { LineClient } from '@/workers/client';
+import { toNotebook } from './document';
+import { followLine } from './live';
+import { keepOnDevice, restore } from './persist';
+import { createStore } from './store';
+
+const SEED = 20261127;
+
+/** A client that answers at once, or only when it is let. */
+function fakeClient(isHeld = false) {
+  const open: (() => void)[] = [];
+  const client: LineClient = {
+    stop: () => undefined,
+    answer: (request) =>
+      new Promise((resolve) => {
+        const settle = () => resolve(answerLine(request, () => true));
+        if (isHeld) open.push(settle);
+        else settle();
+      }),
+  };
+  return { client, release: () => open.splice(0).forEach((settle) => settle()) };
+}
+
+const settled = () => new Promise((resolve) => setImmediate(resolve));
+
+function started(isHeld = false) {
+  const store = createStore();
+  const { client, release } = fakeClient(isHeld);
+  followLine(store, client);
+  const press = async (...ids: KeyId[]) => {
+    for (const id of ids) {
+      store.getState().press(keys[id].does);
+      if (!isHeld) await settled();
+    }
+  };
+  return { store, press, release };
+}
+
+const tapeOf = (store: ReturnType<typeof createStore>) =>
+  store.getState().document.tape.map((l) => `${l.text} ${l.forms.find((f) => f.id === l.chosen)!.text} ${l.angle}`);
+
+test('a line is answered, goes on from the answer, and says in which unit it was worked', async () => {
+  const { store, press } = started();
+  await press('d1', 'divide', 'd3', 'answer', 'times', 'd3', 'answer', 'sin', 'd3', 'd0', 'close', 'answer');
+  store.getState().nextAngleUnit();
+  await press('sin', 'pi', 'fraction', 'd6', 'answer');
+  expect(tapeOf(store)).toEqual(['1÷3 1/3 deg', 'Ans×3 1 deg', 'sin(30) 1/2 deg', 'sin(π/6 1/2 rad']);
+});
+
+test('keys that come while a line is being answered wait for it', async () => {
+  const { store, press, release } = started(true);
+  await press('d6', 'times', 'd7', 'answer', 'plus', 'd1');
+  expect(store.getState().document.line.text).toBe('6×7');
+  release();
+  await settled();
+  expect([tapeOf(store), store.getState().document.line.text]).toEqual([['6×7 42 deg'], 'Ans+1']);
+});
+
+test('a problem stays with its line: the caret goes to the place, and later keys are not put behind it', async () => {
+  const { store, press, release } = started(true);
+  await press('d1', 'plus', 'sqrt', 'minus', 'd4', 'answer', 'd9');
+  release();
+  await settled();
+  const { document, reported } = store.getState();
+  expect([document.line.text, document.line.caret, reported?.code]).toEqual(['1+sqrt(−4', 2, 'domain']);
+});
+
+test('an answer is used with all its digits: exact ones as text, a real as Ans', async () => {
+  const { store, press } = started();
+  await press('sqrt', 'd2', 'close', 'answer', 'ln', 'd2', 'close', 'answer', 'd5', 'answer');
+  const [root, log] = store.getState().document.tape;
+  store.getState().useAnswer(root!.id);
+  expect(store.getState().document.line.text).toBe('(sqrt(2))');
+  await press('clear');
+  store.getState().useAnswer(log!.id);
+  expect([store.getState().document.line.text, store.getState().document.ans]).toEqual(['Ans', log!.value]);
+});
+
+test('changing the decimal sign spells the line anew and keeps finished lines as they were', async () => {
+  const { store, press } = started();
+  await press('d2', 'point', 'd5', 'answer', 'log', 'd8', 'separator', 'd2', 'point', 'd5', 'close');
+  store.getState().set({ display: { ...store.getState().settings.display, decimalSign: ',' } });
+  expect([store.getState().document.line.text, store.getState().document.tape[0]!.text]).toEqual(['log(8;2,5)', '2.5']);
+  await press('clear');
+  store.getState().useLine(store.getState().document.tape[0]!.id);
+  expect(store.getState().document.line.text).toBe('2,5');
+});
+
+type Action = (store: ReturnType<typeof createStore>) => void;
+const actions: readonly Action[] = [
+  ...(['d1', 'd2', 'plus', 'deleteLeft', 'answer', 'clear', 'ans'] as const).map(
+    (id): Action =>
+      (s) =>
+        s.getState().press(keys[id].does),
+  ),
+  (s) => s.getState().clearTape(),
+  (s) => s.getState().keep('A'),
+  (s) => s.getState().recall('A'),
+  (s) => s.getState().clearLetter('A'),
+  (s) => s.getState().clearLetters(),
+  (s) => s.getState().removeLine('l1'),
+  (s) => s.getState().useLine('l1'),
+  (s) => s.getState().useAnswer('l1'),
+  (s) => s.getState().chooseTapeForm('l1', 'decimal'),
+];
+
+test(`undo takes back every change, and redo makes it again (seed ${SEED})`, async () => {
+  await fc.assert(
+    fc.asyncProperty(fc.array(fc.constantFrom(...actions), { maxLength: 25 }), async (list) => {
+      const { store, press } = started();
+      await press('d1', 'answer');
+      const start = store.getState().document;
+      const steps = store.getState().history.past.length;
+      for (const act of list) {
+        act(store);
+        await settled();
+      }
+      const end = store.getState().document;
+      const made = store.getState().history.past.length - steps;
+      for (let i = 0; i < made; i += 1) store.getState().press({ type: 'undo' });
+      expect({ ...store.getState().document, line: store.getState().document.line.text }).toEqual({
+        ...start,
+        line: start.line.text,
+      });
+      for (let i = 0; i < made; i += 1) store.getState().press({ type: 'redo' });
+      expect({ ...store.getState().document, line: store.getState().document.line.text }).toEqual({
+        ...end,
+        line: end.line.text,
+      });
+    }),
+    { seed: SEED, numRuns: 60 },
+  );
+});
+
+function memoryStorage(start: Record<string, string> = {}, isFull = false) {
+  const kept = new Map(Object.entries(start));
+  const storage: Storage = {
+    read: (key) => Promise.resolve(kept.get(key) ?? null),
+    write: (key, value) => {
+      if (isFull) return Promise.reject(new Error('full'));
+      kept.set(key, value);
+      return Promise.resolve();
+    },
+  };
+  return { storage, kept };
+}
+const nothing = () => Promise.resolve(null);
+
+test('what is kept comes back whole', async () => {
+  const { store, press } = started();
+  const { storage } = memoryStorage();
+  const keeper = keepOnDevice(store, storage);
+  await press('A', 'assign', 'sin', 'd1', 'close', 'answer', 'd4', 'fraction', 'd6', 'answer', 'd7');
+  keeper.now();
+  await settled();
+  const again = createStore();
+  await restore(again, storage, nothing);
+  expect({ ...again.getState().document }).toEqual(JSON.parse(JSON.stringify(store.getState().document)));
+});
+
+test.each([
+  ['not JSON', '{'],
+  ['another version', '{"format":"ulkav-notebook","version":99}'],
+  ['a value that does not fit together', damagedValue()],
+])('a store that is damaged (%s) is set aside whole and reported', async (_name, raw) => {
+  const { storage, kept } = memoryStorage({ 'ulkav.notebook': raw });
+  const store = createStore();
+  await restore(store, storage, nothing);
+  expect(store.getState().keeping).toEqual({ kind: 'damaged', raw, setAsideAs: 'ulkav.set-aside.1' });
+  expect(kept.get('ulkav.set-aside.1')).toBe(raw);
+  expect(store.getState().document.tape).toEqual([]);
+});
+
+function damagedValue(): string {
+  const store = createStore();
+  const notebook = toNotebook(store.getState().document, store.getState().settings);
+  return writeNotebook({ ...notebook, ans: [{ op: 'add', args: [0, 1] }] });
+}
+
+test('a device that refuses is reported, and a damaged store that cannot be set aside is not written over', async () => {
+  const { storage } = memoryStorage({}, true);
+  const { store, press } = started();
+  const keeper = keepOnDevice(store, storage);
+  await press('d1');
+  keeper.now();
+  await settled();
+  expect(store.getState().keeping.kind).toBe('refused');
+
+  const damaged = memoryStorage({ 'ulkav.notebook': '{' }, true);
+  const other = createStore();
+  await restore(other, damaged.storage, nothing);
+  expect(other.getState().keeping).toMatchObject({ kind: 'damaged', setAsideAs: null });
+});
+
+test('a frozen notebook of version 1 still opens', () => {
+  const raw = JSON.stringify({
+    format: 'ulkav-notebook',
+    version: 1,
+    settings: {
+      angle: 'rad',
+      display: { mode: 'places', digits: 3, grouping: false, decimalSign: ',' },
+      impliedFirst: true,
+      backToPad: true,
+      theme: 'dark',
+    },
+    line: { text: '2A', caret: 1 },
+    tape: [
+      {
+        id: 'l1',
+        text: 'A:=ln(2)',
+        angle: 'rad',
+        impliedFirst: true,
+        decimalSign: ',',
+        usesAngleUnit: false,
+        readAs: null,
+        kept: 'A',
+        value: [{ rational: '2' }, { op: 'ln', args: [0] }],
+        forms: [{ id: 'decimal', exact: false, settled: true, text: '0,693', typed: '0.693' }],
+        chosen: 'decimal',
+      },
+    ],
+    letters: {
+      A: { value: [{ rational: '2' }, { op: 'ln', args: [0] }], from: 'A:=ln(2)', typed: '0.693', exact: false },
+    },
+    ans: [
+      {
+        surd: [
+          ['1', '-1'],
+          ['2', '1/2'],
+        ],
+      },
+    ],
+  });
+  const loaded = readNotebook(raw);
+  expect(loaded.kind === 'ok' && JSON.parse(writeNotebook(loaded.notebook))).toEqual(JSON.parse(raw));
+});

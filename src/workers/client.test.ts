@@ -1,0 +1,67 @@
+import type { Value } from '@/core/number/value';
+import { answerLine } from './answer';
+import type { LineRequest } from './answer';
+import { createClient } from './client';
+import type { WorkerLike } from './client';
+import type { FromWorker, ToWorker } from './protocol';
+
+const request = (text: string): LineRequest => ({
+  text,
+  angle: 'rad',
+  impliedFirst: false,
+  display: { mode: 'auto', digits: 10, grouping: false, decimalSign: '.' },
+  ans: null,
+  letters: new Map<string, Value>(),
+});
+
+/** A worker in this thread: deaf ones never answer. */
+function fakeWorker(isDeaf: boolean) {
+  const log: ToWorker[] = [];
+  const worker: WorkerLike & { isEnded: boolean } = {
+    onmessage: null,
+    isEnded: false,
+    terminate: () => void (worker.isEnded = true),
+    postMessage: (message) => {
+      log.push(message);
+      if (message.type !== 'answer' || isDeaf) return;
+      const data: FromWorker = { id: message.id, result: answerLine(message.request, () => true) };
+      queueMicrotask(() => worker.onmessage?.({ data } as MessageEvent<FromWorker>));
+    },
+  };
+  return { worker, log };
+}
+
+test('a newer line supersedes an older one, and shared memory says which is the newest', async () => {
+  const { worker, log } = fakeWorker(false);
+  const client = createClient(() => worker);
+  const [first, second] = await Promise.all([client.answer(request('1+1')), client.answer(request('1+2'))]);
+  expect(first).toBe('superseded');
+  expect(second !== 'superseded' && second.ok && second.value.forms[0]!.text).toBe('3');
+  const [share] = log;
+  expect(share?.type === 'share' && new Int32Array(share.newest)[0]).toBe(2);
+});
+
+test('a deaf worker is ended, its line is stopped, and the next line has a new one', async () => {
+  jest.useFakeTimers();
+  const deaf = fakeWorker(true);
+  const fine = fakeWorker(false);
+  const workers = [deaf.worker, fine.worker];
+  const client = createClient(() => workers.shift()!);
+  const answered = client.answer(request('1+1'));
+  jest.advanceTimersByTime(5000);
+  jest.useRealTimers();
+  const first = await answered;
+  expect(first !== 'superseded' && !first.ok && first.problem.code).toBe('stopped');
+  expect(deaf.worker.isEnded).toBe(true);
+  const second = await client.answer(request('2+2'));
+  expect(second !== 'superseded' && second.ok && second.value.forms[0]!.text).toBe('4');
+});
+
+test('stop ends the work that is under way', async () => {
+  const { worker } = fakeWorker(true);
+  const client = createClient(() => worker);
+  const answered = client.answer(request('1+1'));
+  client.stop();
+  const result = await answered;
+  expect(result !== 'superseded' && !result.ok && result.problem.code).toBe('stopped');
+});
