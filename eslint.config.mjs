@@ -33,7 +33,7 @@ export default tseslint.config(
     ignores: ['**/*.test.{ts,tsx}'],
     plugins: { boundaries },
     settings: {
-      'boundaries/elements': names.map((type) => ({ type, pattern: `${folderOf(type)}/**/*`, partialMatch: false })),
+      'boundaries/elements': names.map((type) => ({ type, pattern: folderOf(type), partialMatch: false })),
       'import/resolver': { typescript: { project: './tsconfig.json' } },
     },
     rules: {

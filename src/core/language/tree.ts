@@ -26,7 +26,6 @@ type Node =
 
 /** An expression; every node knows its place in the typed text. */
 export type Tree = Node & Readonly<{ span: Span }>;
-export type TreeKind = Tree['kind'];
 
 /** The direct parts of a node, in the order in which they are written. */
 export function partsOf(tree: Tree): readonly Tree[] {

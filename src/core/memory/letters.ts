@@ -5,8 +5,6 @@ export type Kept<V = Value> = Readonly<{ value: V; from: string; typed: string; 
 
 export type Letters<V = Value> = Readonly<Record<string, Kept<V>>>;
 
-export const isLetter = (name: string): boolean => /^[A-Z]$/.test(name);
-
 /** Keeps a value in a letter, in place of what it held. */
 export const keep = <V>(letters: Letters<V>, name: string, kept: Kept<V>): Letters<V> => ({ ...letters, [name]: kept });
 

@@ -17,7 +17,6 @@ export type Outcome = Result<Value, Trouble>;
 export const trouble = (t: Trouble): Outcome => fail(t);
 export const ZERO = fromWhole(0);
 export const ONE = fromWhole(1);
-export const TWO = fromWhole(2);
 export const PI: ExactValue = { kind: 'pi', times: q.ONE };
 
 /** Leaves exactness on purpose: a recipe of one more operation. */

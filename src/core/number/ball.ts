@@ -157,20 +157,6 @@ export function toFixed(b: Ball, scale: number): { mid: bigint; rad: bigint } {
   return { mid, rad: (b.rad >> by) + (b.rad === 0n ? 0n : 1n) + (mid << by === b.mid ? 0n : 1n) };
 }
 
-/** The ball that holds everything between the two. */
-export function hull(a: Ball, b: Ball): Ball {
-  const exp = Math.min(a.exp, b.exp) - 1;
-  const lift = (x: Ball) => {
-    const by = BigInt(x.exp - exp);
-    return { low: (x.mid - x.rad) << by, high: (x.mid + x.rad) << by };
-  };
-  const p = lift(a);
-  const r = lift(b);
-  const low = p.low < r.low ? p.low : r.low;
-  const high = p.high > r.high ? p.high : r.high;
-  return { mid: (low + high) / 2n, rad: (high - low) / 2n + 1n, exp };
-}
-
 /** round(x·10^places), halves away from zero, of both ends: equal answers settle the digits. */
 export function roundedEnds(b: Ball, places: number): { low: bigint; high: bigint } {
   const { low, high, shift } = ends(b);

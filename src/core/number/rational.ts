@@ -1,4 +1,4 @@
-import { absolute, gcd, integerRoot, power } from './integer';
+import { gcd, integerRoot, power } from './integer';
 
 /** A fraction in lowest terms with a positive denominator. */
 export type Rational = Readonly<{ n: bigint; d: bigint }>;
@@ -48,9 +48,4 @@ export function modulo(a: Rational, m: Rational): Rational {
   const q = divide(a, m);
   const floor = q.n >= 0n ? q.n / q.d : -((-q.n + q.d - 1n) / q.d);
   return subtract(a, multiply(m, { n: floor, d: 1n }));
-}
-
-/** The decimal point's shift in digits that surely bounds |a| from above: |a| < 10^result. */
-export function decimalSize(a: Rational): number {
-  return (absolute(a.n).toString(16).length - a.d.toString(16).length + 1) * 1.2042;
 }
