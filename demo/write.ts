@@ -14,7 +14,7 @@ import { velmQuay, velmQuayLine } from './velm-quay';
 export function demoDocument(): Document {
   let document: Document = EMPTY_DOCUMENT;
   const values = new Map<string, Value>();
-  for (const { text, angle } of velmQuay) {
+  for (const { text, angle, form = null } of velmQuay) {
     const settings = { ...DEFAULT_SETTINGS, angle };
     const answered = answerLine(
       { text, angle, impliedFirst: false, display: settings.display, ans: null, letters: values },
@@ -22,16 +22,16 @@ export function demoDocument(): Document {
     );
     if (!answered.ok) throw new Error(`${text}: ${answered.problem.code}`);
     const answer = answered.value;
-    const line = finishedLine({ document: { ...document, line: lineOf(text) }, settings, chosen: null }, answer);
+    const line = finishedLine({ document: { ...document, line: lineOf(text) }, settings, chosen: form }, answer);
     let letters: SavedLetters = document.letters;
     if (answer.target !== null) {
       values.set(answer.target, answer.value);
-      const [form] = answer.forms;
+      const [first] = answer.forms;
       letters = keep(letters, answer.target, {
         value: answer.saved,
         from: text,
-        typed: form!.typed,
-        exact: form!.exact,
+        typed: first!.typed,
+        exact: first!.exact,
       });
     }
     document = { ...document, tape: [...document.tape, line], letters, ans: answer.saved };

@@ -5,7 +5,7 @@ import { chromiumPath, installChromium } from './chromium.mjs';
 import { ready, serve } from './serve.mjs';
 
 /** Speed: the core as ratios within one run, and how long a key press takes until it is painted (Event Timing API). */
-const PORT = 4190;
+const PORT = 4185;
 
 console.log('The core');
 const { benchCore } = await import(await bundled('bench/core.ts', 'bench', ['bench', 'src/core']));

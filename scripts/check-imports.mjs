@@ -4,15 +4,31 @@ import { ESLint } from 'eslint';
  * A lint rule that is set up wrongly passes everything. Each of these must be refused, or be let through.
  */
 const cases = [
-  { file: 'src/core/number/rational.ts', imports: "import * as x from '@/ui/theme/palette'; export { x };", refused: true },
+  {
+    file: 'src/core/number/rational.ts',
+    imports: "import * as x from '@/ui/theme/palette'; export { x };",
+    refused: true,
+  },
   { file: 'src/core/number/rational.ts', imports: "import * as x from 'react'; export { x };", refused: true },
-  { file: 'src/core/number/rational.ts', imports: "import * as x from '../language/tree'; export { x };", refused: true },
-  { file: 'src/core/language/tree.ts', imports: "import * as x from '../number/rational'; export { x };", refused: true },
+  {
+    file: 'src/core/number/rational.ts',
+    imports: "import * as x from '../language/tree'; export { x };",
+    refused: true,
+  },
+  {
+    file: 'src/core/language/tree.ts',
+    imports: "import * as x from '../number/rational'; export { x };",
+    refused: true,
+  },
   { file: 'src/ui/key/Key.tsx', imports: "import * as x from '@/state/store'; export { x };", refused: true },
   { file: 'src/state/store.ts', imports: "import * as x from '@/screens/bench/Bench'; export { x };", refused: true },
   { file: 'server/app.ts', imports: "import * as x from '@/core/base/span'; export { x };", refused: true },
   { file: 'src/core/number/rational.ts', imports: 'export const now = Date.now();', refused: true },
-  { file: 'src/core/evaluate/evaluate.ts', imports: "import * as x from '../number/rational'; export { x };", refused: false },
+  {
+    file: 'src/core/evaluate/evaluate.ts',
+    imports: "import * as x from '../number/rational'; export { x };",
+    refused: false,
+  },
   { file: 'src/screens/bench/Bench.tsx', imports: "import * as x from '@/state/store'; export { x };", refused: false },
 ];
 

@@ -33,6 +33,7 @@ export const words = {
   emptyTape: 'Answered lines stand here. Tap one to go on from it.',
   clearTape: 'Clear tape',
   line: 'Line being written',
+  onPaper: 'The line as on paper',
   linePlaceholder: 'Key an expression',
   readAs: 'read as',
   forms: 'Forms of the result',

@@ -1,11 +1,12 @@
 import { View } from '@tamagui/core';
+import { memo } from 'react';
 import { useStore } from '@/state/app-store';
 import { displayButton, displaySummary, unitButton, unitNames, words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
 import { Heading } from '@/ui/theme/text';
 
 /** What every answer depends on, always in sight: the angle unit and the number display. */
-export function StatusStrip({ onSettings }: Readonly<{ onSettings: () => void }>) {
+export const StatusStrip = memo(function StatusStrip({ onSettings }: Readonly<{ onSettings: () => void }>) {
   const angle = useStore((s) => s.settings.angle);
   const display = useStore((s) => s.settings.display);
   const { nextAngleUnit } = useStore.getState();
@@ -31,4 +32,4 @@ export function StatusStrip({ onSettings }: Readonly<{ onSettings: () => void }>
       </Button>
     </View>
   );
-}
+});

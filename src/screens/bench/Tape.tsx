@@ -1,5 +1,5 @@
 import { View } from '@tamagui/core';
-import { useEffect, useRef } from 'react';
+import { memo, useEffect, useRef } from 'react';
 import { useStore } from '@/state/app-store';
 import { words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
@@ -7,7 +7,7 @@ import { TapeRow } from '@/ui/tape/TapeRow';
 import { Words } from '@/ui/theme/text';
 
 /** Finished lines, the newest at the bottom, kept in sight when one is added. */
-export function Tape({ onOpen }: Readonly<{ onOpen: (id: string) => void }>) {
+export const Tape = memo(function Tape({ onOpen }: Readonly<{ onOpen: (id: string) => void }>) {
   const tape = useStore((s) => s.document.tape);
   const grouping = useStore((s) => s.settings.display.grouping);
   const { clearTape } = useStore.getState();
@@ -47,4 +47,4 @@ export function Tape({ onOpen }: Readonly<{ onOpen: (id: string) => void }>) {
       )}
     </View>
   );
-}
+});

@@ -53,7 +53,7 @@ export const Deck = memo(function Deck({ drawer, onDrawer, onPress, onExplain, d
           </Tab>
         ))}
       </View>
-      <View role="group" aria-label={drawerNames[drawer]} gap={5}>
+      <View role="group" aria-label={drawerNames[drawer]} gap={5} className="drawer">
         {rowsOf(ids, columns).map((row) => (
           <View key={row.join()} flexDirection="row" gap={5}>
             {row.map((id) => (

@@ -63,11 +63,27 @@ export function LineCard(props: Props) {
   const markup =
     line.text.trim() === '' ? null : typeset(line.text, { decimalSign: shown.decimalSign, impliedFirst }, shown);
   return (
-    <View flexDirection="row" backgroundColor="$card" borderTopWidth={1} borderColor="$rule" flexShrink={0}>
+    <View
+      flexDirection="row"
+      backgroundColor="$card"
+      borderTopWidth={1}
+      borderColor="$rule"
+      flexShrink={1}
+      minHeight={0}
+      className="scroll-y"
+    >
       <Margin>{angle}</Margin>
       <View flex={1} minWidth={0} paddingHorizontal="$3" paddingVertical="$2" gap={5}>
         {markup === null ? null : (
-          <View className="scroll-x ink line-formula" minHeight={44} justifyContent="center">
+          <View
+            className="scroll-x ink"
+            minHeight={44}
+            justifyContent="center"
+            flexShrink={0}
+            role="group"
+            aria-label={words.onPaper}
+            tabIndex={0}
+          >
             <Formula markup={markup} size="line" />
           </View>
         )}

@@ -28,6 +28,13 @@ export const FormValue = memo(function FormValue({
   shown,
   size,
 }: Readonly<{ form: SavedForm; shown: Shown; size: 'line' | 'tape' }>) {
+  // A long whole number is wrapped as text, since a formula has no place to break.
+  if (/^-?\d{22,}$/.test(form.typed))
+    return (
+      <Words className="long-number" fontSize={17}>
+        {form.text}
+      </Words>
+    );
   const markup = typeset(form.typed, CORE_SPELLING, shown);
   return markup === null ? <Words>{form.text}</Words> : <Formula markup={markup} size={size} />;
 });
