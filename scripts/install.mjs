@@ -15,7 +15,9 @@ export function installPackages() {
   const isThere = existsSync(MARK) && statSync(MARK).mtimeMs >= statSync('package-lock.json').mtimeMs;
   if (isThere) return;
   console.log('Installing packages …');
-  if (run('npm', ['ci', '--no-progress', '--loglevel=error'])) return;
+  // Not `npm ci`: some registries lack optional parts for other platforms, which it takes for a lock out of step.
+  // The lock's versions are installed all the same, and it is not written.
+  if (run('npm', ['install', '--no-save', '--no-progress', '--loglevel=error'])) return;
   console.error(
     'The packages could not be installed. Check the connection to the package registry and run the command again.',
   );

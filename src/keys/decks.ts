@@ -15,10 +15,10 @@ export const drawers: Readonly<Record<DrawerId, Readonly<{ columns: number; ids:
     ],
   },
   powers: {
-    columns: 6,
+    columns: 7,
     ids: [
-      'square', 'cube', 'power', 'inverse', 'open', 'close',
-      'sqrt', 'cbrt', 'root', 'tenTo', 'eTo', 'separator',
+      'square', 'cube', 'power', 'inverse', 'fraction', 'open', 'close',
+      'sqrt', 'cbrt', 'root', 'tenTo', 'eTo', 'tenPower', 'separator',
     ],
   },
   angles: {
@@ -54,4 +54,12 @@ export const numberBlock: readonly (readonly KeyId[])[] = [
 ];
 
 /** Keys that stand beside the line. */
-export const lineKeys: readonly KeyId[] = ['moveLeft', 'moveRight', 'deleteRight', 'clear', 'undo', 'redo'];
+export const lineKeys: readonly KeyId[] = [
+  'moveLeft',
+  'moveRight',
+  'deleteLeft',
+  'deleteRight',
+  'clear',
+  'undo',
+  'redo',
+];

@@ -5,14 +5,14 @@ export type MathTag =
 
 /**
  * MathML Core as plain data, so that a screen can draw it without parsing text. `mood` marks what a style sheet
- * draws in its own way: brackets that were supplied, and boxes that are still empty.
+ * draws in its own way: brackets that were supplied, boxes that are still empty, and digits that recur (a bar over the first kid).
  */
 export type Markup = Readonly<{
   tag: MathTag;
   kids: readonly (Markup | string)[];
   attributes?: Readonly<Record<string, string>>;
   span?: Span;
-  mood?: 'supplied' | 'box';
+  mood?: 'supplied' | 'box' | 'recurring';
 }>;
 
 export const element = (tag: MathTag, ...kids: readonly (Markup | string)[]): Markup => ({ tag, kids });

@@ -21,10 +21,14 @@ function numberMarkup(written: string, { decimalSign, grouping }: FormulaStyle):
   const first = local.indexOf(OVERLINE);
   const plain = first < 0 ? local : local.slice(0, first - 1);
   const bar = first < 0 ? null : local.slice(first - 1).replaceAll(OVERLINE, '');
-  const number =
+  const overlined: Markup | null =
     bar === null
-      ? digits(plain)
-      : row(digits(plain), element('mover', digits(bar), withAttributes(sign('¯'), { stretchy: 'true' })));
+      ? null
+      : {
+          ...element('mover', digits(bar), withAttributes(sign('¯'), { stretchy: 'true' })),
+          mood: 'recurring',
+        };
+  const number = overlined === null ? digits(plain) : row(digits(plain), overlined);
   if (ten === undefined) return number;
   const exponent = ten.startsWith('-') ? row(sign('−'), digits(ten.slice(1))) : digits(ten.replace('+', ''));
   return row(number, sign('×'), element('msup', digits('10'), exponent));

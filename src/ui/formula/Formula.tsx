@@ -2,11 +2,17 @@ import { createElement, memo } from 'react';
 import type { ReactElement, ReactNode } from 'react';
 import type { Markup } from '@/core/language/markup';
 
-const moods: { [M in NonNullable<Markup['mood']>]: string } = { supplied: 'math-supplied', box: 'math-box' };
+const moods: { [M in NonNullable<Markup['mood']>]: string } = {
+  supplied: 'math-supplied',
+  box: 'math-box',
+  recurring: 'math-recurring',
+};
 
 function draw(of: Markup, key: number): ReactElement {
   const { tag, kids, attributes, mood } = of;
   const children: ReactNode[] = kids.map((kid, i) => (typeof kid === 'string' ? kid : draw(kid, i)));
+  // A bar drawn as a border is as long as its digits and as dark as a fraction's; the accent of the font is neither.
+  if (mood === 'recurring') return createElement('mrow', { key, className: moods[mood] }, children[0]);
   return createElement(tag, { ...attributes, key, className: mood && moods[mood] }, ...children);
 }
 
