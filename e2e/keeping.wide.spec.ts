@@ -70,7 +70,32 @@ test('the demo fills an empty store', async ({ page }) => {
   ).toBeVisible();
 });
 
-test('keys during a long evaluation wait for it, and Stop ends it', async ({ page }) => {
+test('work that takes long can be stopped', async ({ page }) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  await bench.type('204000!+203000!+202000!+201000!+200000!+199000!');
+  await page.getByRole('button', { name: 'working… Stop' }).click();
+  await expect(page.getByText('took too long and was stopped')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await bench.type('2+2');
+  await expect(bench.form('= 4')).toBeVisible();
+});
+
+test('the page may share memory with its worker, and its policy refuses nothing that it does', async ({ page }) => {
+  const errors: string[] = [];
+  page.on('console', (message) => message.type() === 'error' && errors.push(message.text()));
+  page.on('pageerror', (error) => errors.push(error.message));
+  const bench = new BenchPage(page);
+  await bench.open();
+  await bench.type('1/3=');
+  await expect(bench.tape.getByRole('button', { name: '1/3 = 1/3' })).toBeVisible();
+  await page.getByRole('link', { name: 'Shelf' }).click();
+  await expect(page.getByText('No letter keeps anything yet')).toBeVisible();
+  expect(await page.evaluate(() => crossOriginIsolated)).toBe(true);
+  expect(errors).toEqual([]);
+});
+
+test('keys during a long evaluation wait for it', async ({ page }) => {
   const bench = new BenchPage(page);
   await bench.open();
   await bench.type('200000!=');

@@ -49,20 +49,19 @@ export function signOf(b: Ball): -1 | 0 | 1 | null {
 
 export const negate = (a: Ball): Ball => ({ mid: -a.mid, rad: a.rad, exp: a.exp });
 
-/** |x|: a ball around zero is folded onto its non-negative half. */
+/** |x|: a ball around zero becomes all from zero to its farther end. */
 export function magnitude(a: Ball): Ball {
   const size = absolute(a.mid);
   if (size >= a.rad) return { mid: size, rad: a.rad, exp: a.exp };
-  return nonNegativePart(a)!;
+  const top = size + a.rad;
+  return { mid: top, rad: top, exp: a.exp - 1 };
 }
 
 /** The part of the ball at or above zero, as a ball; null when there is none. */
-export function nonNegativePart(a: Ball): Ball | null {
+function nonNegativePart(a: Ball): Ball | null {
   if (a.mid >= a.rad) return a;
-  const high = absolute(a.mid) + a.rad;
-  if (a.mid < 0n && a.mid + a.rad < 0n) return null;
-  const top = a.mid < 0n ? a.mid + a.rad : high;
-  return { mid: top, rad: top, exp: a.exp - 1 };
+  const top = a.mid + a.rad;
+  return top < 0n ? null : { mid: top, rad: top, exp: a.exp - 1 };
 }
 
 /** Adds `by`·2^exp to the radius. */

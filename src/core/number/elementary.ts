@@ -127,6 +127,7 @@ export function circular(x: Ball, which: 'sin' | 'cos', bits: number): Ball | nu
 /** atan of |x| ≤ 1 or a little more: eight halvings of the angle by x/(1+√(1+x²)), each at most doubling nothing and cutting 2 units, then the series. */
 function arctanSmall(x: Ball, bits: number): Ball {
   const size = ball.upperSize(x);
+  if (size === -Infinity) return x;
   if (size < -bits / 2) return ball.trim(ball.widen(x, 1n, 3 * size), bits);
   const scale = bits + HALVINGS + 24 + Math.max(0, -size);
   const by = BigInt(scale);

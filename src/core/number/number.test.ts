@@ -1,0 +1,204 @@
+import fc from 'fast-check';
+import { decode, encode } from '../notebook/value-codec';
+import { toBall } from './approximate';
+import { add, divide, multiply, negate, real, subtract } from './arithmetic';
+import * as ball from './ball';
+import type { Ball } from './ball';
+import { roundToFigures, roundToPlaces } from './digits';
+import { factorise } from './factor';
+import { power as integerPower } from './integer';
+import { root } from './power';
+import * as q from './rational';
+import type { Rational } from './rational';
+import { isBall } from './real-ops';
+import * as surd from './surd';
+import { fromRational, fromWhole } from './value';
+import type { Value } from './value';
+
+const SEED = 20261128;
+const runs = { seed: SEED, numRuns: 300 };
+const alive = () => true;
+
+const whole = fc.bigInt(-(10n ** 12n), 10n ** 12n);
+const fraction = fc.tuple(whole, fc.bigInt(1n, 10n ** 9n)).map(([n, d]) => q.rational(n, d));
+/** A ball, and a point that lies in it: middle + t·radius with |t| ≤ 1. */
+const ballAndPoint = fc
+  .tuple(
+    fc.bigInt(-(2n ** 70n), 2n ** 70n),
+    fc.bigInt(0n, 2n ** 20n),
+    fc.integer({ min: -90, max: 10 }),
+    fc.bigInt(-100n, 100n),
+  )
+  .map(([mid, rad, exp, t]) => {
+    const unit = exp >= 0 ? q.whole(integerPower(2n, exp)) : q.rational(1n, integerPower(2n, -exp));
+    const point = q.multiply(q.add(q.whole(mid), q.rational(rad * t, 100n)), unit);
+    return { b: { mid, rad, exp } satisfies Ball, point };
+  });
+
+function holds(b: Ball, x: Rational): boolean {
+  const { low, high, shift } = ball.ends(b);
+  const scaled = q.multiply(x, q.whole(integerPower(2n, shift)));
+  return q.compare(q.whole(low), scaled) <= 0 && q.compare(scaled, q.whole(high)) <= 0;
+}
+
+describe(`a ball holds the result of any of its points (seed ${SEED})`, () => {
+  const bits = fc.integer({ min: 8, max: 90 });
+  test.each([
+    ['add', ball.add, q.add],
+    ['subtract', ball.subtract, q.subtract],
+    ['multiply', ball.multiply, q.multiply],
+    ['divide', ball.divide, q.divide],
+  ] as const)('%s', (_name, onBalls, onPoints) => {
+    fc.assert(
+      fc.property(ballAndPoint, ballAndPoint, bits, (x, y, precision) => {
+        const result = onBalls(x.b, y.b, precision);
+        if (result === null || q.isZero(y.point)) return;
+        expect(holds(result, onPoints(x.point, y.point))).toBe(true);
+      }),
+      runs,
+    );
+  });
+  test('trim, magnitude, whole powers, and the square root by its square', () => {
+    fc.assert(
+      fc.property(ballAndPoint, bits, fc.integer({ min: 0, max: 9 }), ({ b, point }, precision, k) => {
+        expect(holds(ball.trim(b, precision), point)).toBe(true);
+        expect(holds(ball.magnitude(b), q.magnitude(point))).toBe(true);
+        expect(holds(ball.powerWhole(b, k, precision), q.powerWhole(point, k))).toBe(true);
+        const square = ball.squareRoot(ball.multiply(b, b, 300), precision);
+        expect(square !== null && holds(square, q.magnitude(point))).toBe(true);
+      }),
+      runs,
+    );
+  });
+});
+
+describe(`functions of balls agree with themselves at four times the precision (seed ${SEED})`, () => {
+  const ops = ['exp', 'sin', 'cos', 'arctan', 'ln', 'arcsin', 'arccos', 'gamma'] as const;
+  const domain = (op: (typeof ops)[number], x: Rational): Rational | null => {
+    if (op === 'ln') return q.isZero(x) ? null : q.magnitude(x);
+    if (op === 'gamma') return q.add(q.modulo(q.magnitude(x), q.whole(30)), q.rational(1n, 7n));
+    if (op === 'exp') return q.subtract(q.modulo(x, q.whole(200)), q.whole(100));
+    if (op === 'arcsin' || op === 'arccos') return q.subtract(q.modulo(x, q.whole(2)), q.ONE);
+    return x;
+  };
+  test.each(ops)('%s', (op) => {
+    fc.assert(
+      fc.property(fraction, fc.integer({ min: 40, max: 200 }), (x, bits) => {
+        const at = domain(op, x);
+        if (at === null) return;
+        const value = real(op, fromRational(at));
+        const [rough, fine] = [toBall(value, bits, alive), toBall(value, 4 * bits, alive)];
+        if (!isBall(rough) || !isBall(fine)) return;
+        // Both hold the true value, so they overlap; and the fine one is far narrower.
+        const apart = ball.subtract(rough, fine, 2000);
+        expect(ball.signOf(apart) === null || ball.signOf(apart) === 0).toBe(true);
+      }),
+      { seed: SEED, numRuns: 60 },
+    );
+  });
+});
+
+const smallFraction = fc.tuple(fc.bigInt(-20n, 20n), fc.bigInt(1n, 12n)).map(([n, d]) => q.rational(n, d));
+const sum = fc
+  .array(fc.tuple(fc.constantFrom(1, 2, 3, 5, 6, 7, 10, 15), smallFraction), { maxLength: 4 })
+  .map((terms) =>
+    terms.reduce<surd.SurdSum>((total, [n, c]) => surd.add(total, surd.scale(surd.squareRoot(q.whole(n))!, c)), []),
+  );
+
+test(`square-root sums are a field: a·(1/a) = 1, distributive, and the ball has the same sign (seed ${SEED})`, () => {
+  fc.assert(
+    fc.property(sum, sum, sum, (a, b, c) => {
+      expect(surd.equal(surd.multiply(a, surd.add(b, c)), surd.add(surd.multiply(a, b), surd.multiply(a, c)))).toBe(
+        true,
+      );
+      if (a.length === 0) return;
+      const inverse = surd.inverse(a);
+      expect(inverse !== null && surd.equal(surd.multiply(a, inverse), surd.fromRational(q.ONE))).toBe(true);
+    }),
+    runs,
+  );
+});
+
+const exactValue: fc.Arbitrary<Value> = fc.oneof(
+  fraction.map(fromRational),
+  fraction.filter((r) => r.n !== 0n).map((times): Value => ({ kind: 'pi', times })),
+  sum.filter((s) => surd.toRational(s) === null).map((s): Value => ({ kind: 'surd', sum: s })),
+);
+
+test(`a value is the same after it was saved (seed ${SEED})`, () => {
+  const value = fc.tuple(exactValue, exactValue).map(([a, b]) => {
+    const shared = real('exp', a);
+    return real('add', real('multiply', shared, b), shared);
+  });
+  fc.assert(
+    fc.property(fc.oneof(exactValue, value), (v) => {
+      expect(decode(JSON.parse(JSON.stringify(encode(v))) as ReturnType<typeof encode>)).toEqual(v);
+    }),
+    runs,
+  );
+});
+
+test(`rounding: within half a unit, halves away from zero (seed ${SEED})`, () => {
+  fc.assert(
+    fc.property(fraction, fc.integer({ min: -6, max: 12 }), (x, places) => {
+      const made = roundToPlaces(fromRational(x), places, alive);
+      if (typeof made === 'string') throw new Error(made);
+      const unit = places >= 0 ? q.rational(1n, integerPower(10n, places)) : q.whole(integerPower(10n, -places));
+      const shown = q.multiply(q.whole(made.unscaled), unit);
+      const error = q.subtract(shown, x);
+      expect(q.compare(q.magnitude(q.add(error, error)), unit)).toBeLessThanOrEqual(0);
+      if (q.equal(q.magnitude(q.add(error, error)), unit))
+        expect(q.compare(q.magnitude(shown), q.magnitude(x))).toBe(1);
+      expect(made.exact).toBe(q.isZero(error));
+    }),
+    runs,
+  );
+});
+
+test('the same real in two recipes is settled alike, and what only looks exact is not claimed', () => {
+  const two = fromWhole(2);
+  const log = real('ln', two);
+  const zero = subtract(add(log, real('ln', fromWhole(3))), real('ln', fromWhole(6)));
+  expect(roundToFigures(zero, 10, alive)).toMatchObject({ unscaled: 0n, settled: false });
+  expect(subtract(log, log)).toEqual(fromWhole(0));
+  expect(divide(log, log, alive)).toMatchObject({ value: fromWhole(1) });
+  expect(multiply(log, fromWhole(0))).toEqual(fromWhole(0));
+  expect(negate(negate(log))).toBe(log);
+});
+
+test.each([
+  [1n, []],
+  [
+    360n,
+    [
+      [2n, 3],
+      [3n, 2],
+      [5n, 1],
+    ],
+  ],
+  [
+    1_000_003n * 999_983n,
+    [
+      [999_983n, 1],
+      [1_000_003n, 1],
+    ],
+  ],
+  [2n ** 61n - 1n, [[2n ** 61n - 1n, 1]]],
+] as const)('%s has its prime factors', (n, expected) => {
+  expect(factorise(n)!.map((f) => [f.prime, f.exponent])).toEqual(expected);
+});
+
+test.each([
+  [4n, 2, '2'],
+  [72n, 2, '6·√2'],
+  [-27n, 3, '-3'],
+  [36n, 4, '1·√6'],
+  [-4n, 2, 'domain'],
+] as const)('the root of %s, index %i, is %s', (n, k, expected) => {
+  const made = root(fromWhole(n), k, alive);
+  if (!made.ok) return expect(made.problem.code).toBe(expected);
+  const { value } = made;
+  if (value.kind === 'surd')
+    return expect(value.sum.map((t) => `${t.coefficient.n}·√${t.radicand}`).join()).toBe(expected);
+  return expect(value.kind === 'rational' && String(value.value.n)).toBe(expected);
+});
