@@ -93,6 +93,20 @@ test('π under degrees is pointed out; display and decimal sign change what is s
   await expect(bench.form('≈ 1,235×10⁴, decimal')).toBeVisible();
 });
 
+test('a slip that can be put right in two ways offers both', async ({ page }) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  await bench.type('53%8=');
+  await expect(page.getByRole('alert')).toContainText('% is percent here');
+  await bench.key('Put mod 8 instead').click();
+  await expect(bench.line).toHaveValue('53 mod 8');
+  await expect(bench.form('= 5')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await bench.type('1,234=');
+  await bench.key('Put 1234 instead').click();
+  await expect(bench.line).toHaveValue('1234');
+});
+
 test('a pasted number with separators is asked about', async ({ page }) => {
   const bench = new BenchPage(page);
   await bench.open();

@@ -101,6 +101,7 @@ export const inOtherUnit = (unit: AngleUnit, text: string, exact: boolean): stri
   `in ${unitNames[unit]}: ${exact ? '' : '≈ '}${text}`;
 export const unitButton = (unit: AngleUnit): string => `Angle unit: ${unitNames[unit]}. Tap to change.`;
 export const displayButton = (d: DisplaySettings): string => `Number display: ${displaySummary(d)}. Tap for settings.`;
+export const putInstead = (text: string): string => `Put ${text} instead`;
 export const keepIn = (letter: string): string => `Keep in ${letter}`;
 export const tapeRowName = (
   line: string,

@@ -34,7 +34,7 @@ export type DomainReason =
   | 'negative-base'
   | 'zero-root';
 
-/** What a user can cause, without its sentence: a code with facts. */
+/** What a user can cause, without its sentence: a code with facts. `offers`: texts that could stand at the place instead. */
 export type Trouble =
   | Readonly<{ code: 'syntax'; reason: SyntaxReason; found?: string; offers?: readonly string[] }>
   | Readonly<{ code: 'domain'; reason: DomainReason; fn?: string }>

@@ -174,10 +174,9 @@ class Parser {
     const { token } = this;
     const before = this.tokens[this.at - 1]!;
     if (before.kind === 'operator' && before.op === 'percent') {
-      const end = token.kind === 'open' ? ')' : '';
       this.syntax('percent-before-operand', cover(before.span, token.span), {
-        found: token.text + (end && '…)'),
-        offers: ['mod', '%×'],
+        found: token.text,
+        offers: [` mod ${token.text}`, `%×${token.text}`],
       });
     }
     if (

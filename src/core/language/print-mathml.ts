@@ -140,7 +140,7 @@ export function printMathml(tree: Tree, style: FormulaStyle): Markup {
       }
       case 'mixed': {
         const part = element('mfrac', digits(`${node.n}`), digits(`${node.d}`));
-        return node.whole === null ? part : row(digits(`${node.whole}`), part);
+        return node.whole === null ? part : row(numberMarkup(node.whole.toString(), style), part);
       }
       case 'call':
         return call(node);

@@ -71,8 +71,11 @@ export function printText(tree: Tree, style: TextStyle): string {
       const seconds = node.seconds === null ? '' : localNumber(node.seconds, style.decimalSign) + (isTyped ? '"' : '″');
       return `${d}°${m}${isTyped ? "'" : '′'}${seconds}`;
     }
-    case 'mixed':
-      return node.whole === null ? vulgarSign(node.n, node.d) : `${node.whole} ${node.n}/${node.d}`;
+    case 'mixed': {
+      if (node.whole === null) return vulgarSign(node.n, node.d);
+      const whole = node.whole.toString();
+      return `${style.grouping === true ? grouped(whole) : whole} ${node.n}/${node.d}`;
+    }
     case 'call': {
       const [only] = node.args;
       if (!isTyped && node.fn === 'sqrt' && only !== undefined)

@@ -4,8 +4,9 @@ import type { AngleUnit } from '@/core/base/angle';
 import type { FormId } from '@/core/format/form';
 import type { Line } from '@/core/line/line';
 import type { KeyAction } from '@/keys/catalogue';
-import { inOtherUnit, piWarning, words } from '@/text/labels';
+import { inOtherUnit, piWarning, putInstead, words } from '@/text/labels';
 import { problemText } from '@/text/problems';
+import { Button } from '../control/Button';
 import type { LineAnswerView } from './view';
 import { Formula } from '../formula/Formula';
 import { typeset } from '../formula/typeset';
@@ -35,9 +36,12 @@ type Props = Readonly<{
 
 const PROBLEM_ID = 'line-problem';
 
+type ProblemProps = Readonly<{ problem: Problem; text: string; isReported: boolean }> & Pick<Props, 'onRetype'>;
+
 /** The problem in words, with the place it concerns set off from the rest of the line. */
-function ProblemNote({ problem, text, isReported }: Readonly<{ problem: Problem; text: string; isReported: boolean }>) {
+function ProblemNote({ problem, text, isReported, onRetype }: ProblemProps) {
   const { from, to } = problem.at;
+  const offers = isReported && 'offers' in problem ? (problem.offers ?? []) : [];
   const isPart = isReported && to > from && to - from < text.length;
   return (
     <View id={PROBLEM_ID} gap={2} {...(isReported ? { role: 'alert' } : {})}>
@@ -53,6 +57,21 @@ function ProblemNote({ problem, text, isReported }: Readonly<{ problem: Problem;
           {text.slice(to)}
         </Words>
       ) : null}
+      {offers.length === 0 ? null : (
+        <View flexDirection="row" gap="$2" flexWrap="wrap">
+          {offers.map((offer) => (
+            <Button
+              key={offer}
+              name={putInstead(offer.trim())}
+              onPress={() =>
+                onRetype(text.slice(0, from) + offer + text.slice(to), from + offer.length, from + offer.length)
+              }
+            >
+              {offer.trim()}
+            </Button>
+          ))}
+        </View>
+      )}
     </View>
   );
 }
@@ -95,7 +114,9 @@ export function LineCard(props: Props) {
           describedBy={problem === null ? undefined : PROBLEM_ID}
           isWrong={isReported}
         />
-        {problem === null ? null : <ProblemNote problem={problem} text={line.text} isReported={isReported} />}
+        {problem === null ? null : (
+          <ProblemNote problem={problem} text={line.text} isReported={isReported} onRetype={props.onRetype} />
+        )}
         {answer === null ? null : (
           <>
             {answer.readAs.isTelling && !isOld ? (
