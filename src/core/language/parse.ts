@@ -1,28 +1,17 @@
-import { place } from '../base/problem';
-import type { Problem, SyntaxReason, Trouble } from '../base/problem';
+import type { Problem } from '../base/problem';
 import { fail, succeed } from '../base/result';
 import type { Result } from '../base/result';
 import { cover } from '../base/span';
 import type { Span } from '../base/span';
 import { operators, rankOf } from './operators';
 import type { InfixName } from './operators';
+import { Refusal, TokenCursor } from './token-cursor';
 import { tokenise } from './tokens';
 import type { ReadingOptions, Token, TokenKind } from './tokens';
 import type { Tree } from './tree';
 
 /** A line as it was read. `supplied`: how many closing brackets were missing at the end. */
 export type Reading = Readonly<{ target: string | null; tree: Tree; supplied: number }>;
-
-/** Nesting and length that every later walk can take without running out of stack. */
-const DEEPEST = 150;
-const MOST_NODES = 1500;
-
-/** Thrown inside this file only, to leave the descent with a problem; `parse` turns it into a result. */
-class Refusal extends Error {
-  constructor(readonly problem: Problem) {
-    super(problem.code);
-  }
-}
 
 const BEGINS_OPERAND: ReadonlySet<TokenKind> = new Set<TokenKind>([
   'number',
@@ -36,58 +25,8 @@ const BEGINS_OPERAND: ReadonlySet<TokenKind> = new Set<TokenKind>([
   'box',
 ]);
 
-class Parser {
-  private at = 0;
-  private nodes = 0;
-  private depth = 0;
+class Parser extends TokenCursor {
   supplied = 0;
-
-  constructor(
-    private readonly tokens: readonly Token[],
-    private readonly options: ReadingOptions,
-    /** Missing operands become empty boxes, so that an unfinished line can be drawn. */
-    private readonly lenient: boolean,
-  ) {}
-
-  private get token(): Token {
-    return this.tokens[Math.min(this.at, this.tokens.length - 1)]!;
-  }
-
-  private ahead(by: number): Token {
-    return this.tokens[Math.min(this.at + by, this.tokens.length - 1)]!;
-  }
-
-  private take(): Token {
-    const token = this.token;
-    this.at += 1;
-    return token;
-  }
-
-  private refuse(trouble: Trouble, at: Span): never {
-    throw new Refusal(place(trouble, at));
-  }
-
-  private syntax(reason: SyntaxReason, at: Span, facts: { found?: string; offers?: readonly string[] } = {}): never {
-    return this.refuse({ code: 'syntax', reason, ...facts }, at);
-  }
-
-  private node<T extends Tree>(tree: T): T {
-    this.nodes += 1;
-    if (this.nodes > MOST_NODES) this.syntax('too-long', tree.span);
-    return tree;
-  }
-
-  private nested<T>(read: () => T): T {
-    this.depth += 1;
-    if (this.depth > DEEPEST) this.syntax('nested-too-deep', this.token.span);
-    const result = read();
-    this.depth -= 1;
-    return result;
-  }
-
-  private isOperator(op: string, token = this.token): boolean {
-    return token.kind === 'operator' && token.op === op;
-  }
 
   line(): { target: string | null; tree: Tree } {
     let target: string | null = null;
@@ -103,34 +42,6 @@ class Parser {
     const tree = this.expression(0);
     if (this.token.kind !== 'end') this.unexpected();
     return { target, tree };
-  }
-
-  private unexpected(): never {
-    const { kind, span, text } = this.token;
-    switch (kind) {
-      case 'close':
-        return this.syntax('unopened-bracket', span);
-      case 'separator': {
-        const before = this.tokens[this.at - 1];
-        const after = this.ahead(1);
-        if (before?.kind === 'number' && after.kind === 'number' && this.options.decimalSign === '.')
-          this.syntax('comma-outside-call', cover(before.span, after.span), {
-            found: before.text + text + after.text,
-            offers: [before.text + after.text, `${before.text}.${after.text}`],
-          });
-        return this.syntax('separator-outside-call', span, { found: text });
-      }
-      case 'strayComma':
-      case 'unknown':
-        return this.syntax('unknown-character', span, { found: text });
-      case 'minute':
-      case 'second':
-        return this.syntax('angle-badly-formed', span, { found: text });
-      case 'assign':
-        return this.syntax('not-a-letter', span, { found: text });
-      default:
-        return this.syntax('operator-missing', span, { found: text });
-    }
   }
 
   /** Operators of at least `least`, after one operand. */

@@ -36,7 +36,9 @@ function useTypingAnywhere(isOn: boolean): void {
     const toLine = (event: globalThis.KeyboardEvent) => {
       const { key, ctrlKey, metaKey, altKey, shiftKey, target } = event;
       const control = ctrlKey || metaKey;
-      const isForLine = control || key === 'Backspace' || ([...key].length === 1 && key !== ' ');
+      // With the focus nowhere, every stroke is meant for the line; on a button, only what types or takes back.
+      const isForLine =
+        target === document.body || control || key === 'Backspace' || ([...key].length === 1 && key !== ' ');
       if (target instanceof HTMLInputElement || !isForLine) return;
       const { document: doc, press } = useStore.getState();
       const before = doc.line.text[doc.line.caret - 1] ?? '';
@@ -102,7 +104,7 @@ export function Bench() {
           isQuiet
         />
       ))}
-      <Button isPlain onPress={() => setOpen({ sheet: 'keep' })}>
+      <Button isPlain keepsFocus onPress={() => setOpen({ sheet: 'keep' })}>
         {words.keep}
       </Button>
     </View>
@@ -129,7 +131,7 @@ export function Bench() {
       />
       {isSlow ? (
         <View flexDirection="row" alignItems="center" paddingHorizontal="$3" backgroundColor="$card">
-          <Button onPress={stopWork}>{`${words.working} ${words.stop}`}</Button>
+          <Button keepsFocus onPress={stopWork}>{`${words.working} ${words.stop}`}</Button>
         </View>
       ) : null}
       {isWide ? beside : null}

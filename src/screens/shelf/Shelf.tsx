@@ -4,6 +4,7 @@ import { held } from '@/core/memory/letters';
 import { useStore } from '@/state/app-store';
 import { words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
+import { PlaceHeader } from '@/ui/frame/PlaceHeader';
 import { Formula } from '@/ui/formula/Formula';
 import { CORE_SPELLING, typeset } from '@/ui/formula/typeset';
 import { Heading, Words } from '@/ui/theme/text';
@@ -20,26 +21,14 @@ export function Shelf() {
   const all = held(letters);
   return (
     <View flex={1} minHeight={0} backgroundColor="$paper">
-      <View
-        flexDirection="row"
-        alignItems="center"
-        gap="$2"
-        paddingHorizontal="$3"
-        paddingVertical={2}
-        backgroundColor="$desk"
-        borderBottomWidth={1}
-        borderColor="$rule"
-      >
-        <Heading role="heading" aria-level={1} flex={1}>
-          {words.shelf}
-        </Heading>
+      <PlaceHeader title={words.shelf}>
         <Button isDisabled={!canUndo} onPress={() => press({ type: 'undo' })}>
           {words.undo}
         </Button>
         <Button isDisabled={all.length === 0} onPress={clearLetters}>
           {words.clearLetters}
         </Button>
-      </View>
+      </PlaceHeader>
       <View flex={1} minHeight={0} className="paper-grid scroll-y" role="list" aria-label={words.letters} tabIndex={0}>
         {all.length === 0 ? (
           <View role="listitem" padding="$4">

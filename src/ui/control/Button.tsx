@@ -1,7 +1,7 @@
 import { styled } from '@tamagui/core';
 import type { ReactNode } from 'react';
 import { Words } from '../theme/text';
-import { Pressable } from './Pressable';
+import { Pressable, keepFocus } from './Pressable';
 
 const Frame = styled(Pressable, {
   paddingHorizontal: '$3',
@@ -25,6 +25,8 @@ type Props = Readonly<{
   isPlain?: boolean;
   isWide?: boolean;
   isDisabled?: boolean;
+  /** Pressing leaves the focus where it is: for buttons beside the line. */
+  keepsFocus?: boolean;
 }>;
 
 /** A button with words on it. */
@@ -36,9 +38,11 @@ export function Button({
   isPlain = false,
   isWide = false,
   isDisabled = false,
+  keepsFocus = false,
 }: Props) {
   return (
     <Frame
+      {...(keepsFocus ? keepFocus : {})}
       onPress={onPress}
       plain={isPlain}
       wide={isWide}

@@ -62,6 +62,7 @@ function ProblemNote({ problem, text, isReported, onRetype }: ProblemProps) {
           {offers.map((offer) => (
             <Button
               key={offer}
+              keepsFocus
               name={putInstead(offer.trim())}
               onPress={() =>
                 onRetype(text.slice(0, from) + offer + text.slice(to), from + offer.length, from + offer.length)

@@ -22,24 +22,38 @@ const Chip = styled(Pressable, {
   variants: { chosen: { true: { borderColor: '$answer', hoverStyle: { borderColor: '$answer' } } } } as const,
 });
 
-/** A form of a result as a formula, with the sign that says whether anything was rounded. */
+export const signOf = (form: SavedForm): '=' | '≈' => (form.exact ? '=' : '≈');
+
+/** A long whole number is wrapped as text, since a formula has no place to break. */
+const isLong = (typed: string): boolean => /^-?\d{22,}$/.test(typed);
+
+function Digits({ form, shown }: Readonly<{ form: SavedForm; shown: Shown }>) {
+  const markup = isLong(form.typed) ? null : typeset(form.typed, CORE_SPELLING, shown);
+  if (markup !== null) return <Formula markup={markup} size="tape" />;
+  return (
+    <Words className="long-number" fontSize={17}>
+      {form.text}
+    </Words>
+  );
+}
+
+/** A form of a result as a formula, behind the sign that says whether anything was rounded. */
 export const FormValue = memo(function FormValue({
   form,
   shown,
-  size,
-}: Readonly<{ form: SavedForm; shown: Shown; size: 'line' | 'tape' }>) {
-  // A long whole number is wrapped as text, since a formula has no place to break.
-  if (/^-?\d{22,}$/.test(form.typed))
-    return (
-      <Words className="long-number" fontSize={17}>
-        {form.text}
+  isChosen,
+}: Readonly<{ form: SavedForm; shown: Shown; isChosen: boolean }>) {
+  return (
+    <View flexDirection="row" alignItems="center" gap={5} maxWidth="100%" className={isChosen ? 'ink-answer' : 'ink'}>
+      <Words fontSize={19} tone={isChosen ? 'answer' : 'muted'}>
+        {signOf(form)}
       </Words>
-    );
-  const markup = typeset(form.typed, CORE_SPELLING, shown);
-  return markup === null ? <Words>{form.text}</Words> : <Formula markup={markup} size={size} />;
+      <View className="scroll-x" maxWidth="100%">
+        <Digits form={form} shown={shown} />
+      </View>
+    </View>
+  );
 });
-
-export const signOf = (form: SavedForm): '=' | '≈' => (form.exact ? '=' : '≈');
 
 type Props = Readonly<{
   forms: readonly SavedForm[];
@@ -74,20 +88,7 @@ export const ResultForms = memo(function ResultForms({ forms, chosen, onChoose, 
             aria-label={`${signOf(form)} ${form.text}, ${formNames[form.id]}${form.settled ? '' : `, ${words.notSettled}`}`}
             onPress={() => onChoose(form.id)}
           >
-            <View
-              flexDirection="row"
-              alignItems="center"
-              gap={5}
-              maxWidth="100%"
-              className={isCurrent ? 'ink-answer' : 'ink'}
-            >
-              <Words fontSize={19} tone={isCurrent ? 'answer' : 'muted'}>
-                {signOf(form)}
-              </Words>
-              <View className="scroll-x" maxWidth="100%">
-                <FormValue form={form} shown={shown} size="tape" />
-              </View>
-            </View>
+            <FormValue form={form} shown={shown} isChosen={isCurrent} />
             <Words size="small" tone="muted">
               {form.settled ? formNames[form.id] : `${formNames[form.id]} · ${words.notSettled}`}
             </Words>

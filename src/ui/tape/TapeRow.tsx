@@ -50,13 +50,8 @@ export const TapeRow = memo(function TapeRow({ line, grouping, onOpen }: Props) 
         <View className="scroll-x ink" maxWidth="100%">
           {markup === null ? <Words>{line.text}</Words> : <Formula markup={markup} size="tape" />}
         </View>
-        <View className="ink-answer" flexDirection="row" alignItems="center" gap={6} marginLeft="auto" maxWidth="100%">
-          <Words fontSize={18} tone="answer">
-            {signOf(form)}
-          </Words>
-          <View className="scroll-x" maxWidth="100%">
-            <FormValue form={form} shown={shown} size="tape" />
-          </View>
+        <View marginLeft="auto" maxWidth="100%">
+          <FormValue form={form} shown={shown} isChosen />
         </View>
       </View>
     </Row>

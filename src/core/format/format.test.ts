@@ -1,0 +1,62 @@
+import { evaluate } from '../evaluate/evaluate';
+import { functionNames } from '../function';
+import { parse } from '../language/parse';
+import { formsOf } from '.';
+import type { DisplaySettings } from './settings';
+
+const alive = () => true;
+const auto: DisplaySettings = { mode: 'auto', digits: 10, grouping: false, decimalSign: '.' };
+
+function formsIn(typed: string, settings: DisplaySettings): string[] {
+  const reading = parse(typed, { functions: functionNames, decimalSign: '.', impliedFirst: false });
+  if (!reading.ok) throw new Error(reading.problem.code);
+  const value = evaluate(reading.value.tree, { angle: 'rad', names: { ans: null, letters: new Map() }, alive });
+  if (!value.ok) throw new Error(value.problem.code);
+  const forms = formsOf(value.value, settings, alive);
+  if (!forms.ok) throw new Error(forms.problem);
+  return forms.value.map((f) => `${f.exact ? '=' : '≈'} ${f.text}`);
+}
+
+test.each([
+  ['42', ['= 42']],
+  ['-78/5', ['= −78/5', '= −15 3/5', '= −15.6']],
+  ['17/6', ['= 17/6', '= 2 5/6', '= 2.83̅', '≈ 2.833333333']],
+  ['1/7', ['= 1/7', '= 0.1̅4̅2̅8̅5̅7̅', '≈ 0.1428571429']],
+  ['1/97', ['= 1/97', '≈ 0.01030927835']],
+  ['3/4', ['= 3/4', '= 0.75']],
+  ['sqrt(8)', ['= 2√2', '≈ 2.828427125']],
+  ['(1-sqrt(5))/2', ['= (1 − √5)/2', '≈ −0.6180339887']],
+  ['-sqrt(2)-sqrt(3)', ['= −√2 − √3', '≈ −3.14626437']],
+  ['-3pi/4', ['= −3π/4', '≈ −2.35619449']],
+  ['ln(2)', ['≈ 0.6931471806']],
+  ['10^12', ['= 1000000000000', '= 1×10¹²']],
+  ['1/2^20', ['= 1/1048576', '≈ 9.536743164×10⁻⁷']],
+])('%s has the forms %j', (typed, expected) => expect(formsIn(typed, auto)).toEqual(expected));
+
+// The decimal of a value under settings: mode, digits, grouping, decimal sign.
+test.each([
+  ['12345.678', 'auto', 5, false, '.', '≈ 12346'],
+  ['12345.678', 'auto', 4, false, '.', '≈ 1.235×10⁴'],
+  ['12345.678', 'auto', 8, true, ',', '= 12 345,678'],
+  ['12345.678', 'places', 2, true, '.', '≈ 12 345.68'],
+  ['5/8', 'places', 2, false, '.', '≈ 0.63'],
+  ['-5/8', 'places', 2, false, '.', '≈ −0.63'],
+  ['2', 'places', 3, false, '.', '= 2.000'],
+  ['1/2000', 'places', 2, false, '.', '≈ 0.00'],
+  ['9.9996', 'places', 3, false, '.', '≈ 10.000'],
+  ['12345.678', 'scientific', 3, false, '.', '≈ 1.23×10⁴'],
+  ['0.00012', 'scientific', 3, false, '.', '= 1.20×10⁻⁴'],
+  ['9.9996', 'scientific', 4, false, '.', '≈ 1.000×10¹'],
+  ['12345.678', 'engineering', 4, false, '.', '≈ 12.35×10³'],
+  ['0.00012', 'engineering', 3, false, '.', '= 120×10⁻⁶'],
+  ['123456', 'engineering', 2, false, '.', '≈ 120×10³'],
+  ['0.0000012345', 'auto', 10, false, '.', '= 0.0000012345'],
+  ['0.00000012345', 'auto', 10, false, '.', '= 1.2345×10⁻⁷'],
+  ['pi', 'auto', 15, true, '.', '≈ 3.141 592 653 589 79'],
+] as const)(
+  '%s in %s with %i digits (grouping %s, sign %s) is %s',
+  (typed, mode, digits, grouping, decimalSign, expected) => {
+    const all = formsIn(typed, { mode, digits, grouping, decimalSign });
+    expect(all.map((f) => f.replaceAll('\u2009', ' '))).toContain(expected);
+  },
+);
