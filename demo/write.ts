@@ -29,6 +29,7 @@ export function demoDocument(): Document {
       const [first] = answer.forms;
       letters = keep(letters, answer.target, {
         value: answer.saved,
+        full: answer.full,
         from: text,
         typed: first!.typed,
         exact: first!.exact,

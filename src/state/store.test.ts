@@ -221,12 +221,19 @@ test('a frozen notebook of version 1 still opens', () => {
         readAs: null,
         kept: 'A',
         value: [{ rational: '2' }, { op: 'ln', args: [0] }],
+        full: '0.69314718055994530942',
         forms: [{ id: 'decimal', exact: false, settled: true, text: '0,693', typed: '0.693' }],
         chosen: 'decimal',
       },
     ],
     letters: {
-      A: { value: [{ rational: '2' }, { op: 'ln', args: [0] }], from: 'A:=ln(2)', typed: '0.693', exact: false },
+      A: {
+        value: [{ rational: '2' }, { op: 'ln', args: [0] }],
+        full: '0.693',
+        from: 'A:=ln(2)',
+        typed: '0.693',
+        exact: false,
+      },
     },
     ans: [
       {

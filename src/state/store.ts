@@ -137,6 +137,7 @@ export const createStore = () =>
           ? document.letters
           : memory.keep(document.letters, answer.target, {
               value: answer.saved,
+              full: answer.full,
               from: storedText(state),
               typed: form!.typed,
               exact: form!.exact,
@@ -343,11 +344,17 @@ export const createStore = () =>
       const { live, document, chosen } = state;
       if (live.kind === 'answer') {
         const form = live.answer.forms.find((f) => f.id === chosen) ?? live.answer.forms[0]!;
-        return { value: live.answer.saved, from: storedText(state), typed: form.typed, exact: form.exact };
+        return {
+          value: live.answer.saved,
+          full: live.answer.full,
+          from: storedText(state),
+          typed: form.typed,
+          exact: form.exact,
+        };
       }
       const last = document.tape.at(-1);
       if (document.ans === null || last === undefined || document.line.text.trim() !== '') return null;
       const form = last.forms.find((f) => f.id === last.chosen)!;
-      return { value: last.value, from: last.text, typed: form.typed, exact: form.exact };
+      return { value: last.value, full: last.full, from: last.text, typed: form.typed, exact: form.exact };
     }
   });

@@ -28,6 +28,7 @@ export function finishedLine(
     readAs: answer.readAs.isTelling ? answer.readAs.text : null,
     kept: answer.target,
     value: answer.saved,
+    full: answer.full,
     forms: [...answer.forms],
     chosen: form.id,
   };

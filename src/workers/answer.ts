@@ -8,6 +8,7 @@ import { evaluate } from '@/core/evaluate/evaluate';
 import { anglesWithPi, unmarkedAngles, usesAngleUnit } from '@/core/evaluate/observe';
 import { formsOf } from '@/core/format';
 import type { Form } from '@/core/format/form';
+import { batchText } from '@/core/format/layout';
 import type { DisplaySettings } from '@/core/format/settings';
 import { functionNames } from '@/core/function';
 import { parse } from '@/core/language/parse';
@@ -17,6 +18,9 @@ import type { ReadingOptions } from '@/core/language/tokens';
 import type { Alive } from '@/core/number/approximate';
 import { encode } from '@/core/notebook/value-codec';
 import type { SavedValue } from '@/core/notebook/value-codec';
+import { roundToFigures } from '@/core/number/digits';
+import { absolute, powerOfTen } from '@/core/number/integer';
+import { asWhole } from '@/core/number/value';
 import type { Value } from '@/core/number/value';
 
 /** Everything a line's answer depends on. Plain data, so that it crosses to the worker. */
@@ -36,6 +40,8 @@ export type LineAnswer = Readonly<{
   saved: SavedValue;
   readAs: Readonly<{ text: string; isTelling: boolean }>;
   forms: readonly Form[];
+  /** The value with 50 significant digits, or all that it has when it is exact and ends before; a whole number in full. */
+  full: string;
   usesAngleUnit: boolean;
   /** What the line would come to in the other angle unit, when an angle in it carries no unit. */
   otherUnit: Readonly<{ unit: AngleUnit; text: string; exact: boolean }> | null;
@@ -67,6 +73,16 @@ function inOtherUnit(reading: Reading, request: LineRequest, alive: Alive): Line
   return first ? { unit, text: first.text, exact: first.exact } : null;
 }
 
+const FULL_DIGITS = 50;
+const LONGEST_WHOLE = powerOfTen(5000);
+
+function fullText(value: Value, alive: Alive): string | null {
+  const whole = asWhole(value);
+  if (whole !== null && absolute(whole) < LONGEST_WHOLE) return whole.toString();
+  const rounded = roundToFigures(value, FULL_DIGITS, alive);
+  return typeof rounded === 'string' ? null : batchText(rounded);
+}
+
 /** Reads, evaluates and writes a line in all its forms. The work of the web worker, without the worker. */
 export function answerLine(request: LineRequest, alive: Alive): Result<LineAnswer, Problem> {
   const reading = parse(request.text, readingOptions(request));
@@ -83,6 +99,7 @@ export function answerLine(request: LineRequest, alive: Alive): Result<LineAnswe
     saved: encode(value.value),
     readAs: { text: read.text, isTelling: read.isTelling },
     forms: forms.value,
+    full: fullText(value.value, alive) ?? forms.value[0]!.typed,
     usesAngleUnit: usesAngleUnit(tree),
     otherUnit: inOtherUnit(reading.value, request, alive),
     piWithoutRadians: request.angle === 'rad' ? [] : anglesWithPi(tree),

@@ -1,7 +1,7 @@
 import type { Value } from '../number/value';
 
-/** What a letter keeps: the value with all its digits, the line it came from, and the form that was shown, as typed text. */
-export type Kept<V = Value> = Readonly<{ value: V; from: string; typed: string; exact: boolean }>;
+/** What a letter keeps: the value, its digits as they are copied, the line it came from, and the form that was shown, as typed text. */
+export type Kept<V = Value> = Readonly<{ value: V; full: string; from: string; typed: string; exact: boolean }>;
 
 export type Letters<V = Value> = Readonly<Record<string, Kept<V>>>;
 

@@ -55,11 +55,19 @@ export const tapeLineSchema = z.object({
   readAs: z.nullable(z.string()),
   kept: z.nullable(letterName),
   value: savedValue,
+  /** The value with as many digits as are copied. */
+  full: z.string(),
   forms: z.array(formSchema).check(z.minLength(1), z.maxLength(formIds.length)),
   chosen: z.enum(formIds),
 });
 
-const keptSchema = z.object({ value: savedValue, from: typedText, typed: typedText, exact: z.boolean() });
+const keptSchema = z.object({
+  value: savedValue,
+  full: z.string(),
+  from: typedText,
+  typed: typedText,
+  exact: z.boolean(),
+});
 
 export const notebookSchema = z.object({
   format: z.literal(NOTEBOOK_FORMAT),

@@ -74,7 +74,7 @@ export function Bench() {
   const isSlow = useSlowWork(live.kind === 'working');
   useTypingAnywhere(open === null && state.pasteQuestion === null);
 
-  const { decimalSign, grouping } = settings.display;
+  const { decimalSign } = settings.display;
   const answer = live.kind === 'answer' ? live.answer : live.kind === 'working' ? live.last : null;
   const hinted =
     live.kind === 'problem' && live.problem.code !== 'syntax' && live.problem.code !== 'argument-count'
@@ -118,7 +118,7 @@ export function Bench() {
         line={doc.line}
         angle={settings.angle}
         impliedFirst={settings.impliedFirst}
-        shown={{ decimalSign, grouping }}
+        shown={settings.display}
         answer={doc.line.text.trim() === '' || problem !== null ? null : answer}
         isOld={live.kind === 'working'}
         problem={problem}

@@ -6,7 +6,7 @@ import { Button } from '@/ui/control/Button';
 import { TapeRow } from '@/ui/tape/TapeRow';
 import { Words } from '@/ui/theme/text';
 
-/** Finished lines, the newest at the bottom, kept in sight when one is added. */
+/** Finished lines, the newest at the bottom and kept in sight: a reversed column scrolls from its foot, whatever its height. */
 export const Tape = memo(function Tape({ onOpen }: Readonly<{ onOpen: (id: string) => void }>) {
   const tape = useStore((s) => s.document.tape);
   const grouping = useStore((s) => s.settings.display.grouping);
@@ -14,7 +14,7 @@ export const Tape = memo(function Tape({ onOpen }: Readonly<{ onOpen: (id: strin
   const scroller = useRef<HTMLElement | null>(null);
   useEffect(() => {
     const node = scroller.current;
-    if (node !== null) node.scrollTop = node.scrollHeight;
+    if (node !== null) node.scrollTop = 0;
   }, [tape.length]);
 
   return (
@@ -26,6 +26,7 @@ export const Tape = memo(function Tape({ onOpen }: Readonly<{ onOpen: (id: strin
       className="paper-grid tape"
       flex={1}
       minHeight={0}
+      flexDirection="column-reverse"
     >
       {tape.length === 0 ? (
         <View flex={1} alignItems="center" justifyContent="center" padding="$4">
@@ -34,7 +35,7 @@ export const Tape = memo(function Tape({ onOpen }: Readonly<{ onOpen: (id: strin
           </Words>
         </View>
       ) : (
-        <View marginTop="auto" paddingBottom={6}>
+        <View paddingBottom={6}>
           <View alignItems="flex-end" paddingHorizontal="$2">
             <Button isPlain onPress={clearTape}>
               {words.clearTape}

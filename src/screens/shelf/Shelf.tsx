@@ -8,7 +8,7 @@ import { PlaceHeader } from '@/ui/frame/PlaceHeader';
 import { Formula } from '@/ui/formula/Formula';
 import { CORE_SPELLING, typeset } from '@/ui/formula/typeset';
 import { Heading, Words } from '@/ui/theme/text';
-import { copy, fullDigits } from '../bench/copying';
+import { copy } from '../bench/copying';
 
 /** Everything kept: each letter with its value and where it came from. */
 export function Shelf() {
@@ -38,10 +38,6 @@ export function Shelf() {
         {all.map(([name, kept]) => {
           const source = typeset(kept.from, CORE_SPELLING, shown);
           const value = typeset(kept.typed, CORE_SPELLING, shown);
-          const digits = () => {
-            const text = fullDigits(kept.value);
-            if (text !== null) void copy(text);
-          };
           return (
             <View
               key={name}
@@ -86,7 +82,7 @@ export function Shelf() {
                 >
                   {words.recall}
                 </Button>
-                <Button name={`${words.copyValue} ${name}`} onPress={digits}>
+                <Button name={`${words.copyValue} ${name}`} onPress={() => void copy(kept.full)}>
                   {words.copyValue}
                 </Button>
                 <Button name={`${words.clear} ${name}`} onPress={() => clearLetter(name)}>

@@ -1,4 +1,5 @@
 import { View } from '@tamagui/core';
+import { memo } from 'react';
 import type { Problem } from '@/core/base/problem';
 import type { AngleUnit } from '@/core/base/angle';
 import type { FormId } from '@/core/format/form';
@@ -34,6 +35,8 @@ type Props = Readonly<{
   onPress: (action: KeyAction) => void;
 }>;
 
+/** Kept free under a line, so that the card does not jump while a line is unfinished. */
+const RESULT_HEIGHT = 62;
 const PROBLEM_ID = 'line-problem';
 
 type ProblemProps = Readonly<{ problem: Problem; text: string; isReported: boolean }> & Pick<Props, 'onRetype'>;
@@ -77,6 +80,35 @@ function ProblemNote({ problem, text, isReported, onRetype }: ProblemProps) {
   );
 }
 
+type AnswerProps = Readonly<{ answer: LineAnswerView }> & Pick<Props, 'angle' | 'shown' | 'chosen' | 'onChoose'>;
+
+/** How the line was read and what it comes to. It stays as it is until the next answer has come. */
+const Answer = memo(function Answer({ answer, angle, shown, chosen, onChoose }: AnswerProps) {
+  const { readAs, forms, otherUnit, piWithoutRadians } = answer;
+  return (
+    <View gap={5}>
+      {readAs.isTelling ? (
+        <View className="scroll-x">
+          <Words size="medium" tone="muted" whiteSpace="nowrap">
+            {words.readAs} <Words size="medium">{readAs.text}</Words>
+          </Words>
+        </View>
+      ) : null}
+      <ResultForms forms={forms} chosen={chosen} onChoose={onChoose} shown={shown} />
+      {otherUnit === null ? null : (
+        <Words size="medium" tone="muted">
+          {inOtherUnit(otherUnit.unit, otherUnit.text, otherUnit.exact)}
+        </Words>
+      )}
+      {piWithoutRadians.length === 0 ? null : (
+        <Words size="medium" tone="accent">
+          {piWarning(angle)}
+        </Words>
+      )}
+    </View>
+  );
+});
+
 /** The line being written: as on paper, as typed, how it was read, and what it comes to. */
 export function LineCard(props: Props) {
   const { line, angle, impliedFirst, shown, answer, isOld, problem, isReported, chosen } = props;
@@ -118,27 +150,12 @@ export function LineCard(props: Props) {
         {problem === null ? null : (
           <ProblemNote problem={problem} text={line.text} isReported={isReported} onRetype={props.onRetype} />
         )}
-        {answer === null ? null : (
-          <>
-            {answer.readAs.isTelling && !isOld ? (
-              <View className="scroll-x">
-                <Words size="medium" tone="muted" whiteSpace="nowrap">
-                  {words.readAs} <Words size="medium">{answer.readAs.text}</Words>
-                </Words>
-              </View>
-            ) : null}
-            <ResultForms forms={answer.forms} chosen={chosen} onChoose={props.onChoose} shown={shown} isOld={isOld} />
-            {answer.otherUnit === null || isOld ? null : (
-              <Words size="medium" tone="muted">
-                {inOtherUnit(answer.otherUnit.unit, answer.otherUnit.text, answer.otherUnit.exact)}
-              </Words>
+        {markup === null ? null : (
+          <View minHeight={RESULT_HEIGHT} className={isOld ? 'answer-old' : 'answer-fresh'}>
+            {answer === null ? null : (
+              <Answer answer={answer} angle={angle} shown={shown} chosen={chosen} onChoose={props.onChoose} />
             )}
-            {answer.piWithoutRadians.length === 0 || isOld ? null : (
-              <Words size="medium" tone="accent">
-                {piWarning(angle)}
-              </Words>
-            )}
-          </>
+          </View>
         )}
       </View>
     </View>

@@ -60,11 +60,10 @@ type Props = Readonly<{
   chosen: FormId | null;
   onChoose: (id: FormId) => void;
   shown: Shown;
-  isOld?: boolean;
 }>;
 
 /** Every form that a result has, side by side, to tap. */
-export const ResultForms = memo(function ResultForms({ forms, chosen, onChoose, shown, isOld = false }: Props) {
+export const ResultForms = memo(function ResultForms({ forms, chosen, onChoose, shown }: Props) {
   const current = forms.find((f) => f.id === chosen) ?? forms[0]!;
   return (
     <View
@@ -75,7 +74,6 @@ export const ResultForms = memo(function ResultForms({ forms, chosen, onChoose, 
       alignItems="flex-end"
       columnGap="$2"
       rowGap="$1"
-      opacity={isOld ? 0.6 : 1}
     >
       {forms.map((form) => {
         const isCurrent = form === current;
