@@ -81,6 +81,7 @@ test('a letter keeps a value, lists it on the Shelf, gives it back and is cleare
   const bench = new BenchPage(page);
   await bench.open();
   await bench.tapDigits('18.4');
+  await expect(bench.form('= 18.4')).toBeVisible();
   await bench.tap('keep');
   await page.getByRole('button', { name: 'Keep in A' }).tap();
   await page.getByRole('link', { name: 'Shelf' }).tap();

@@ -33,6 +33,7 @@ test('a store that is full is said, and the file offered', async ({ page }) => {
   });
   await bench.type('2+3=');
   await expect(page.getByRole('alert')).toContainText('does not keep what you do here');
+  await expect(bench.tape.getByRole('button', { name: '2+3 = 5' })).toBeVisible();
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save it as a file' }).click();
   const saved = JSON.parse(readFileSync(await (await download).path(), 'utf8')) as { tape: { text: string }[] };
@@ -43,6 +44,7 @@ test('a notebook file is saved, opened again, and a stranger’s file changes no
   const bench = new BenchPage(page);
   await bench.open();
   await bench.type('B := sin(1 rad)=');
+  await expect(bench.tape.getByRole('button', { name: 'kept in B' })).toBeVisible();
   await page.getByRole('button', { name: /^Number display/ }).click();
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save as a file' }).click();
@@ -73,8 +75,18 @@ test('the demo fills an empty store', async ({ page }) => {
 test('work that takes long can be stopped', async ({ page }) => {
   const bench = new BenchPage(page);
   await bench.open();
+  // Pressed the moment it is there: it stands only from the first second of work to the end of its budget.
+  await page.evaluate(() => {
+    const press = () => {
+      const stop = [...document.querySelectorAll('button')].find((b) => b.textContent === 'working… Stop');
+      if (stop === undefined || document.title === 'stopped') return;
+      document.title = 'stopped';
+      stop.click();
+    };
+    new MutationObserver(press).observe(document.body, { childList: true, subtree: true });
+  });
   await bench.type('204000!+203000!+202000!+201000!+200000!+199000!');
-  await page.getByRole('button', { name: 'working… Stop' }).click();
+  await expect(page).toHaveTitle('stopped');
   await expect(page.getByText('took too long and was stopped')).toBeVisible();
   await page.keyboard.press('Escape');
   await bench.type('2+2');
@@ -98,11 +110,11 @@ test('the page may share memory with its worker, and its policy refuses nothing 
 test('keys during a long evaluation wait for it', async ({ page }) => {
   const bench = new BenchPage(page);
   await bench.open();
-  await bench.type('200000!=');
+  await bench.type('90000!=');
   await bench.type('2+2=');
   await expect(bench.tape.getByRole('button', { name: '2+2 = 4' })).toBeVisible();
   const names = await bench.tape.getByRole('button').evaluateAll((all) => all.map((b) => b.getAttribute('aria-label')));
-  expect(names.findIndex((n) => n?.startsWith('200000!'))).toBeLessThan(names.findIndex((n) => n?.startsWith('2+2')));
+  expect(names.findIndex((n) => n?.startsWith('90000!'))).toBeLessThan(names.findIndex((n) => n?.startsWith('2+2')));
 });
 
 for (const scheme of ['light', 'dark'] as const)
