@@ -12,7 +12,7 @@ export function Notices() {
   const { press, say, setKeeping } = useStore.getState();
   return (
     <>
-      {keeping.kind === 'refused' ? (
+      {keeping.kind === 'refused' || keeping.kind === 'unreadable' ? (
         <NoticeBar isUrgent actions={<Button onPress={saveNotebook}>{words.saveWhatIsHere}</Button>}>
           {refused}
         </NoticeBar>
@@ -22,8 +22,17 @@ export function Notices() {
           isUrgent
           actions={
             <>
-              <Button onPress={() => saveRaw(keeping.raw)}>{words.saveSetAside}</Button>
-              <Button onPress={() => setKeeping({ kind: 'kept' })}>{words.understood}</Button>
+              <Button
+                onPress={() => {
+                  saveRaw(keeping.raw);
+                  if (keeping.setAsideAs === null) setKeeping({ kind: 'kept' });
+                }}
+              >
+                {words.saveSetAside}
+              </Button>
+              {keeping.setAsideAs === null ? null : (
+                <Button onPress={() => setKeeping({ kind: 'kept' })}>{words.understood}</Button>
+              )}
             </>
           }
         >

@@ -6,16 +6,19 @@ import { valueOf } from './values';
 
 export function requestOf({ document, settings }: State): LineRequest {
   const letters = new Map<string, Value>();
+  const { text } = document.line;
   for (const [name, kept] of Object.entries(document.letters)) {
+    // Only what the line names crosses to the worker: values can be large, and they are copied at every key.
+    if (!text.includes(name)) continue;
     const value = valueOf(kept.value);
     if (value !== null) letters.set(name, value);
   }
   return {
-    text: document.line.text,
+    text,
     angle: settings.angle,
     impliedFirst: settings.impliedFirst,
     display: settings.display,
-    ans: document.ans === null ? null : valueOf(document.ans),
+    ans: document.ans === null || !text.includes('Ans') ? null : valueOf(document.ans),
     letters,
   };
 }

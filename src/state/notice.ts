@@ -10,6 +10,7 @@ export type NoticeCode =
   | 'ans-set'
   | 'notebook-opened'
   | 'notebook-damaged'
+  | 'line-full'
   | 'undone'
   | 'redone';
 

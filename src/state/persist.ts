@@ -11,8 +11,16 @@ const PAUSE_MS = 150;
 
 /** Brings back what was kept. What does not validate is set aside whole and reported; an empty store takes what is offered. */
 export async function restore(store: AppStore, storage: Storage, offered: () => Promise<string | null>): Promise<void> {
-  const raw = await storage.read(KEY).catch(() => null);
   const { openNotebook, setKeeping } = store.getState();
+  const found = await storage.read(KEY).then(
+    (raw) => ({ raw }),
+    () => null,
+  );
+  if (found === null) {
+    setKeeping({ kind: 'unreadable' });
+    return;
+  }
+  const { raw } = found;
   if (raw === null) {
     const gift = await offered();
     const loaded = gift === null ? null : readNotebook(gift);
@@ -48,8 +56,9 @@ export function keepOnDevice(store: AppStore, storage: Storage): KeptOnDevice {
     if (timer !== null) clearTimeout(timer);
     timer = null;
     const { document, settings, keeping } = store.getState();
-    // A damaged store that could not be set aside is not written over until the user has dealt with it.
-    if (!isOld || (keeping.kind === 'damaged' && keeping.setAsideAs === null)) return;
+    // What could not be read is never written over, nor a damaged store that could not be set aside, until it was saved.
+    const isClosed = keeping.kind === 'unreadable' || (keeping.kind === 'damaged' && keeping.setAsideAs === null);
+    if (!isOld || isClosed) return;
     isOld = false;
     storage.write(KEY, writeNotebook(toNotebook(document, settings))).then(
       () => {

@@ -198,6 +198,28 @@ test('a device that refuses is reported, and a damaged store that cannot be set 
   expect(other.getState().keeping).toMatchObject({ kind: 'damaged', setAsideAs: null });
 });
 
+test('a device that cannot be read is not written over', async () => {
+  const written: string[] = [];
+  const storage: Storage = {
+    read: () => Promise.reject(new Error('not allowed')),
+    write: (key) => Promise.resolve(void written.push(key)),
+  };
+  const { store, press } = started();
+  await restore(store, storage, nothing);
+  const keeper = keepOnDevice(store, storage);
+  await press('d1');
+  keeper.now();
+  await settled();
+  expect([store.getState().keeping.kind, written]).toEqual(['unreadable', []]);
+});
+
+test('a text that no line takes is refused, and the line stays', async () => {
+  const { store, press } = started();
+  await press('d7');
+  store.getState().paste('1+'.repeat(6000));
+  expect([store.getState().document.line.text, store.getState().notice?.code]).toEqual(['7', 'line-full']);
+});
+
 test('a frozen notebook of version 1 still opens', () => {
   const raw = JSON.stringify({
     format: 'ulkav-notebook',

@@ -33,6 +33,8 @@ export type Live =
 export type Keeping =
   | Readonly<{ kind: 'kept' }>
   | Readonly<{ kind: 'refused' }>
+  /** The device did not let it be read, so it is not written over either. */
+  | Readonly<{ kind: 'unreadable' }>
   /** What was found did not validate; it was set aside whole under this name. */
   | Readonly<{ kind: 'damaged'; raw: string; setAsideAs: string | null }>;
 
@@ -106,6 +108,7 @@ function changed(state: State, name: StepName, document: Document): Partial<Stat
 
 /** A new line text also takes back what was said about the old one. */
 function written(state: State, name: StepName, next: Line): Partial<State> {
+  if (next.text.length > line.MOST_TYPED) return { notice: notice('line-full'), pasteQuestion: null };
   if (next.text === state.document.line.text) return { document: { ...state.document, line: next }, notice: null };
   return { ...changed(state, name, { ...state.document, line: next }), reported: null, chosen: null };
 }

@@ -29,6 +29,7 @@ const sentences: { [C in NoticeCode]: (fact: string) => string } = {
   'ans-set': (shown) => `Ans now stands for ${shown}, with all its digits.`,
   'notebook-opened': () => 'The notebook was opened.',
   'notebook-damaged': (issue) => `This file is not a notebook that can be read (${issue}). Nothing was changed.`,
+  'line-full': () => 'A line takes 10 000 characters; this is longer and was not put in.',
   undone: (step) => `Taken back: ${steps[step as StepName]}.`,
   redone: (step) => `Done again: ${steps[step as StepName]}.`,
 };

@@ -16,7 +16,7 @@ import type { Reading } from '@/core/language/parse';
 import { readAs } from '@/core/language/read-as';
 import type { ReadingOptions } from '@/core/language/tokens';
 import type { Alive } from '@/core/number/approximate';
-import { encode } from '@/core/notebook/value-codec';
+import { encode, fitsFile } from '@/core/notebook/value-codec';
 import type { SavedValue } from '@/core/notebook/value-codec';
 import { roundToFigures } from '@/core/number/digits';
 import { absolute, powerOfTen } from '@/core/number/integer';
@@ -90,13 +90,15 @@ export function answerLine(request: LineRequest, alive: Alive): Result<LineAnswe
   const { tree, target } = reading.value;
   const value = valueOf(reading.value, request, request.angle, alive);
   if (!value.ok) return value;
+  const saved = encode(value.value);
+  if (!fitsFile(saved)) return fail(place({ code: 'too-large' }, tree.span));
   const forms = formsOf(value.value, request.display, alive);
   if (!forms.ok) return fail(place({ code: forms.problem }, tree.span));
   const read = readAs(reading.value, { decimalSign: request.display.decimalSign, impliedFirst: request.impliedFirst });
   return succeed({
     target,
     value: value.value,
-    saved: encode(value.value),
+    saved,
     readAs: { text: read.text, isTelling: read.isTelling },
     forms: forms.value,
     full: fullText(value.value, alive) ?? forms.value[0]!.typed,

@@ -4,6 +4,9 @@
  */
 export type Line = Readonly<{ text: string; caret: number; anchor: number }>;
 
+/** A line takes no more characters than this; far more than can be read at once. */
+export const MOST_TYPED = 10_000;
+
 export type LineCommand = (line: Line) => Line | null;
 
 export const EMPTY_LINE: Line = { text: '', caret: 0, anchor: 0 };

@@ -2,14 +2,16 @@ import { z } from 'zod/mini';
 import { MOST_PARTS } from '../number/approximate';
 import { realOps } from '../number/real-ops';
 import type { RealOp } from '../number/real-ops';
-import { MOST_TERMS } from '../number/surd';
+import { LONGEST_FRACTION } from './value-codec';
+import { LARGEST_RADICAND_DIGITS, MOST_TERMS } from '../number/surd';
 
-const fraction = z.string().check(z.regex(/^-?\d+(\/[1-9]\d*)?$/), z.maxLength(400_000));
+const fraction = z.string().check(z.regex(/^-?\d+(\/[1-9]\d*)?$/), z.maxLength(LONGEST_FRACTION));
+const radicand = z.string().check(z.regex(/^[1-9]\d*$/), z.maxLength(LARGEST_RADICAND_DIGITS));
 const node = z.union([
   z.object({ rational: fraction }),
   z.object({ pi: fraction }),
   z.object({
-    surd: z.array(z.tuple([z.string().check(z.regex(/^[1-9]\d{0,60}$/)), fraction])).check(z.maxLength(MOST_TERMS)),
+    surd: z.array(z.tuple([radicand, fraction])).check(z.maxLength(MOST_TERMS)),
   }),
   z.object({
     op: z.enum(Object.keys(realOps) as [RealOp, ...RealOp[]]),

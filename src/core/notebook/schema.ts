@@ -1,6 +1,7 @@
 import { z } from 'zod/mini';
 import { angleUnits } from '../base/angle';
 import { formIds } from '../format/form';
+import { MOST_TYPED } from '../line/line';
 import { FEWEST_DIGITS, MOST_DIGITS, displayModes } from '../format/settings';
 import { savedValue } from './saved-value';
 
@@ -11,8 +12,9 @@ import { savedValue } from './saved-value';
 
 export const NOTEBOOK_FORMAT = 'ulkav-notebook';
 export const NOTEBOOK_VERSION = 1;
-const LONGEST_LINE = 20_000;
-const MOST_LINES = 20_000;
+/** Twice what a line takes, since a text can grow when it is spelled anew. */
+const LONGEST_LINE = 2 * MOST_TYPED;
+const MOST_LINES = 1_000_000;
 
 const typedText = z.string().check(z.maxLength(LONGEST_LINE));
 const digits = z.int().check(z.gte(FEWEST_DIGITS), z.lte(MOST_DIGITS));

@@ -1,6 +1,9 @@
 import { rational } from '../number/rational';
 import type { RealOp } from '../number/real-ops';
-import { factorise, isPrime } from '../number/factor';
+import { MOST_PARTS } from '../number/approximate';
+import { LARGEST_POWER } from '../number/digits';
+import { factorise } from '../number/factor';
+import { perfectRoot } from '../number/integer';
 import type { Real, Value } from '../number/value';
 
 /*
@@ -39,6 +42,15 @@ function read(text: string) {
   const [n, d] = text.split('/');
   return rational(BigInt(n!), d === undefined ? 1n : BigInt(d));
 }
+
+/** Numerator and denominator may each have as many digits as a result can. */
+export const LONGEST_FRACTION = 2 * LARGEST_POWER + 16;
+
+/** Whether a file takes the value: one that it does not take must not become an answer. */
+export const fitsFile = (nodes: SavedValue): boolean =>
+  nodes.length <= MOST_PARTS &&
+  nodes.every((item) => !('rational' in item) || item.rational.length <= LONGEST_FRACTION) &&
+  nodes.every((item) => !('pi' in item) || item.pi.length <= LONGEST_FRACTION);
 
 /** The value as a list of nodes. */
 export function encode(value: Value): SavedValue {
@@ -101,6 +113,13 @@ function decodeNode(item: SavedValue[number], before: readonly Value[]): Value |
   return { kind: 'real', op: item.op, args: args as Value[] } satisfies Real;
 }
 
+/** Steps of search that a file may cost for each number under a root. */
+const FEW_STEPS = 5_000;
+
+/**
+ * Whether no square was found in n. Factors too large to be found stay unseen; such a radicand came from numbers that
+ * were factorised one by one, or from a hand that harms only its own file.
+ */
 function isSquareFree(n: bigint): boolean {
-  return n === 1n || isPrime(n) || (factorise(n)?.every((f) => f.exponent === 1) ?? false);
+  return perfectRoot(n, 2) === null ? (factorise(n, FEW_STEPS)?.every((f) => f.exponent === 1) ?? true) : n === 1n;
 }

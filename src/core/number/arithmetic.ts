@@ -3,6 +3,7 @@ import { fail, succeed } from '../base/result';
 import type { Result } from '../base/result';
 import { MOST_PARTS, partCount, signOf } from './approximate';
 import type { Alive } from './approximate';
+import { bitLength } from './integer';
 import * as q from './rational';
 import type { Rational } from './rational';
 import type { RealOp } from './real-ops';
@@ -61,9 +62,19 @@ export function negate(v: Value): Value {
   }
 }
 
+/** Bits from which on a common divisor takes longer than a line may: such a fraction becomes a real. */
+const MOST_REDUCED_BITS = 60_000;
+
+/** Whether the fraction that a and b make can be brought to lowest terms in time (the step itself cannot be stopped). */
+function canReduce(a: Rational, b: Rational): boolean {
+  if (a.d === 1n && b.d === 1n) return true;
+  return bitLength(a.d) + bitLength(b.d) <= MOST_REDUCED_BITS || bitLength(a.n) + bitLength(b.n) <= MOST_REDUCED_BITS;
+}
+
 /** a + b: exact among sums of roots and among multiples of π; else real. */
 export function add(a: Value, b: Value): Value {
-  if (a.kind === 'rational' && b.kind === 'rational') return fromRational(q.add(a.value, b.value));
+  if (a.kind === 'rational' && b.kind === 'rational')
+    return canReduce(a.value, b.value) ? fromRational(q.add(a.value, b.value)) : real('add', a, b);
   if (isZeroValue(a)) return b;
   if (isZeroValue(b)) return a;
   if (a.kind === 'pi' && b.kind === 'pi') return piTimes(q.add(a.times, b.times));
@@ -71,7 +82,7 @@ export function add(a: Value, b: Value): Value {
   const right = asSurd(b);
   if (left && right) {
     const sum = surd.add(left, right);
-    if (sum.length <= surd.MOST_TERMS) return fromSurd(sum);
+    if (surd.isKeepable(sum)) return fromSurd(sum);
   }
   if (b.kind === 'real' && b.op === 'negate' && b.args[0] === a) return ZERO;
   return real('add', a, b);
@@ -81,7 +92,8 @@ export const subtract = (a: Value, b: Value): Value => (a === b ? ZERO : add(a, 
 
 /** a · b: exact among sums of roots, and a rational times a multiple of π; 0 times anything is 0. */
 export function multiply(a: Value, b: Value): Value {
-  if (a.kind === 'rational' && b.kind === 'rational') return fromRational(q.multiply(a.value, b.value));
+  if (a.kind === 'rational' && b.kind === 'rational')
+    return canReduce(a.value, b.value) ? fromRational(q.multiply(a.value, b.value)) : real('multiply', a, b);
   if (isZeroValue(a) || isZeroValue(b)) return ZERO;
   if (isOneValue(a)) return b;
   if (isOneValue(b)) return a;
@@ -91,7 +103,7 @@ export function multiply(a: Value, b: Value): Value {
   const right = asSurd(b);
   if (left && right && left.length * right.length <= surd.MOST_TERMS * surd.MOST_TERMS) {
     const product = surd.multiply(left, right);
-    if (product.length <= surd.MOST_TERMS) return fromSurd(product);
+    if (surd.isKeepable(product)) return fromSurd(product);
   }
   return real('multiply', a, b);
 }
@@ -101,7 +113,7 @@ export function divide(a: Value, b: Value, alive: Alive): Outcome {
   const bottom = asRational(b);
   if (bottom !== null) {
     if (q.isZero(bottom)) return trouble({ code: 'divide-by-zero' });
-    return succeed(multiply(a, fromRational(q.divide(q.ONE, bottom))));
+    return succeed(multiply(a, fromRational(q.reciprocal(bottom))));
   }
   const sign = signOf(b, alive);
   if (sign === 0) return trouble({ code: 'divide-by-zero' });
@@ -111,7 +123,7 @@ export function divide(a: Value, b: Value, alive: Alive): Outcome {
   if (isZeroValue(a)) return succeed(ZERO);
   if (b.kind === 'surd') {
     const inverse = surd.inverse(b.sum);
-    if (inverse && inverse.length <= surd.MOST_TERMS) return succeed(multiply(a, fromSurd(inverse)));
+    if (inverse && surd.isKeepable(inverse)) return succeed(multiply(a, fromSurd(inverse)));
   }
   return checkedReal('divide', a, b);
 }

@@ -47,6 +47,8 @@ export function signOf(b: Ball): -1 | 0 | 1 | null {
   return b.mid === 0n && b.rad === 0n ? 0 : null;
 }
 
+const isZero = (b: Ball): boolean => b.mid === 0n && b.rad === 0n;
+
 export const negate = (a: Ball): Ball => ({ mid: -a.mid, rad: a.rad, exp: a.exp });
 
 /** |x|: a ball around zero becomes all from zero to its farther end. */
@@ -73,6 +75,8 @@ export function widen(a: Ball, by: bigint, exp: number): Ball {
 }
 
 export function add(a: Ball, b: Ball, bits: number): Ball {
+  if (isZero(a)) return trim(b, bits);
+  if (isZero(b)) return trim(a, bits);
   const [high, low] = a.exp >= b.exp ? [a, b] : [b, a];
   const gap = high.exp - low.exp;
   // When the lower one lies wholly below the last bit that will be kept, it only widens the radius.

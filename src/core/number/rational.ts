@@ -22,6 +22,8 @@ export const subtract = (a: Rational, b: Rational): Rational => add(a, negate(b)
 export const multiply = (a: Rational, b: Rational): Rational => rational(a.n * b.n, a.d * b.d);
 /** a / b. Domain: b ≠ 0. */
 export const divide = (a: Rational, b: Rational): Rational => rational(a.n * b.d, a.d * b.n);
+/** 1/a, which is in lowest terms when a is. Domain: a ≠ 0. */
+export const reciprocal = (a: Rational): Rational => (a.n < 0n ? { n: -a.d, d: -a.n } : { n: a.d, d: a.n });
 export const isZero = (a: Rational): boolean => a.n === 0n;
 export const isWhole = (a: Rational): boolean => a.d === 1n;
 export const sign = (a: Rational): -1 | 0 | 1 => (a.n > 0n ? 1 : a.n < 0n ? -1 : 0);
@@ -32,7 +34,9 @@ export const magnitude = (a: Rational): Rational => (a.n < 0n ? negate(a) : a);
 /** a^k for a whole k; the caller has ruled out 0 to a negative power and results that are too large. */
 export function powerWhole(a: Rational, k: number): Rational {
   if (k >= 0) return { n: power(a.n, k), d: power(a.d, k) };
-  return rational(power(a.d, -k), power(a.n, -k));
+  // Powers of numbers without a common divisor have none either.
+  const [n, d] = [power(a.d, -k), power(a.n, -k)];
+  return d < 0n ? { n: -n, d: -d } : { n, d };
 }
 
 /** The k-th root of a when it is rational, else null. Domain: a ≥ 0, k ≥ 1. */

@@ -1,4 +1,4 @@
-import { gcd } from './integer';
+import { gcd, powerOfTen } from './integer';
 import * as q from './rational';
 import type { Rational } from './rational';
 import { squarePart } from './factor';
@@ -11,6 +11,14 @@ export type SurdSum = readonly SurdTerm[];
 
 /** Past this many terms a sum becomes a real: every new prime under a root doubles the terms of an inverse. */
 export const MOST_TERMS = 32;
+
+/** A longer number under a root is not kept exact: its factors could not be looked into again. */
+export const LARGEST_RADICAND_DIGITS = 120;
+const RADICAND_END = powerOfTen(LARGEST_RADICAND_DIGITS);
+
+/** Whether a sum may stand as a value; past the ceilings it becomes a real. */
+export const isKeepable = (sum: SurdSum): boolean =>
+  sum.length <= MOST_TERMS && sum.every((t) => t.radicand < RADICAND_END);
 
 export const fromRational = (a: Rational): SurdSum => (q.isZero(a) ? [] : [{ radicand: 1n, coefficient: a }]);
 
@@ -25,7 +33,8 @@ export function toRational(sum: SurdSum): Rational | null {
 export function squareRoot(a: Rational): SurdSum | null {
   if (q.isZero(a)) return [];
   const part = squarePart(a.n * a.d);
-  return part && [{ radicand: part.free, coefficient: q.rational(part.square, a.d) }];
+  if (part === null || part.free >= RADICAND_END) return null;
+  return [{ radicand: part.free, coefficient: q.rational(part.square, a.d) }];
 }
 
 function collect(terms: Iterable<SurdTerm>): SurdSum {

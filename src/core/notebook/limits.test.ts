@@ -1,0 +1,40 @@
+import { answerLine } from '@/workers/answer';
+import { DEFAULT_SETTINGS, EMPTY_DOCUMENT, toNotebook } from '@/state/document';
+import { finishedLine } from '@/state/tape';
+import { lineOf } from '../line/line';
+import { readNotebook, writeNotebook } from './read';
+
+const alive = () => true;
+
+// What can be answered can be kept: the largest numbers, roots of large primes, and products of them.
+test.each([
+  '200000!',
+  '1/3^2000000',
+  'sqrt(2^521-1)',
+  'sqrt(10^50+151)*sqrt(10^49+9)',
+  'sqrt((10^15+37)(10^15+91))',
+  'sqrt(2)+sqrt(3)+sqrt(5)+sqrt(7)',
+  'root(7,2)^3+ln(pi)',
+])('a notebook with %s is read again', (text) => {
+  const { display } = DEFAULT_SETTINGS;
+  const answered = answerLine(
+    { text, angle: 'deg', impliedFirst: false, display, ans: null, letters: new Map() },
+    alive,
+  );
+  if (!answered.ok) throw new Error(answered.problem.code);
+  const document = { ...EMPTY_DOCUMENT, line: lineOf(text) };
+  const line = finishedLine({ document, settings: DEFAULT_SETTINGS, chosen: null }, answered.value);
+  const notebook = toNotebook({ ...document, tape: [line], ans: answered.value.saved }, DEFAULT_SETTINGS);
+  const loaded = readNotebook(writeNotebook(notebook));
+  expect(loaded.kind === 'ok' ? 'ok' : loaded.issues.map((issue) => issue.slice(0, 80))).toBe('ok');
+});
+
+test.each([
+  ['(30000!*30000!)/(3^300000*3^300000)', 'decimal'],
+  ['(3/2)^1000000/(5/7)^300000', 'decimal'],
+  ['200000!*200000!', 'too-large'],
+])('%s does not hold the worker: %s', (text, expected) => {
+  const { display } = DEFAULT_SETTINGS;
+  const made = answerLine({ text, angle: 'deg', impliedFirst: false, display, ans: null, letters: new Map() }, alive);
+  expect(made.ok ? made.value.forms[0]!.id : made.problem.code).toBe(expected);
+});
