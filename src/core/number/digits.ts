@@ -34,7 +34,8 @@ export function roundToPlaces(v: Value, places: number, alive: Alive): DecimalAn
   }
   const first = toBall(v, 64, alive);
   if (first === 'too-large' || first === 'stopped') return first;
-  const size = isBall(first) ? Math.max(0, ball.upperSize(first)) : 0;
+  // Negative for small values, which need no more bits than their digits do.
+  const size = isBall(first) && first.mid !== 0n ? ball.upperSize(first) : 0;
   const startBits = Math.max(0, Math.ceil(size + places * BITS_A_DIGIT)) + 32;
   if (startBits > MOST_START_BITS) return 'not-converged';
   const { verdict, last } = refine(v, startBits, alive, (b) => {
