@@ -2,20 +2,26 @@ import { place } from '@/core/base/problem';
 import type { Problem } from '@/core/base/problem';
 import { fail, succeed } from '@/core/base/result';
 import type { Result } from '@/core/base/result';
-import { evaluate } from '@/core/evaluate/evaluate';
-import type { Context } from '@/core/evaluate/evaluate';
+import { contextOf } from '@/core/evaluate/context';
+import type { Context } from '@/core/evaluate/context';
+import { decideLine, evaluate } from '@/core/evaluate/evaluate';
+import { steps } from '@/core/evaluate/steps';
 import { exactTree } from '@/core/format/exact-tree';
 import { batchText } from '@/core/format/layout';
 import { functionNames } from '@/core/function';
 import { parse } from '@/core/language/parse';
+import type { Reading } from '@/core/language/parse';
 import { printText, TYPED } from '@/core/language/print-text';
 import { readAs } from '@/core/language/read-as';
+import { isTruth } from '@/core/language/truth';
 import { roundToFigures } from '@/core/number/digits';
-import { isExact } from '@/core/number/value';
-import type { Value } from '@/core/number/value';
+import type { Decimal } from '@/core/number/digits';
+import { isExact, isReal } from '@/core/number/value';
+import type { RealValue, Value } from '@/core/number/value';
 import { problemText } from '@/text/problems';
-import { evaluateRequest } from './request';
-import type { EvaluateRequest } from './request';
+import { drawFrom } from './chance';
+import { batchRequest } from './request';
+import type { BatchRequest } from './request';
 
 /** What one request may take. */
 export const BUDGET_MS = 2000;
@@ -25,39 +31,63 @@ const within = (ms: number): (() => boolean) => {
   return () => Date.now() < end;
 };
 
-const optionsOf = ({ impliedFirst }: EvaluateRequest) =>
+const optionsOf = ({ impliedFirst }: BatchRequest) =>
   ({ functions: functionNames, decimalSign: '.', impliedFirst }) as const;
 
-function variablesOf(request: EvaluateRequest, base: Omit<Context, 'names'>): Result<Map<string, Value>, Problem> {
+/** The context of a request, its letters worked in the order in which they are given. */
+function contextFor(request: BatchRequest): Result<Context, Problem> {
   const letters = new Map<string, Value>();
+  const { angle, complex, digits } = request;
+  const context = contextOf({ angle, complex, digits, alive: within(BUDGET_MS), random: drawFrom, names: { letters } });
   for (const [name, text] of Object.entries(request.variables)) {
     const reading = parse(text, optionsOf(request));
     if (!reading.ok) return reading;
-    const value = evaluate(reading.value.tree, { ...base, names: { ans: null, letters } });
+    const value = evaluate(reading.value.tree, context);
     if (!value.ok) return value;
     letters.set(name, value.value);
   }
-  return succeed(letters);
+  return succeed(context);
 }
 
-function evaluateOne(request: EvaluateRequest): Result<object, Problem> {
+function rounded(v: RealValue, { tree }: Reading, { digits, alive }: Context): Result<Decimal, Problem> {
+  const made = roundToFigures(v, digits, alive);
+  return typeof made === 'string' ? fail(place({ code: made }, tree.span)) : succeed(made);
+}
+
+function evaluateOne(reading: Reading, context: Context, impliedFirst: boolean): Result<object, Problem> {
+  const { text } = readAs(reading, { decimalSign: '.', impliedFirst });
+  if (isTruth(reading.tree)) {
+    const truth = decideLine(reading.tree, context);
+    if (!truth.ok) return truth;
+    return succeed({ truth: truth.value ?? 'undecided', settled: truth.value !== null, readAs: text });
+  }
+  const value = evaluate(reading.tree, context);
+  if (!value.ok) return value;
+  const exact = isExact(value.value) ? printText(exactTree(value.value), TYPED) : null;
+  if (isReal(value.value)) {
+    const decimal = rounded(value.value, reading, context);
+    if (!decimal.ok) return decimal;
+    return succeed({ decimal: batchText(decimal.value), exact, settled: decimal.value.settled, readAs: text });
+  }
+  const [re, im] = [rounded(value.value.re, reading, context), rounded(value.value.im, reading, context)];
+  if (!re.ok || !im.ok) return re.ok ? im : re;
+  const settled = re.value.settled && im.value.settled;
+  return succeed({ re: batchText(re.value), im: batchText(im.value), exact, settled, readAs: text });
+}
+
+function answer(request: BatchRequest): Result<object, Problem> {
   const reading = parse(request.expr, optionsOf(request));
   if (!reading.ok) return reading;
-  const base = { angle: request.angle, alive: within(BUDGET_MS) };
-  const letters = variablesOf(request, base);
-  if (!letters.ok) return letters;
-  const { tree } = reading.value;
-  const value = evaluate(tree, { ...base, names: { ans: null, letters: letters.value } });
-  if (!value.ok) return value;
-  const decimal = roundToFigures(value.value, request.digits, base.alive);
-  if (typeof decimal === 'string') return fail(place({ code: decimal }, tree.span));
-  const { text } = readAs(reading.value, { decimalSign: '.', impliedFirst: request.impliedFirst });
-  return succeed({
-    decimal: batchText(decimal),
-    exact: isExact(value.value) ? printText(exactTree(value.value), TYPED) : null,
-    settled: decimal.settled,
-    readAs: text,
-  });
+  const context = contextFor(request);
+  if (!context.ok) return context;
+  switch (request.do) {
+    case 'evaluate':
+      return evaluateOne(reading.value, context.value, request.impliedFirst);
+    case 'steps': {
+      const made = steps(reading.value.tree, context.value, exactTree);
+      return made.ok ? succeed({ steps: made.value }) : made;
+    }
+  }
 }
 
 const failure = (id: unknown, code: string, message: string, from = 0, to = 0) => ({
@@ -75,12 +105,12 @@ export function answerBatchLine(line: string): object {
     return failure(null, 'syntax', 'This line is not JSON.');
   }
   const id = typeof parsed === 'object' && parsed !== null && 'id' in parsed ? (parsed.id ?? null) : null;
-  const request = evaluateRequest.safeParse(parsed);
+  const request = batchRequest.safeParse(parsed);
   if (!request.success) {
     const issue = request.error.issues[0]!;
     return failure(id, 'syntax', `The request is not valid at “${issue.path.join('.')}”: ${issue.message}`);
   }
-  const result = evaluateOne(request.data);
+  const result = answer(request.data);
   if (result.ok) return { id, ok: true, ...result.value };
   const { problem } = result;
   return failure(id, problem.code, problemText(problem), problem.at.from, problem.at.to);

@@ -20,6 +20,11 @@ const syntax: { [R in SyntaxReason]: (p: Of<'syntax'>) => string } = {
   'nested-too-deep': () => 'There are more brackets inside each other than can be read.',
   'not-a-letter': () => 'Only a letter A to Z can keep a value: A := 18.4.',
   'power-of-function': (p) => `A power right after ${p.found} must be a whole number, or −1 for the inverse.`,
+  'variable-missing': (p) => `The second value of ${p.found} is the letter that it runs over, such as k or x.`,
+  'comparison-as-number': () => 'This is true or false and not a number. Only and, or, not and cases can go on with it.',
+  'number-as-comparison': () => 'A comparison is needed here, such as x < 3.',
+  'slot-number': () => 'Slots have the numbers 0 to 9.',
+  'cases-form': () => 'cases takes a condition and a value in turn, and at the end the value otherwise.',
   'too-long': () => 'The line is too long to be read at once. Keep parts of it in letters.',
 };
 
@@ -34,25 +39,49 @@ const domain: { [R in DomainReason]: (fn: string) => string } = {
   'whole-numbers-only': (fn) => `${fn} takes whole numbers from 0 on.`,
   'rational-only': (fn) => `${fn} takes whole numbers and fractions.`,
   'negative-base': () => 'A negative number can be raised only to a fraction with an odd denominator.',
+  'not-between-minus-one-and-one': (fn) => `${fn} takes numbers between −1 and 1.`,
+  'below-one': (fn) => `${fn} takes numbers from 1 on.`,
+  'zero-argument': () => 'Zero has no direction, and so no argument.',
+  'real-only': (fn) => `${fn} takes real numbers only.`,
+  'no-order': () => 'Complex numbers are not larger or smaller than others.',
+  'no-derivative': () => 'There is no derivative here: a corner, a jump, or an end of the domain.',
+  infinite: () => '∞ can only be a limit of an integral.',
+  bounds: (fn) => (fn === 'randint' ? 'randint takes the lower number first.' : `The limits of ${fn} are whole numbers.`),
+  places: (fn) => `The second value of ${fn} is a whole number of digits.`,
+  'not-whole': (fn) => `${fn} takes whole numbers.`,
   'zero-root': () => 'There is no 0th root.',
 };
 
 const names = (n: number): string => (n === 1 ? 'one value' : `${n} values`);
 
+const countOf = ({ least, most }: Of<'argument-count'>): string => {
+  if (least === most) return least === 0 ? 'no values' : names(least);
+  return most >= 100 ? `${names(least)} or more` : `${least} to ${most} values`;
+};
+
 const sentences: { [C in ProblemCode]: (p: Of<C>) => string } = {
   syntax: (p) => syntax[p.reason](p),
-  domain: (p) => domain[p.reason](p.fn ?? 'This function'),
+  domain: (p) => domain[p.reason](p.fn ?? 'This'),
   'divide-by-zero': () => 'This divides by zero.',
   'too-large': () => 'The result is too large, or too close to zero: it needs more than a million digits.',
   'undefined-name': (p) =>
     p.name === 'Ans'
       ? 'There is no answer yet for Ans to stand for.'
+      : p.name === 'i' || /^(re|im|conj|arg)$/.test(p.name)
+        ? `${p.name} needs complex numbers, which are off in the settings.`
+        : p.name === 'total'
+          ? 'The running total holds nothing yet.'
+          : p.name.startsWith('slot')
+            ? `${p.name} holds nothing yet.`
       : /^[A-Z]$/.test(p.name)
         ? `The letter ${p.name} holds nothing yet.`
         : `${p.name} stands for no number here. Letters A to Z keep values.`,
   'argument-count': (p) =>
-    `${p.fn} takes ${p.least === p.most ? names(p.least) : `${p.least} to ${p.most} values`}; it was given ${p.got}.`,
-  'not-converged': () => 'A thousand digits were not enough to decide this (a value may be exactly zero).',
+    `${p.fn} takes ${countOf(p)}; it was given ${p.got}.`,
+  'not-converged': (p) =>
+    p.reason === 'diverges'
+      ? 'This integral grows without bound, or does not come to rest at any value.'
+      : 'A thousand digits were not enough to decide this (a value may be exactly zero).',
   stopped: () => 'This took too long and was stopped.',
 };
 

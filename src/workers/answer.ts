@@ -15,7 +15,7 @@ import { parse } from '@/core/language/parse';
 import type { Reading } from '@/core/language/parse';
 import { readAs } from '@/core/language/read-as';
 import type { ReadingOptions } from '@/core/language/tokens';
-import type { Alive } from '@/core/number/approximate';
+import type { Alive } from '@/core/base/alive';
 import { encode, fitsFile } from '@/core/notebook/value-codec';
 import type { SavedValue } from '@/core/notebook/value-codec';
 import { roundToFigures } from '@/core/number/digits';

@@ -18,7 +18,12 @@ export type SyntaxReason =
   | 'nested-too-deep'
   | 'not-a-letter'
   | 'power-of-function'
-  | 'too-long';
+  | 'too-long'
+  | 'variable-missing'
+  | 'comparison-as-number'
+  | 'number-as-comparison'
+  | 'slot-number'
+  | 'cases-form';
 
 /** Why an argument lies outside a domain. Each has its sentence in `text/`. */
 export type DomainReason =
@@ -28,11 +33,21 @@ export type DomainReason =
   | 'pole'
   | 'outside-minus-one-to-one'
   | 'inside-minus-one-to-one'
+  | 'not-between-minus-one-and-one'
+  | 'below-one'
   | 'negative-factorial'
   | 'whole-numbers-only'
   | 'rational-only'
   | 'negative-base'
-  | 'zero-root';
+  | 'zero-root'
+  | 'zero-argument'
+  | 'real-only'
+  | 'no-order'
+  | 'no-derivative'
+  | 'infinite'
+  | 'bounds'
+  | 'places'
+  | 'not-whole';
 
 /** What a user can cause, without its sentence: a code with facts. `offers`: texts that could stand at the place instead. */
 export type Trouble =
@@ -42,7 +57,7 @@ export type Trouble =
   | Readonly<{ code: 'too-large' }>
   | Readonly<{ code: 'undefined-name'; name: string }>
   | Readonly<{ code: 'argument-count'; fn: string; got: number; least: number; most: number }>
-  | Readonly<{ code: 'not-converged' }>
+  | Readonly<{ code: 'not-converged'; reason?: 'diverges' }>
   | Readonly<{ code: 'stopped' }>;
 
 /** A trouble with its place in the typed text. */

@@ -1,153 +1,212 @@
-import type { AngleUnit } from '../base/angle';
-import { place } from '../base/problem';
-import type { Problem, Trouble } from '../base/problem';
 import { fail, succeed } from '../base/result';
 import type { Result } from '../base/result';
-import type { Span } from '../base/span';
+import type { Problem, Trouble } from '../base/problem';
 import { functionNamed } from '../function';
+import type { FunctionRecord } from '../function/record';
 import type { Tree } from '../language/tree';
 import { convertAngle } from '../number/angle';
-import type { Alive } from '../number/approximate';
 import * as arithmetic from '../number/arithmetic';
-import type { Outcome } from '../number/arithmetic';
+import * as complex from '../number/complex';
 import { factorial } from '../number/counting';
+import { simplified } from '../number/exact-form';
 import { expOf } from '../number/logarithm';
 import { power } from '../number/power';
 import * as q from '../number/rational';
-import { fromRational, fromWhole } from '../number/value';
-import type { Value } from '../number/value';
+import { remainder } from '../number/rounding';
+import { asWhole, fromRational, fromWhole, isReal } from '../number/value';
+import type { RealValue, Value } from '../number/value';
+import { bind } from './bind';
+import { placed, refused } from './context';
+import type { Context, Evaluated } from './context';
+import { decide } from './decide';
+import type { Truth } from './decide';
 import { numeralValue } from './numeral';
-
-/** What a line may refer to. A letter that holds nothing is a problem, never a silent zero. */
-export type Names = Readonly<{ ans: Value | null; letters: ReadonlyMap<string, Value> }>;
-
-export type Context = Readonly<{ angle: AngleUnit; names: Names; alive: Alive }>;
-
-type Evaluated = Result<Value, Problem>;
 
 const HUNDRED = fromWhole(100);
 
-const at = (outcome: Outcome, span: Span): Evaluated => (outcome.ok ? outcome : fail(place(outcome.problem, span)));
-const problem = (trouble: Trouble, span: Span): Evaluated => fail(place(trouble, span));
-
 /**
- * The value of an expression under a context: exact where `conventions` keeps exactness, else a real.
- * Every problem carries the place of the node that caused it.
+ * The value of an expression under a context: exact where `conventions` keeps exactness or the exact layer can prove
+ * it, else a real. Every problem carries the place of the node that caused it.
  */
 export function evaluate(tree: Tree, context: Context): Evaluated {
-  if (!context.alive()) return problem({ code: 'stopped' }, tree.span);
+  const value = worth(tree, context);
+  return value.ok ? succeed(simplified(value.value, context.alive)) : value;
+}
+
+/** Whether a line that is a relation holds. */
+export const decideLine = (tree: Tree, context: Context): Result<Truth, Problem> => decide(tree, context, worth);
+
+/** The value as it comes about step by step, without the last look for an exact form. */
+function worth(tree: Tree, context: Context): Evaluated {
+  if (!context.alive()) return refused({ code: 'stopped' }, tree.span);
   switch (tree.kind) {
     case 'number': {
       const value = numeralValue(tree.written);
-      return value === null ? problem({ code: 'too-large' }, tree.span) : succeed(fromRational(value));
+      return value === null ? refused({ code: 'too-large' }, tree.span) : succeed(fromRational(value));
     }
     case 'constant':
-      return constant(tree.name, tree.span, context);
+      return constant(tree, context);
     case 'letter': {
       const held = context.names.letters.get(tree.name);
-      return held === undefined ? problem({ code: 'undefined-name', name: tree.name }, tree.span) : succeed(held);
+      return held === undefined ? refused({ code: 'undefined-name', name: tree.name }, tree.span) : succeed(held);
     }
     case 'group':
-      return evaluate(tree.of, context);
+      return worth(tree.of, context);
     case 'negate':
-      return then(evaluate(tree.of, context), (v) => succeed(arithmetic.negate(v)));
+      return then(worth(tree.of, context), (v) => succeed(complex.negate(v)));
     case 'binary':
       return binary(tree, context);
     case 'power':
-      return then(evaluate(tree.base, context), (base) =>
-        then(evaluate(tree.exponent, context), (exponent) => at(power(base, exponent, context.alive), tree.span)),
+      return then(worth(tree.base, context), (base) =>
+        then(worth(tree.exponent, context), (exponent) => placed(raised(base, exponent, context), tree.span)),
       );
     case 'postfix':
-      return then(evaluate(tree.of, context), (v) =>
-        at(
-          tree.op === 'factorial' ? factorial(v, context.alive) : arithmetic.divide(v, HUNDRED, context.alive),
+      return then(worth(tree.of, context), (v) =>
+        placed(
+          tree.op === 'factorial'
+            ? withReal(v, '!', (x) => factorial(x, context.alive))
+            : complex.divide(v, HUNDRED, context.alive),
           tree.span,
         ),
       );
     case 'mark':
-      return then(evaluate(tree.of, context), (v) =>
-        at(convertAngle(v, tree.unit, context.angle, context.alive), tree.span),
+      return then(worth(tree.of, context), (v) =>
+        placed(
+          withReal(v, tree.unit, (x) => convertAngle(x, tree.unit, context.angle, context.alive)),
+          tree.span,
+        ),
       );
     case 'dms':
       return dms(tree, context);
     case 'mixed': {
-      if (tree.d === 0n) return problem({ code: 'divide-by-zero' }, tree.span);
+      if (tree.d === 0n) return refused({ code: 'divide-by-zero' }, tree.span);
       return succeed(fromRational(q.add(q.whole(tree.whole ?? 0n), q.rational(tree.n, tree.d))));
     }
     case 'call':
       return call(tree, context);
+    case 'relation':
+    case 'logic':
+    case 'not':
+      return refused({ code: 'syntax', reason: 'comparison-as-number' }, tree.span);
     case 'box':
-      return problem({ code: 'syntax', reason: 'empty-box' }, tree.span);
+      return refused({ code: 'syntax', reason: 'empty-box' }, tree.span);
   }
 }
 
 const then = (result: Evaluated, next: (value: Value) => Evaluated): Evaluated =>
   result.ok ? next(result.value) : result;
 
-function constant(name: 'pi' | 'e' | 'Ans', span: Span, { names }: Context): Evaluated {
+/** What only real numbers have. */
+const withReal = (v: Value, fn: string, next: (x: RealValue) => arithmetic.Outcome): Result<Value, Trouble> =>
+  isReal(v) ? next(v) : fail({ code: 'domain', reason: 'real-only', fn });
+
+const raised = (base: Value, exponent: Value, { complex: isOn, alive }: Context): Result<Value, Trouble> =>
+  !isOn && isReal(base) && isReal(exponent) ? power(base, exponent, alive) : complex.power(base, exponent, alive);
+
+function constant({ name, span }: Tree & { kind: 'constant' }, { names, complex: isOn }: Context): Evaluated {
   switch (name) {
     case 'pi':
       return succeed(arithmetic.PI);
     case 'e':
-      return at(expOf(arithmetic.ONE), span);
+      return placed(expOf(arithmetic.ONE), span);
+    case 'i':
+      return isOn ? succeed(complex.I) : refused({ code: 'undefined-name', name }, span);
+    case 'inf':
+      return refused({ code: 'domain', reason: 'infinite' }, span);
     case 'Ans':
-      return names.ans === null ? problem({ code: 'undefined-name', name }, span) : succeed(names.ans);
+    case 'total': {
+      const held = name === 'Ans' ? names.ans : names.total;
+      return held === null ? refused({ code: 'undefined-name', name }, span) : succeed(held);
+    }
   }
 }
 
 const isPercent = (tree: Tree): tree is Tree & { kind: 'postfix' } => tree.kind === 'postfix' && tree.op === 'percent';
 
 function binary(tree: Tree & { kind: 'binary' }, context: Context): Evaluated {
-  return then(evaluate(tree.left, context), (left) =>
-    then(evaluate(tree.right, context), (right) => {
+  return then(worth(tree.left, context), (left) =>
+    then(worth(tree.right, context), (right) => {
       switch (tree.op) {
         case 'plus':
         case 'minus': {
           // a ± b% means a(1 ± b/100) when a is not itself a bare percent.
-          const part = isPercent(tree.right) && !isPercent(tree.left) ? arithmetic.multiply(left, right) : right;
-          return succeed(tree.op === 'plus' ? arithmetic.add(left, part) : arithmetic.subtract(left, part));
+          const part = isPercent(tree.right) && !isPercent(tree.left) ? complex.multiply(left, right) : right;
+          return succeed(tree.op === 'plus' ? complex.add(left, part) : complex.subtract(left, part));
         }
         case 'times':
         case 'implied':
-          return succeed(arithmetic.multiply(left, right));
+          return succeed(complex.multiply(left, right));
         case 'divide':
         case 'over': {
-          const made = arithmetic.divide(left, right, context.alive);
-          return at(made, made.ok || made.problem.code !== 'divide-by-zero' ? tree.span : tree.right.span);
+          const made = complex.divide(left, right, context.alive);
+          return placed(made, made.ok || made.problem.code !== 'divide-by-zero' ? tree.span : tree.right.span);
         }
         case 'mod':
-          return at(remainder(left, right), tree.span);
+          return placed(
+            withReal(left, 'mod', (a) => {
+              const made = withReal(right, 'mod', (b) => remainder(a, b, context.alive));
+              return made as arithmetic.Outcome;
+            }),
+            tree.span,
+          );
       }
     }),
   );
 }
 
-/** a mod b has the sign of b: a − b·⌊a/b⌋. Rational arguments; others are not decided exactly here. */
-function remainder(a: Value, b: Value): Outcome {
-  if (a.kind !== 'rational' || b.kind !== 'rational')
-    return arithmetic.trouble({ code: 'domain', reason: 'rational-only', fn: 'mod' });
-  if (b.value.n === 0n) return arithmetic.trouble({ code: 'divide-by-zero' });
-  const size = q.magnitude(b.value);
-  const part = q.modulo(b.value.n < 0n ? q.negate(a.value) : a.value, size);
-  return succeed(fromRational(b.value.n < 0n ? q.negate(part) : part));
-}
-
 function dms(tree: Tree & { kind: 'dms' }, context: Context): Evaluated {
   const parts = [tree.degrees, tree.minutes, tree.seconds ?? '0'].map(numeralValue);
-  if (parts.some((p) => p === null)) return problem({ code: 'too-large' }, tree.span);
+  if (parts.some((p) => p === null)) return refused({ code: 'too-large' }, tree.span);
   const [degrees, minutes, seconds] = parts as [q.Rational, q.Rational, q.Rational];
   const total = q.add(degrees, q.add(q.divide(minutes, q.whole(60)), q.divide(seconds, q.whole(3600))));
-  return at(convertAngle(fromRational(total), 'deg', context.angle, context.alive), tree.span);
+  return placed(convertAngle(fromRational(total), 'deg', context.angle, context.alive), tree.span);
 }
 
 function call(tree: Tree & { kind: 'call' }, context: Context): Evaluated {
   const record = functionNamed(tree.fn);
-  if (record === undefined) return problem({ code: 'undefined-name', name: tree.fn }, tree.span);
+  const isHidden = record?.binds === undefined && record?.complexOnly === true && !context.complex;
+  if (record === undefined || isHidden) return refused({ code: 'undefined-name', name: tree.fn }, tree.span);
+  if (record.binds === 'slot') return slot(tree, context);
+  if (record.binds !== undefined) return bind(record.binds, tree, context, worth);
   const values: Value[] = [];
   for (const arg of tree.args) {
-    const value = evaluate(arg, context);
+    const value = worth(arg, context);
     if (!value.ok) return value;
     values.push(value.value);
   }
-  return at(record.apply(values, context), tree.span);
+  return placed(applied(record, values, context), tree.span);
+}
+
+/** Reasons for which a real function gives way to the principal complex value. */
+const GIVES_WAY = new Set([
+  'even-root-of-negative',
+  'log-of-non-positive',
+  'log-base',
+  'negative-base',
+  'outside-minus-one-to-one',
+  'inside-minus-one-to-one',
+  'not-between-minus-one-and-one',
+  'below-one',
+]);
+
+type Plain = Extract<FunctionRecord, { binds?: undefined }>;
+
+/** A function of values: the real one where it has a value, else the complex one where that is asked for. */
+function applied(record: Plain, values: readonly Value[], context: Context): Result<Value, Trouble> {
+  const { name, complex: principal } = record;
+  if (values.every(isReal) && !(context.complex && record.complexFirst === true)) {
+    const made = record.apply(values, context);
+    if (made.ok || !context.complex || made.problem.code !== 'domain') return made;
+    return principal && GIVES_WAY.has(made.problem.reason) ? principal(values, context) : made;
+  }
+  return principal ? principal(values, context) : fail({ code: 'domain', reason: 'real-only', fn: name });
+}
+
+function slot(tree: Tree & { kind: 'call' }, context: Context): Evaluated {
+  return then(worth(tree.args[0]!, context), (v) => {
+    const n = asWhole(v);
+    if (n === null || n < 0n || n > 9n) return refused({ code: 'syntax', reason: 'slot-number' }, tree.args[0]!.span);
+    const held = context.names.slots.get(Number(n));
+    return held === undefined ? refused({ code: 'undefined-name', name: `slot(${n})` }, tree.span) : succeed(held);
+  });
 }

@@ -1,7 +1,7 @@
 import { toSuperscript } from '../language/tokens';
 import { exponentOf, roundToFigures, roundToPlaces } from '../number/digits';
 import type { Decimal, DecimalAnswer } from '../number/digits';
-import type { Alive } from '../number/approximate';
+import type { Alive } from '../base/alive';
 import type { Value } from '../number/value';
 import type { Form, FormRecord } from './form';
 import { layOut, mantissaText, typedText } from './layout';

@@ -1,9 +1,10 @@
-import { binaryTree, callTree, constantTree, negateTree, numberTree } from '../language/tree';
+import { binaryTree, callTree, constantTree, negateTree, numberTree, withoutLeadingMinus } from '../language/tree';
 import type { Tree } from '../language/tree';
 import { gcd } from '../number/integer';
 import type { Rational } from '../number/rational';
 import type { SurdSum } from '../number/surd';
-import type { ExactValue } from '../number/value';
+import type { Radical } from '../number/radical';
+import type { ExactReal, ExactValue } from '../number/value';
 
 const whole = (n: bigint): Tree => numberTree(n.toString());
 const over = (top: Tree, d: bigint): Tree => (d === 1n ? top : binaryTree('over', top, whole(d)));
@@ -41,7 +42,44 @@ export function exactTree(v: ExactValue): Tree {
       return rationalTree(v.value);
     case 'surd':
       return surdTree(v.sum);
+    case 'radical':
+      return radicalTree(v.of);
     case 'pi':
       return over(times(v.times.n, constantTree('pi')), v.times.d);
+    case 'complex':
+      return complexTree(v.re, v.im);
   }
+}
+
+/** 3∛2 or root(5, 2)/4. */
+function radicalTree({ coefficient, radicand, index }: Radical): Tree {
+  const root =
+    index === 3 ? callTree('cbrt', whole(radicand)) : callTree('root', whole(BigInt(index)), whole(radicand));
+  return over(times(coefficient.n, root), coefficient.d);
+}
+
+const I = constantTree('i');
+
+/** An imaginary part: the sign in front, i behind the numerator; a sum in brackets before it. */
+function imaginaryTree(im: ExactReal): Tree {
+  if (im.kind === 'rational') return over(times(im.value.n, I), im.value.d);
+  if (im.kind === 'surd' && im.sum.length > 1) return binaryTree('implied', exactTree(im), I);
+  const tree = exactTree(im);
+  return tree.kind === 'binary' && tree.op === 'over'
+    ? binaryTree('over', binaryTree('implied', tree.left, I), tree.right)
+    : binaryTree('implied', tree, I);
+}
+
+/** a + bi, bi alone when a is zero. */
+function complexTree(re: ExactReal, im: ExactReal): Tree {
+  const part = imaginaryTree(im);
+  if (re.kind === 'rational' && re.value.n === 0n) return part;
+  const positive = withoutLeadingMinus(part) ?? fractionWithoutMinus(part);
+  return positive === null ? binaryTree('plus', exactTree(re), part) : binaryTree('minus', exactTree(re), positive);
+}
+
+function fractionWithoutMinus(tree: Tree): Tree | null {
+  if (tree.kind !== 'binary' || tree.op !== 'over') return null;
+  const left = withoutLeadingMinus(tree.left);
+  return left && { ...tree, left };
 }

@@ -1,6 +1,6 @@
 import { printText, TYPED } from '../language/print-text';
 import type { Tree } from '../language/tree';
-import type { Alive } from '../number/approximate';
+import type { Alive } from '../base/alive';
 import type { Value } from '../number/value';
 import type { DisplaySettings } from './settings';
 

@@ -1,6 +1,6 @@
 import { fail, succeed } from '../base/result';
 import type { Result } from '../base/result';
-import type { Alive } from '../number/approximate';
+import type { Alive } from '../base/alive';
 import type { Value } from '../number/value';
 import { decimal } from './decimal';
 import { exact } from './exact';

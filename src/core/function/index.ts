@@ -1,9 +1,19 @@
 import { cos, cot, csc, sec, sin, tan } from './angles/circular';
 import { acos, acot, acsc, asec, asin, atan } from './angles/inverse';
+import { cases, derivative, integral, prod, sum } from './calculus/binders';
+import { arg, conj, im, re } from './complex/parts';
+import { randint, random } from './counting/chance';
 import { nCr, nPr } from './counting/choosing';
+import { div, gcd, lcm, mod } from './counting/divisors';
+import { slot } from './keeping/slots';
+import { acosh, asinh, atanh, cosh, sinh, tanh } from './logs/hyperbolic';
 import { exp, lg, ln, log } from './logs/logarithms';
-import { abs, cbrt, nthRoot, sqrt } from './powers/roots';
+import { abs, cbrt, nthRoot, sign, sqrt } from './powers/roots';
+import { ceil, floor, frac, max, min, round, roundsig, trunc } from './rounding/whole';
 import type { FunctionRecord } from './record';
+
+/** What the parser needs to know of a function (the same shape that the language reads). */
+type FunctionShape = Readonly<{ name: string; least: number; most: number; form?: 'binder' | 'cases' }>;
 
 /** Every function of the language. A new one is a record in a topic folder and its name here. */
 const records = [
@@ -11,6 +21,7 @@ const records = [
   cbrt,
   nthRoot,
   abs,
+  sign,
   exp,
   ln,
   lg,
@@ -29,6 +40,36 @@ const records = [
   acot,
   nCr,
   nPr,
+  sinh,
+  cosh,
+  tanh,
+  asinh,
+  acosh,
+  atanh,
+  gcd,
+  lcm,
+  mod,
+  div,
+  floor,
+  ceil,
+  round,
+  roundsig,
+  trunc,
+  frac,
+  min,
+  max,
+  random,
+  randint,
+  sum,
+  prod,
+  integral,
+  derivative,
+  cases,
+  re,
+  im,
+  conj,
+  arg,
+  slot,
 ] as const;
 
 export const functions: readonly FunctionRecord[] = records;
@@ -37,9 +78,19 @@ export type FunctionName = (typeof records)[number]['name'];
 const byName = new Map<string, FunctionRecord>(functions.map((f) => [f.name, f]));
 export const functionNamed = (name: string): FunctionRecord | undefined => byName.get(name);
 
+/** Functions that take any number of values take at most this many. */
+const MOST_VALUES = 1000;
+
+const formOf = (f: FunctionRecord): FunctionShape['form'] =>
+  f.binds === 'cases' ? 'cases' : f.binds === undefined || f.binds === 'slot' ? undefined : 'binder';
+
 /** Every name that is read, with what the parser needs to know. */
-export const functionNames: ReadonlyMap<string, { name: string; least: number; most: number }> = new Map(
-  functions.flatMap((f) =>
-    [f.name, ...f.aliases].map((name) => [name, { name: f.name, least: f.least, most: f.takes.length }] as const),
-  ),
+export const functionNames: ReadonlyMap<string, FunctionShape> = new Map(
+  functions.flatMap((f) => {
+    const form = formOf(f);
+    const most = f.more ? MOST_VALUES : f.takes.length;
+    return [f.name, ...f.aliases].map(
+      (name) => [name, { name: f.name, least: f.least, most, ...(form ? { form } : {}) }] as const,
+    );
+  }),
 );

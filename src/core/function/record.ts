@@ -1,51 +1,99 @@
+import type { Alive } from '../base/alive';
 import type { AngleUnit } from '../base/angle';
-import type { Alive } from '../number/approximate';
 import type { Outcome } from '../number/arithmetic';
-import type { Value } from '../number/value';
+import type { ComplexOutcome } from '../number/complex';
+import type { Part } from '../number/part';
+import type { RealValue, Value } from '../number/value';
+
+/** A whole number from 0 up to, but not, `below`, each as likely as the others. */
+export type Random = (below: bigint) => bigint;
 
 /** What a function may depend on besides its arguments. */
-export type FunctionContext = Readonly<{ angle: AngleUnit; alive: Alive }>;
+export type FunctionContext = Readonly<{ angle: AngleUnit; alive: Alive; random: Random }>;
 
-export type FunctionTopic = 'powers' | 'angles' | 'logs' | 'counting';
+export const functionTopics = ['powers', 'angles', 'logs', 'counting', 'rounding', 'calculus', 'complex', 'keeping'] as const;
+export type FunctionTopic = (typeof functionTopics)[number];
 
 /** Run by the tests: `typed` must answer `exact` (typed text), a decimal of that many digits, or the problem. */
 export type FunctionExample = Readonly<{
   typed: string;
   angle?: AngleUnit;
+  complex?: boolean;
   exact?: string;
   decimal?: string;
   problem?: string;
 }>;
 
-/**
- * A function, whole: parser, help, search and example tests read this. Its help sentence stands in `text/`, under its
- * name, where a missing one does not compile.
- */
-export type FunctionRecord = Readonly<{
+type Shared = Readonly<{
   name: string;
   aliases: readonly string[];
   topic: FunctionTopic;
   /** The arguments' names, in order; the last `takes.length − least` may be left out. */
   takes: readonly string[];
   least: number;
+  /** Whether the last argument may be given again and again. */
+  more: boolean;
   /** Whether the argument, or the answer, is an angle in the unit that is set. */
   angleIn: boolean;
   angleOut: boolean;
-  /** The value at arguments of the right number: exact where it comes out, else a real; or what is wrong. */
-  apply: (args: readonly Value[], context: FunctionContext) => Outcome;
+  /** Where the real value exists, as a condition on the arguments in typed text (angles in radians); absent: everywhere. */
+  domain?: string;
+  /** What stands for the last argument when it is left out, in typed text. */
+  absent?: string;
+  /**
+   * The derivative by each argument, in typed text over x and y with angles in radians; null or absent where there is
+   * none to give. It divides by zero where the function has a corner or a jump.
+   */
+  derivative?: readonly (string | null)[];
   examples: readonly FunctionExample[];
   /** What was followed for its meaning and branch. */
   source: string;
 }>;
 
-type Given<N extends string> = Partial<FunctionRecord> &
-  Pick<FunctionRecord, 'topic' | 'takes' | 'apply' | 'examples' | 'source'> & { name: N };
+/** Functions whose arguments are not just values, worked by the evaluator. */
+export const binders = ['sum', 'prod', 'integral', 'derivative', 'cases', 'slot'] as const;
+export type Binder = (typeof binders)[number];
 
-/** Fills in what most functions share. */
-export const defineFunction = <const N extends string>(given: Given<N>): FunctionRecord & { name: N } => ({
+type Plain = Shared &
+  Readonly<{
+    binds?: undefined;
+    /** The value at real arguments of the right number: exact where it comes out, else a real; or what is wrong. */
+    apply: (args: readonly RealValue[], context: FunctionContext) => Outcome;
+    /** With complex numbers on: the principal value at arguments that are complex, or that `apply` finds outside its domain. */
+    complex?: (args: readonly Value[], context: FunctionContext) => ComplexOutcome;
+    /** With complex numbers on, `complex` answers for all arguments: the principal value differs on real ones too. */
+    complexFirst?: boolean;
+    /** Only there while complex numbers are on. */
+    complexOnly?: boolean;
+    /** The same from the operations of balls, angles in radians: what sums and integrals are worked with. */
+    formula?: (...args: readonly Part[]) => Part;
+    /** The same in doubles, angles in radians, NaN outside the domain: what curves are drawn with. */
+    double?: (...args: readonly number[]) => number;
+  }>;
+
+/**
+ * A function, whole: parser, help, search and example tests read this. Its help sentence stands in `text/`, under its
+ * name, where a missing one does not compile.
+ */
+export type FunctionRecord = Plain | (Shared & Readonly<{ binds: Binder }>);
+
+type Optional = 'aliases' | 'least' | 'more' | 'angleIn' | 'angleOut';
+type Given<R, N extends string> = Omit<R, Optional> & Partial<Pick<Shared, Optional>> & { name: N };
+
+const shared = (takes: readonly string[]) => ({
   aliases: [],
-  least: given.takes.length,
+  least: takes.length,
+  more: false,
   angleIn: false,
   angleOut: false,
+});
+
+/** Fills in what most functions share. */
+export const defineFunction = <const N extends string>(given: Given<Plain, N>): Plain & { name: N } => ({
+  ...shared(given.takes),
   ...given,
 });
+
+export const defineBinder = <const N extends Binder>(
+  given: Given<Shared, N>,
+): Shared & Readonly<{ binds: N }> & { name: N } => ({ ...shared(given.takes), binds: given.name, ...given });

@@ -1,6 +1,6 @@
 import { assertNever } from '../base/never';
 import { ATOM_RANK, operators, rankOf } from './operators';
-import { NOWHERE } from './tree';
+import { NOWHERE, partsOf, withParts } from './tree';
 import type { Tree } from './tree';
 
 /** How tightly a node holds together when it is written out. */
@@ -10,6 +10,12 @@ export function rankOfTree(tree: Tree, impliedFirst: boolean): number {
       return rankOf(tree.op, impliedFirst);
     case 'negate':
       return operators.negate.rank;
+    case 'relation':
+      return operators.equal.rank;
+    case 'logic':
+      return operators[tree.op].rank;
+    case 'not':
+      return operators.not.rank;
     case 'power':
       return operators.power.rank;
     case 'postfix':
@@ -91,6 +97,20 @@ export function withBrackets(tree: Tree, impliedFirst: boolean): Tree {
       }
       return { ...tree, left, right };
     }
+    case 'relation': {
+      const side = (part: Tree): Tree => atLeast(part, operators.equal.rank + 1, impliedFirst);
+      return { ...tree, first: side(tree.first), rest: tree.rest.map((p) => ({ ...p, right: side(p.right) })) };
+    }
+    case 'logic': {
+      const { rank } = operators[tree.op];
+      return {
+        ...tree,
+        left: atLeast(tree.left, rank, impliedFirst),
+        right: atLeast(tree.right, rank + 1, impliedFirst),
+      };
+    }
+    case 'not':
+      return { ...tree, of: atLeast(tree.of, operators.not.rank, impliedFirst) };
     default:
       return tree;
   }
@@ -98,20 +118,9 @@ export function withBrackets(tree: Tree, impliedFirst: boolean): Tree {
 
 /** The tree without any brackets, at no place: what two readings must agree in to be the same. */
 export function bare(tree: Tree): Tree {
-  switch (tree.kind) {
-    case 'group':
-      return bare(tree.of);
-    case 'negate':
-    case 'postfix':
-    case 'mark':
-      return { ...tree, of: bare(tree.of), span: NOWHERE };
-    case 'binary':
-      return { ...tree, left: bare(tree.left), right: bare(tree.right), span: NOWHERE };
-    case 'power':
-      return { ...tree, base: bare(tree.base), exponent: bare(tree.exponent), span: NOWHERE };
-    case 'call':
-      return { ...tree, args: tree.args.map(bare), bracketed: true, closed: true, span: NOWHERE };
-    default:
-      return { ...tree, span: NOWHERE };
-  }
+  if (tree.kind === 'group') return bare(tree.of);
+  const made = withParts(tree, partsOf(tree).map(bare));
+  return made.kind === 'call'
+    ? { ...made, bracketed: true, closed: true, span: NOWHERE }
+    : { ...made, span: NOWHERE };
 }

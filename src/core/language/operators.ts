@@ -3,6 +3,15 @@
  * `typed` is what is printed in typed text; `reads` are all signs that are read as the operator.
  */
 export const operators = {
+  or: { kind: 'logic', rank: 8, typed: ' or ', reads: ['or'], math: 'or', latex: '\\lor ' },
+  and: { kind: 'logic', rank: 10, typed: ' and ', reads: ['and'], math: 'and', latex: '\\land ' },
+  not: { kind: 'prefix', rank: 12, typed: 'not ', reads: ['not'], math: 'not', latex: '\\lnot ' },
+  equal: { kind: 'relation', rank: 20, typed: '=', reads: ['='], math: '=', latex: '=' },
+  unequal: { kind: 'relation', rank: 20, typed: '!=', reads: ['!=', '≠'], math: '≠', latex: '\\neq ' },
+  less: { kind: 'relation', rank: 20, typed: '<', reads: ['<'], math: '<', latex: '<' },
+  atMost: { kind: 'relation', rank: 20, typed: '<=', reads: ['<=', '≤'], math: '≤', latex: '\\leq ' },
+  greater: { kind: 'relation', rank: 20, typed: '>', reads: ['>'], math: '>', latex: '>' },
+  atLeast: { kind: 'relation', rank: 20, typed: '>=', reads: ['>=', '≥'], math: '≥', latex: '\\geq ' },
   plus: { kind: 'infix', rank: 30, side: 'left', typed: '+', reads: ['+'], math: '+', latex: '+' },
   minus: { kind: 'infix', rank: 30, side: 'left', typed: '-', reads: ['-', '−'], math: '−', latex: '-' },
   /** The words deg, rad, grad mark the whole product before them. */
@@ -24,6 +33,8 @@ export const operators = {
 export type OperatorName = keyof typeof operators;
 export type InfixName = 'plus' | 'minus' | 'times' | 'divide' | 'over' | 'mod' | 'implied';
 export type PostfixName = 'factorial' | 'percent';
+export type RelationName = 'equal' | 'unequal' | 'less' | 'atMost' | 'greater' | 'atLeast';
+export type LogicName = 'and' | 'or';
 
 /** What binds tighter than every operator. */
 export const ATOM_RANK = 80;

@@ -4,11 +4,12 @@ import type { Result } from '../base/result';
 import { cover } from '../base/span';
 import type { Span } from '../base/span';
 import { operators, rankOf } from './operators';
-import type { InfixName } from './operators';
+import type { InfixName, LogicName, RelationName } from './operators';
 import { Refusal, TokenCursor } from './token-cursor';
 import { tokenise } from './tokens';
-import type { ReadingOptions, Token, TokenKind } from './tokens';
-import type { Tree } from './tree';
+import type { FunctionShape, ReadingOptions, Token, TokenKind } from './tokens';
+import type { RelationPart, Tree } from './tree';
+import { wrongKind } from './truth';
 
 /** A line as it was read. `supplied`: how many closing brackets were missing at the end. */
 export type Reading = Readonly<{ target: string | null; tree: Tree; supplied: number }>;
@@ -39,9 +40,42 @@ class Parser extends TokenCursor {
     }
     if (this.token.kind === 'end' && !this.lenient)
       this.syntax(target === null ? 'empty' : 'operand-missing', this.token.span);
-    const tree = this.expression(0);
+    const tree = this.statement();
     if (this.token.kind !== 'end') this.unexpected();
+    const wrong = this.lenient ? null : wrongKind(tree, target !== null, this.options.functions);
+    if (wrong !== null) this.syntax(wrong.reason, wrong.at);
     return { target, tree };
+  }
+
+  /** Conditions joined by `or` and `and`, or a plain expression. */
+  private statement(op: LogicName = 'or'): Tree {
+    const part = (): Tree => (op === 'or' ? this.statement('and') : this.condition());
+    let left = part();
+    while (this.isOperator(op)) {
+      this.take();
+      const right = part();
+      left = this.node({ kind: 'logic', op, left, right, span: cover(left.span, right.span) });
+    }
+    return left;
+  }
+
+  private condition(): Tree {
+    const { token } = this;
+    if (this.isOperator('not')) {
+      this.take();
+      const of = this.nested(() => this.condition());
+      return this.node({ kind: 'not', of, span: cover(token.span, of.span) });
+    }
+    const first = this.expression(0);
+    const rest: RelationPart[] = [];
+    for (;;) {
+      const { token: sign } = this;
+      if (sign.kind !== 'operator' || operators[sign.op].kind !== 'relation') break;
+      this.take();
+      rest.push({ op: sign.op as RelationName, right: this.expression(0) });
+    }
+    if (rest.length === 0) return first;
+    return this.node({ kind: 'relation', first, rest, span: cover(first.span, rest.at(-1)!.right.span) });
   }
 
   /** Operators of at least `least`, after one operand. */
@@ -63,8 +97,7 @@ class Parser extends TokenCursor {
       return this.node({ kind: 'mark', unit: token.unit, by: 'word', of: left, span: cover(left.span, token.span) });
     }
     if (token.kind === 'operator') {
-      const row = operators[token.op];
-      if (row.kind !== 'infix' || token.op === 'power') return null;
+      if (operators[token.op].kind !== 'infix' || token.op === 'power') return null;
       return this.binary(token.op as InfixName, left, least, true);
     }
     if (!BEGINS_OPERAND.has(token.kind)) return null;
@@ -242,7 +275,7 @@ class Parser extends TokenCursor {
 
   private group(): Tree {
     const open = this.take();
-    const of = this.expression(0);
+    const of = this.statement();
     const { closed, span } = this.closing(open.span);
     return this.node({ kind: 'group', of, closed, span });
   }
@@ -309,10 +342,10 @@ class Parser extends TokenCursor {
     const open = this.take();
     const args: Tree[] = [];
     if (this.token.kind !== 'close') {
-      args.push(this.expression(0));
+      args.push(this.statement());
       while (this.token.kind === 'separator') {
         this.take();
-        args.push(this.expression(0));
+        args.push(this.statement());
       }
     }
     const { closed, span } = this.closing(cover(name.span, open.span));
@@ -321,12 +354,21 @@ class Parser extends TokenCursor {
       if (args.length === 0) this.syntax('argument-missing', span, { found: name.text });
       this.refuse({ code: 'argument-count', fn, got: args.length, least: row.least, most: row.most }, span);
     }
+    if (!this.lenient) this.checkForm(row, args, span);
     return this.node({ kind: 'call', fn, args, bracketed: true, closed, span });
+  }
+
+  /** A binder's second argument is a letter; cases take conditions and values in turn, and a value at the end. */
+  private checkForm({ name, form }: FunctionShape, args: readonly Tree[], span: Span): void {
+    if (form === 'binder' && args[1]!.kind !== 'letter') this.syntax('variable-missing', args[1]!.span, { found: name });
+    if (form === 'cases' && args.length % 2 === 0) this.syntax('cases-form', span);
   }
 
   /** Without brackets an argument may begin with a sign and ends before + − × ÷ or another function's name. */
   private bareCall(name: Token, fn: string): Tree {
     const row = this.options.functions.get(fn)!;
+    if (row.most === 0)
+      return this.node({ kind: 'call', fn, args: [], bracketed: true, closed: true, span: name.span });
     const begins = BEGINS_OPERAND.has(this.token.kind) || this.isOperator('minus');
     if (!begins && !this.lenient) this.syntax('argument-missing', name.span, { found: name.text });
     if (row.least > 1 && !this.lenient)

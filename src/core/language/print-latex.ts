@@ -3,7 +3,7 @@ import { withBrackets } from './brackets';
 import { OVERLINE } from './numerals';
 import { operators } from './operators';
 import { inside, withoutLeadingMinus } from './tree';
-import type { Tree } from './tree';
+import type { ConstantName, Tree } from './tree';
 
 /** Function names that LaTeX sets by themselves; the others are set upright by \operatorname. */
 const KNOWN = new Set([
@@ -36,6 +36,15 @@ function number(written: string): string {
   return ten === undefined ? shown : `${shown} \\times 10^{${ten}}`;
 }
 
+const constants: Readonly<Record<ConstantName, string>> = {
+  pi: '\\pi ',
+  e: 'e',
+  i: '\\mathrm{i}',
+  inf: '\\infty ',
+  Ans: '\\mathrm{Ans}',
+  total: '\\mathrm{total}',
+};
+
 function call(tree: Tree & { kind: 'call' }): string {
   const args = tree.args.map(printLatex);
   const [first, second] = args;
@@ -52,11 +61,38 @@ function call(tree: Tree & { kind: 'call' }): string {
       return `e^{${first}}`;
     case 'log':
       return second === undefined ? `\\log\\left(${first}\\right)` : `\\log_{${second}}\\left(${first}\\right)`;
+    case 'floor':
+      return `\\left\\lfloor ${first}\\right\\rfloor `;
+    case 'ceil':
+      return `\\left\\lceil ${first}\\right\\rceil `;
+    case 'conj':
+      return `\\overline{${first}}`;
+    case 'sum':
+    case 'prod':
+      return `\\${tree.fn}_{${second}=${args[2]}}^{${args[3]}} ${term(tree.args[0]!)}`;
+    case 'integral':
+      return `\\int_{${args[2]}}^{${args[3]}} ${term(tree.args[0]!)}\\,\\mathrm{d}${second}`;
+    case 'derivative':
+      return `\\left.\\frac{\\mathrm{d}}{\\mathrm{d}${second}}${term(tree.args[0]!)}\\right|_{${second}=${args[2]}}`;
+    case 'cases':
+      return casesText(tree.args);
     default: {
       const name = KNOWN.has(tree.fn) ? `\\${tree.fn}` : `\\operatorname{${tree.fn}}`;
       return `${name}\\left(${args.join(', ')}\\right)`;
     }
   }
+}
+
+/** What stands after a sum, an integral or a derivative sign: in brackets when it is itself a sum. */
+const term = (tree: Tree): string =>
+  tree.kind === 'binary' && (tree.op === 'plus' || tree.op === 'minus')
+    ? `\\left(${printLatex(tree)}\\right)`
+    : printLatex(tree);
+
+function casesText(args: readonly Tree[]): string {
+  const rows: string[] = [];
+  for (let i = 0; i + 1 < args.length; i += 2) rows.push(`${printLatex(args[i + 1]!)} & ${printLatex(args[i]!)}`);
+  return `\\begin{cases}${[...rows, `${printLatex(args.at(-1)!)} & \\text{otherwise}`].join(' \\\\ ')}\\end{cases}`;
 }
 
 const unwrapped = (tree: Tree): string => printLatex(tree.kind === 'group' ? inside(tree) : tree);
@@ -68,7 +104,7 @@ export function printLatex(tree: Tree): string {
     case 'number':
       return number(node.written);
     case 'constant':
-      return node.name === 'pi' ? '\\pi ' : node.name === 'Ans' ? '\\mathrm{Ans}' : node.name;
+      return constants[node.name];
     case 'letter':
       return node.name;
     case 'group':
@@ -96,6 +132,12 @@ export function printLatex(tree: Tree): string {
       return `${node.whole ?? ''}\\tfrac{${node.n}}{${node.d}}`;
     case 'call':
       return call(node);
+    case 'relation':
+      return printLatex(node.first) + node.rest.map((part) => operators[part.op].latex + printLatex(part.right)).join('');
+    case 'logic':
+      return `${printLatex(node.left)} ${operators[node.op].latex}${printLatex(node.right)}`;
+    case 'not':
+      return operators.not.latex + printLatex(node.of);
     case 'box':
       return '\\square ';
     default:

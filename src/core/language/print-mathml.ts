@@ -5,14 +5,15 @@ import type { Markup } from './markup';
 import { OVERLINE, grouped } from './numerals';
 import type { DecimalSign } from './numerals';
 import { operators } from './operators';
-import { inside, withoutLeadingMinus } from './tree';
-import type { Tree } from './tree';
+import { inside, partsOf, withoutLeadingMinus } from './tree';
+import type { ConstantName, Tree } from './tree';
 
 export type FormulaStyle = Readonly<{ decimalSign: DecimalSign; impliedFirst: boolean; grouping: boolean }>;
 
 const row = (...kids: (Markup | string)[]): Markup => element('mrow', ...kids);
 const sign = (text: string): Markup => element('mo', text);
 const digits = (text: string): Markup => element('mn', text);
+const thinSpace = (): Markup => withAttributes(element('mspace'), { width: '0.17em' });
 
 /** A number: a recurring block under one bar, a power of ten written out. */
 function numberMarkup(written: string, { decimalSign, grouping }: FormulaStyle): Markup {
@@ -35,10 +36,14 @@ function numberMarkup(written: string, { decimalSign, grouping }: FormulaStyle):
 }
 
 /** Brackets that stay the size of a line around what does not outgrow one. */
-function bracket(text: '(' | ')' | '|', isTall: boolean, isSupplied = false): Markup {
+type Fence = '(' | ')' | '|' | '⌊' | '⌋' | '⌈' | '⌉' | '{';
+function bracket(text: Fence, isTall: boolean, isSupplied = false): Markup {
   const made = withAttributes(sign(text), isTall ? { fence: 'true' } : { stretchy: 'false', fence: 'true' });
   return isSupplied ? { ...made, mood: 'supplied' } : made;
 }
+
+/** Functions whose signs stand higher than a line. */
+const TALL = new Set(['sum', 'prod', 'integral', 'derivative', 'cases']);
 
 function isTall(tree: Tree): boolean {
   switch (tree.kind) {
@@ -54,11 +59,17 @@ function isTall(tree: Tree): boolean {
     case 'group':
       return isTall(tree.of);
     case 'call':
-      return tree.args.some(isTall);
+      return TALL.has(tree.fn) || tree.args.some(isTall);
+    case 'relation':
+    case 'logic':
+    case 'not':
+      return partsOf(tree).some(isTall);
     default:
       return false;
   }
 }
+
+const constantSigns: Readonly<Partial<Record<ConstantName, string>>> = { pi: 'π', inf: '∞' };
 
 /** An expression as it stands on paper. Every node's markup carries its span. */
 export function printMathml(tree: Tree, style: FormulaStyle): Markup {
@@ -71,6 +82,32 @@ export function printMathml(tree: Tree, style: FormulaStyle): Markup {
       i === 0 ? [print(arg)] : [sign(style.decimalSign === ',' ? ';' : ','), print(arg)],
     );
     return row(bracket('(', tall), ...kids, bracket(')', tall, !closed));
+  };
+
+  /** What stands after a sum sign: in brackets when it is itself a sum. */
+  const term = (of: Tree): Markup =>
+    of.kind === 'binary' && (of.op === 'plus' || of.op === 'minus') ? fenced(of) : print(of);
+
+  const bound = (fn: string, [of, letter, from, to]: readonly Tree[]): Markup => {
+    const differential = row(element('mi', 'd'), print(letter!));
+    if (fn === 'integral')
+      return row(element('msubsup', sign('∫'), print(from!), print(to!)), term(of!), thinSpace(), differential);
+    const start = row(print(letter!), sign('='), print(from!));
+    if (fn === 'derivative') {
+      const slope = row(element('mfrac', element('mi', 'd'), differential), term(of!));
+      return row(slope, element('msub', withAttributes(sign('|'), { fence: 'true' }), start));
+    }
+    const big = withAttributes(sign(fn === 'sum' ? '∑' : '∏'), { largeop: 'true', movablelimits: 'false' });
+    return row(element('munderover', big, start, print(to!)), term(of!));
+  };
+
+  const cases = (args: readonly Tree[]): Markup => {
+    const line = (value: Tree, when: Markup): Markup =>
+      element('mtr', element('mtd', print(value)), element('mtd', when));
+    const rows: Markup[] = [];
+    for (let i = 0; i + 1 < args.length; i += 2) rows.push(line(args[i + 1]!, print(args[i]!)));
+    rows.push(line(args.at(-1)!, element('mtext', 'otherwise')));
+    return row(bracket('{', true), element('mtable', ...rows));
   };
 
   const call = (tree: Tree & { kind: 'call' }): Markup => {
@@ -92,13 +129,31 @@ export function printMathml(tree: Tree, style: FormulaStyle): Markup {
         if (first && second)
           return row(element('msub', element('mi', 'log'), print(second)), list([first], tree.closed));
         break;
+      case 'floor':
+      case 'ceil': {
+        const [open, close] = tree.fn === 'floor' ? (['⌊', '⌋'] as const) : (['⌈', '⌉'] as const);
+        if (first) return row(bracket(open, isTall(first)), print(first), bracket(close, isTall(first)));
+        break;
+      }
+      case 'conj':
+        if (first) return element('mover', print(first), withAttributes(sign('¯'), { stretchy: 'true' }));
+        break;
+      case 'sum':
+      case 'prod':
+      case 'integral':
+      case 'derivative':
+        if (tree.args.length === (tree.fn === 'derivative' ? 3 : 4)) return bound(tree.fn, tree.args);
+        break;
+      case 'cases':
+        if (tree.args.length >= 3) return cases(tree.args);
+        break;
       case 'exp':
         if (first) return element('msup', element('mi', 'e'), print(first));
         break;
     }
     const name = element('mi', tree.fn);
     if (tree.bracketed) return row(name, sign('\u2061'), list(tree.args, tree.closed));
-    return row(name, sign('\u2061'), withAttributes(element('mspace'), { width: '0.17em' }), ...tree.args.map(print));
+    return row(name, sign('\u2061'), thinSpace(), ...tree.args.map(print));
   };
 
   const draw = (original: Tree): Markup => {
@@ -107,7 +162,7 @@ export function printMathml(tree: Tree, style: FormulaStyle): Markup {
       case 'number':
         return numberMarkup(node.written, style);
       case 'constant':
-        return element('mi', node.name === 'pi' ? 'π' : node.name);
+        return element('mi', constantSigns[node.name] ?? node.name);
       case 'letter':
         return element('mi', node.name);
       case 'group':
@@ -144,6 +199,15 @@ export function printMathml(tree: Tree, style: FormulaStyle): Markup {
       }
       case 'call':
         return call(node);
+      case 'relation':
+        return row(
+          print(node.first),
+          ...node.rest.flatMap((part) => [sign(operators[part.op].math), print(part.right)]),
+        );
+      case 'logic':
+        return row(print(node.left), element('mtext', operators[node.op].typed), print(node.right));
+      case 'not':
+        return row(element('mtext', operators.not.typed), print(node.of));
       case 'box':
         return { ...element('mi', '▯'), mood: 'box' };
       default:

@@ -3,6 +3,7 @@ import { withBrackets } from './brackets';
 import { grouped } from './numerals';
 import type { DecimalSign } from './numerals';
 import { operators } from './operators';
+import type { RelationName } from './operators';
 import { toSuperscript, vulgarSign } from './tokens';
 import type { Tree } from './tree';
 
@@ -41,6 +42,7 @@ export function printText(tree: Tree, style: TextStyle): string {
     case 'number':
       return localNumber(style.grouping === true ? grouped(node.written) : node.written, style.decimalSign);
     case 'constant':
+      if (node.name === 'inf') return '∞';
       return node.name === 'pi' && !isTyped ? 'π' : node.name;
     case 'letter':
       return node.name;
@@ -83,6 +85,14 @@ export function printText(tree: Tree, style: TextStyle): string {
       const separator = style.decimalSign === ',' ? ';' : ',';
       return `${node.fn}(${node.args.map(print).join(isTyped ? separator : `${separator} `)})`;
     }
+    case 'relation': {
+      const sign = (op: RelationName): string => (isTyped ? operators[op].typed : ` ${operators[op].math} `);
+      return print(node.first) + node.rest.map((part) => sign(part.op) + print(part.right)).join('');
+    }
+    case 'logic':
+      return print(node.left) + operators[node.op].typed + print(node.right);
+    case 'not':
+      return operators.not.typed + print(node.of);
     case 'box':
       return '▯';
     default:

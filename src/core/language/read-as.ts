@@ -1,7 +1,7 @@
 import { printText } from './print-text';
 import type { DecimalSign } from './numerals';
 import type { Reading } from './parse';
-import { binaryTree, numberTree } from './tree';
+import { binaryTree, numberTree, partsOf, withParts } from './tree';
 import type { Tree } from './tree';
 
 /** `isTelling`: the line could be mistaken, so the grouping is worth showing. */
@@ -104,7 +104,14 @@ export function readAs(reading: Reading, style: { decimalSign: DecimalSign; impl
       }
       case 'group':
       case 'postfix':
+      case 'not':
         return { ...tree, of: visit(tree.of) };
+      case 'relation':
+        return withParts(tree, partsOf(tree).map(visit));
+      case 'logic': {
+        const part = (of: Tree): Tree => (of.kind === 'logic' && of.op !== tree.op ? grouped(visit(of)) : visit(of));
+        return { ...tree, left: part(tree.left), right: part(tree.right) };
+      }
       case 'constant':
       case 'letter':
       case 'dms':

@@ -8,8 +8,11 @@ import { operators } from './operators';
 import type { OperatorName } from './operators';
 import type { ConstantName } from './tree';
 
-/** The functions that may be called: what the language needs to know of each. Keys are all names that are read. */
-export type FunctionNames = ReadonlyMap<string, Readonly<{ name: string; least: number; most: number }>>;
+/** What the language needs to know of a function. `form`: its second argument is the letter that it binds, or it takes conditions and values in turn. */
+export type FunctionShape = Readonly<{ name: string; least: number; most: number; form?: 'binder' | 'cases' }>;
+
+/** The functions that may be called. Keys are all names that are read. */
+export type FunctionNames = ReadonlyMap<string, FunctionShape>;
 
 export type ReadingOptions = Readonly<{
   functions: FunctionNames;
@@ -66,11 +69,21 @@ const SUPERSCRIPT = /⁻?[⁰¹²³⁴⁵⁶⁷⁸⁹]+/y;
 export const toSuperscript = (n: bigint): string =>
   [...n.toString()].map((c) => (c === '-' ? '⁻' : superscripts[Number(c)]!)).join('');
 
-const constants: Readonly<Record<string, ConstantName>> = { pi: 'pi', π: 'pi', e: 'e', Ans: 'Ans' };
+const constants: Readonly<Record<string, ConstantName>> = {
+  pi: 'pi',
+  π: 'pi',
+  e: 'e',
+  i: 'i',
+  inf: 'inf',
+  Ans: 'Ans',
+  total: 'total',
+};
+/** Operators that are words. */
+const words: Readonly<Record<string, OperatorName>> = { mod: 'mod', and: 'and', or: 'or', not: 'not' };
 
 const signs = new Map<string, OperatorName>();
 for (const [name, row] of Object.entries(operators) as [OperatorName, (typeof operators)[OperatorName]][])
-  if (row.kind !== 'prefix') for (const sign of row.reads) if (!/^[a-z]/.test(sign)) signs.set(sign, name);
+  if (row.kind !== 'prefix') for (const sign of row.reads as readonly string[]) if (!/^[a-z]/.test(sign)) signs.set(sign, name);
 
 const punctuation: Readonly<Record<string, Kind>> = {
   '(': { kind: 'open' },
@@ -82,6 +95,7 @@ const punctuation: Readonly<Record<string, Kind>> = {
   '″': { kind: 'second' },
   '”': { kind: 'second' },
   '▯': { kind: 'box' },
+  '∞': { kind: 'constant', name: 'inf' },
   '√': { kind: 'rootSign', fn: 'sqrt' },
   '∛': { kind: 'rootSign', fn: 'cbrt' },
 };
@@ -89,31 +103,49 @@ const punctuation: Readonly<Record<string, Kind>> = {
 const SPACE = /[\s\u00a0\u2009\u202f]/;
 
 /** The longest known name that begins at `from`: a function, a constant, a word, else one letter. */
-function readName(text: string, from: number, functions: FunctionNames): { kind: Kind; length: number } | null {
+function readName(
+  text: string,
+  from: number,
+  functions: FunctionNames,
+  isAfterOperand: boolean,
+): { kind: Kind; length: number } | null {
   const run = /[A-Za-zπ]+/y;
   run.lastIndex = from;
   const letters = run.exec(text)?.[0];
   if (letters === undefined) return null;
   for (let length = letters.length; length > 0; length -= 1) {
     const name = letters.slice(0, length);
-    const fn = functions.get(name);
+    // `mod` stands between two numbers or before two in brackets.
+    const fn = name === 'mod' && isAfterOperand ? undefined : functions.get(name);
     if (fn !== undefined) return { kind: { kind: 'function', fn: fn.name }, length };
     const constant = Object.hasOwn(constants, name) ? constants[name] : undefined;
     if (constant !== undefined) return { kind: { kind: 'constant', name: constant }, length };
-    if (name === 'mod') return { kind: { kind: 'operator', op: 'mod' }, length };
+    const word = Object.hasOwn(words, name) ? words[name] : undefined;
+    if (word !== undefined) return { kind: { kind: 'operator', op: word }, length };
     const unit = angleUnits.find((u) => u === name);
     if (unit !== undefined) return { kind: { kind: 'unitWord', unit }, length };
   }
   return { kind: { kind: 'letter', name: letters[0]! }, length: 1 };
 }
 
-function readOne(text: string, from: number, options: ReadingOptions): { kind: Kind; length: number } {
+const endsOperand = (token: Token | undefined): boolean => {
+  if (token === undefined) return false;
+  if (token.kind === 'operator') return operators[token.op].kind === 'postfix';
+  return !['function', 'rootSign', 'open', 'separator', 'strayComma', 'assign', 'unknown'].includes(token.kind);
+};
+
+function readOne(
+  text: string,
+  from: number,
+  options: ReadingOptions,
+  before: Token | undefined,
+): { kind: Kind; length: number } {
   const number = readNumeral(text, from, options.decimalSign);
   if (number !== null) {
     const { written, isWellFormed, isPlainWhole, length } = number;
     return { kind: isWellFormed ? { kind: 'number', written, isPlainWhole } : { kind: 'badNumber' }, length };
   }
-  const name = readName(text, from, options.functions);
+  const name = readName(text, from, options.functions, endsOperand(before));
   if (name !== null) return name;
   SUPERSCRIPT.lastIndex = from;
   const raised = SUPERSCRIPT.exec(text)?.[0];
@@ -126,6 +158,8 @@ function readOne(text: string, from: number, options: ReadingOptions): { kind: K
   const length = char.length;
   const fraction = vulgar[char];
   if (fraction !== undefined) return { kind: { kind: 'vulgar', n: fraction[0], d: fraction[1] }, length };
+  const pair = signs.get(text.slice(from, from + 2));
+  if (pair !== undefined) return { kind: { kind: 'operator', op: pair }, length: 2 };
   const op = signs.get(char);
   if (op !== undefined) return { kind: { kind: 'operator', op }, length };
   const mark = punctuation[char];
@@ -147,7 +181,7 @@ export function tokenise(text: string, options: ReadingOptions): readonly Token[
       tokens.push({ kind: 'end', span: span(text.length, text.length), text: '', spaced });
       return tokens;
     }
-    const { kind, length } = readOne(text, at, options);
+    const { kind, length } = readOne(text, at, options, tokens.at(-1));
     tokens.push({ ...kind, span: span(at, at + length), text: text.slice(at, at + length), spaced });
     at += length;
   }

@@ -1,8 +1,11 @@
 import type { Span } from '../base/span';
 import type { AngleUnit } from '../base/angle';
-import type { InfixName, PostfixName } from './operators';
+import type { InfixName, LogicName, PostfixName, RelationName } from './operators';
 
-export type ConstantName = 'pi' | 'e' | 'Ans';
+export type ConstantName = 'pi' | 'e' | 'i' | 'inf' | 'Ans' | 'total';
+
+/** A further part of a chain of relations: `≤ 3` in `0 < x ≤ 3`. */
+export type RelationPart = Readonly<{ op: RelationName; right: Tree }>;
 
 type Node =
   /** `written`: digits with a point, no grouping; E for a power of ten; U+0305 after a recurring digit. */
@@ -21,6 +24,10 @@ type Node =
   /** A whole number beside a simple fraction; `whole` is null for ½ alone. */
   | Readonly<{ kind: 'mixed'; whole: bigint | null; n: bigint; d: bigint }>
   | Readonly<{ kind: 'call'; fn: string; args: readonly Tree[]; bracketed: boolean; closed: boolean }>
+  /** A chain of relations, each between neighbours. True or false, not a number. */
+  | Readonly<{ kind: 'relation'; first: Tree; rest: readonly RelationPart[] }>
+  | Readonly<{ kind: 'logic'; op: LogicName; left: Tree; right: Tree }>
+  | Readonly<{ kind: 'not'; of: Tree }>
   /** A place where something is still missing. */
   | Readonly<{ kind: 'box' }>;
 
@@ -34,9 +41,13 @@ export function partsOf(tree: Tree): readonly Tree[] {
     case 'negate':
     case 'postfix':
     case 'mark':
+    case 'not':
       return [tree.of];
     case 'binary':
+    case 'logic':
       return [tree.left, tree.right];
+    case 'relation':
+      return [tree.first, ...tree.rest.map((part) => part.right)];
     case 'power':
       return [tree.base, tree.exponent];
     case 'call':
@@ -48,6 +59,35 @@ export function partsOf(tree: Tree): readonly Tree[] {
     case 'mixed':
     case 'box':
       return [];
+  }
+}
+
+/** The node with other parts in the places of its own, in the order of `partsOf`. */
+export function withParts(tree: Tree, parts: readonly Tree[]): Tree {
+  const [first, second] = parts as readonly [Tree, Tree];
+  switch (tree.kind) {
+    case 'group':
+    case 'negate':
+    case 'postfix':
+    case 'mark':
+    case 'not':
+      return { ...tree, of: first };
+    case 'binary':
+    case 'logic':
+      return { ...tree, left: first, right: second };
+    case 'power':
+      return { ...tree, base: first, exponent: second };
+    case 'call':
+      return { ...tree, args: parts };
+    case 'relation':
+      return { ...tree, first, rest: tree.rest.map((part, i) => ({ ...part, right: parts[i + 1]! })) };
+    case 'number':
+    case 'constant':
+    case 'letter':
+    case 'dms':
+    case 'mixed':
+    case 'box':
+      return tree;
   }
 }
 
@@ -80,6 +120,8 @@ export const binaryTree = (op: InfixName, left: Tree, right: Tree): Tree => ({
   right,
   span: NOWHERE,
 });
+export const powerTree = (base: Tree, exponent: Tree): Tree => ({ kind: 'power', base, exponent, span: NOWHERE });
+export const letterTree = (name: string): Tree => ({ kind: 'letter', name, span: NOWHERE });
 export const negateTree = (of: Tree): Tree => ({ kind: 'negate', of, span: NOWHERE });
 export const constantTree = (name: ConstantName): Tree => ({ kind: 'constant', name, span: NOWHERE });
 export const callTree = (fn: string, ...args: Tree[]): Tree => ({

@@ -1,5 +1,6 @@
 import { z } from 'zod/mini';
 import { MOST_PARTS } from '../number/approximate';
+import { LARGEST_INDEX } from '../number/radical';
 import { realOps } from '../number/real-ops';
 import type { RealOp } from '../number/real-ops';
 import { LONGEST_FRACTION } from './value-codec';
@@ -7,15 +8,18 @@ import { LARGEST_RADICAND_DIGITS, MOST_TERMS } from '../number/surd';
 
 const fraction = z.string().check(z.regex(/^-?\d+(\/[1-9]\d*)?$/), z.maxLength(LONGEST_FRACTION));
 const radicand = z.string().check(z.regex(/^[1-9]\d*$/), z.maxLength(LARGEST_RADICAND_DIGITS));
+const place = z.int().check(z.gte(0));
 const node = z.union([
   z.object({ rational: fraction }),
   z.object({ pi: fraction }),
   z.object({
     surd: z.array(z.tuple([radicand, fraction])).check(z.maxLength(MOST_TERMS)),
   }),
+  z.object({ radical: z.tuple([fraction, radicand, z.int().check(z.gte(3), z.lte(LARGEST_INDEX))]) }),
+  z.object({ complex: z.tuple([place, place]) }),
   z.object({
     op: z.enum(Object.keys(realOps) as [RealOp, ...RealOp[]]),
-    args: z.array(z.int().check(z.gte(0))).check(z.maxLength(2)),
+    args: z.array(place).check(z.maxLength(2)),
   }),
 ]);
 

@@ -1,10 +1,14 @@
-import { rational } from '../number/rational';
-import type { RealOp } from '../number/real-ops';
+import type { Alive } from '../base/alive';
+import { fromRootProduct } from '../number/arithmetic';
 import { MOST_PARTS } from '../number/approximate';
 import { LARGEST_POWER } from '../number/digits';
 import { factorise } from '../number/factor';
 import { perfectRoot } from '../number/integer';
-import type { Real, Value } from '../number/value';
+import { productOf } from '../number/radical';
+import { rational } from '../number/rational';
+import type { RealOp } from '../number/real-ops';
+import { asRational, isReal } from '../number/value';
+import type { Real, RealValue, Value } from '../number/value';
 
 /*
  * Values as plain data, for the saved store and the notebook file. A recipe shares parts, so it is written as a list
@@ -14,7 +18,14 @@ import type { Real, Value } from '../number/value';
 /** A value as a list of nodes, the last of which it is. */
 export type SavedValue = SavedNode[];
 export type SavedNode =
-  { rational: string } | { pi: string } | { surd: [string, string][] } | { op: RealOp; args: number[] };
+  | { rational: string }
+  | { pi: string }
+  | { surd: [string, string][] }
+  /** coefficient, radicand, index */
+  | { radical: [string, string, number] }
+  | { op: RealOp; args: number[] }
+  /** The places of the real and the imaginary part; only ever the last node. */
+  | { complex: [number, number] };
 
 const arity: { [op in RealOp]: number } = {
   add: 2,
@@ -34,6 +45,15 @@ const arity: { [op in RealOp]: number } = {
   arccos: 1,
   arctan: 1,
   gamma: 1,
+  sinh: 1,
+  cosh: 1,
+  tanh: 1,
+  arsinh: 1,
+  arcosh: 1,
+  artanh: 1,
+  ln1p: 1,
+  within: 2,
+  estimate: 2,
   pi: 0,
 };
 
@@ -54,9 +74,9 @@ export const fitsFile = (nodes: SavedValue): boolean =>
 
 /** The value as a list of nodes. */
 export function encode(value: Value): SavedValue {
-  const places = new Map<Value, number>();
+  const places = new Map<RealValue, number>();
   const nodes: SavedValue = [];
-  const put = (v: Value): number => {
+  const put = (v: RealValue): number => {
     const known = places.get(v);
     if (known !== undefined) return known;
     const args = v.kind === 'real' ? v.args.map(put) : [];
@@ -70,6 +90,9 @@ export function encode(value: Value): SavedValue {
       case 'surd':
         nodes.push({ surd: v.sum.map((t) => [`${t.radicand}`, written(t.coefficient)]) });
         break;
+      case 'radical':
+        nodes.push({ radical: [written(v.of.coefficient), `${v.of.radicand}`, v.of.index] });
+        break;
       case 'real':
         nodes.push({ op: v.op, args });
         break;
@@ -77,14 +100,20 @@ export function encode(value: Value): SavedValue {
     places.set(v, nodes.length - 1);
     return nodes.length - 1;
   };
-  put(value);
+  if (isReal(value)) put(value);
+  else nodes.push({ complex: [put(value.re), put(value.im)] });
   return nodes;
 }
 
 /** The value of a list that has the right shape, or null when its parts do not fit (a reference ahead, a radicand with a square in it). */
 export function decode(nodes: SavedValue): Value | null {
-  const values: Value[] = [];
-  for (const item of nodes) {
+  const values: RealValue[] = [];
+  for (const [i, item] of nodes.entries()) {
+    if ('complex' in item) {
+      const [re, im] = item.complex.map((at) => values[at]);
+      if (i < nodes.length - 1 || !re || !im || asRational(im)?.n === 0n) return null;
+      return { kind: 'complex', re, im };
+    }
     const made = decodeNode(item, values);
     if (made === null) return null;
     values.push(made);
@@ -92,7 +121,7 @@ export function decode(nodes: SavedValue): Value | null {
   return values.at(-1) ?? null;
 }
 
-function decodeNode(item: SavedValue[number], before: readonly Value[]): Value | null {
+function decodeNode(item: Exclude<SavedNode, { complex: unknown }>, before: readonly RealValue[]): RealValue | null {
   if ('rational' in item) return { kind: 'rational', value: read(item.rational) };
   if ('pi' in item) {
     const times = read(item.pi);
@@ -107,19 +136,31 @@ function decodeNode(item: SavedValue[number], before: readonly Value[]): Value |
     const sound = sum.every((t) => t.coefficient.n !== 0n && isSquareFree(t.radicand));
     return rising && sound && sum.some((t) => t.radicand > 1n) ? { kind: 'surd', sum } : null;
   }
+  if ('radical' in item) {
+    const [coefficient, radicand, index] = item.radical;
+    const product = productOf(read(coefficient), BigInt(radicand), index, fewSteps());
+    const made = fromRootProduct(product);
+    return made?.kind === 'radical' && made.of.index === index && made.of.radicand === BigInt(radicand) ? made : null;
+  }
   if (item.args.length !== arity[item.op]) return null;
   const args = item.args.map((i) => before[i]);
   if (args.some((a) => a === undefined)) return null;
-  return { kind: 'real', op: item.op, args: args as Value[] } satisfies Real;
+  return { kind: 'real', op: item.op, args: args as RealValue[] } satisfies Real;
 }
 
 /** Steps of search that a file may cost for each number under a root. */
 const FEW_STEPS = 5_000;
+
+/** Is asked once for every 64 steps of search. */
+function fewSteps(): Alive {
+  let left = FEW_STEPS / 64;
+  return () => (left -= 1) > 0;
+}
 
 /**
  * Whether no square was found in n. Factors too large to be found stay unseen; such a radicand came from numbers that
  * were factorised one by one, or from a hand that harms only its own file.
  */
 function isSquareFree(n: bigint): boolean {
-  return perfectRoot(n, 2) === null ? (factorise(n, FEW_STEPS)?.every((f) => f.exponent === 1) ?? true) : n === 1n;
+  return perfectRoot(n, 2) === null ? (factorise(n, () => true, FEW_STEPS)?.every((f) => f.exponent === 1) ?? true) : n === 1n;
 }

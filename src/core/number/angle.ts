@@ -1,20 +1,21 @@
 import type { AngleUnit } from '../base/angle';
 import { succeed } from '../base/result';
-import type { Alive } from './approximate';
-import { divide, fromSurd, multiply, negate, piTimes } from './arithmetic';
+import type { Alive } from '../base/alive';
+import { checkedReal, divide, fromSurd, multiply, negate, piTimes } from './arithmetic';
 import type { Outcome } from './arithmetic';
 import * as q from './rational';
 import type { Rational } from './rational';
+import * as radical from './radical';
 import * as surd from './surd';
 import type { SurdSum } from './surd';
-import { asRational, fromRational } from './value';
-import type { ExactValue, Value } from './value';
+import { asRational, fromRational, isExactReal } from './value';
+import type { ExactReal, RealValue } from './value';
 
 const perTurn = { deg: q.whole(360), grad: q.whole(400) } as const;
 const HALF: Rational = { n: 1n, d: 2n };
 
 /** The angle in turns when that is rational: a rational in degrees or gradians, a rational multiple of π in radians. */
-export function inTurns(angle: Value, unit: AngleUnit): Rational | null {
+export function inTurns(angle: RealValue, unit: AngleUnit): Rational | null {
   if (unit === 'rad') {
     if (angle.kind === 'pi') return q.multiply(angle.times, HALF);
     return angle.kind === 'rational' && q.isZero(angle.value) ? q.ZERO : null;
@@ -24,22 +25,27 @@ export function inTurns(angle: Value, unit: AngleUnit): Rational | null {
 }
 
 /** A rational number of turns in a unit. */
-export const fromTurns = (turns: Rational, unit: AngleUnit): ExactValue =>
+export const fromTurns = (turns: Rational, unit: AngleUnit): ExactReal =>
   unit === 'rad' ? piTimes(q.add(turns, turns)) : fromRational(q.multiply(turns, perTurn[unit]));
 
 /** The same angle in another unit. */
-export function convertAngle(angle: Value, from: AngleUnit, to: AngleUnit, alive: Alive): Outcome {
+export function convertAngle(angle: RealValue, from: AngleUnit, to: AngleUnit, alive: Alive): Outcome {
   if (from === to) return succeed(angle);
   const turns = inTurns(angle, from);
   if (turns !== null) return succeed(fromTurns(turns, to));
   const half = (unit: 'deg' | 'grad') => q.divide(perTurn[unit], q.whole(2));
   if (from === 'rad' && to !== 'rad') return divide(angle, piTimes(q.divide(q.ONE, half(to))), alive);
+  // Back to radians from what was brought out of them: the recipe itself, so that sin(acos x) sees acos x.
+  if (to === 'rad' && from !== 'rad' && angle.kind === 'real' && angle.op === 'divide') {
+    const [radians, by] = angle.args;
+    if (by!.kind === 'pi' && q.equal(by!.times, q.divide(q.ONE, half(from)))) return succeed(radians!);
+  }
   if (from !== 'rad' && to === 'rad') return succeed(multiply(angle, piTimes(q.divide(q.ONE, half(from)))));
   const ratio = q.divide(perTurn[to as 'deg' | 'grad'], perTurn[from as 'deg' | 'grad']);
   return succeed(multiply(angle, fromRational(ratio)));
 }
 
-const root = (n: number, coefficient: Rational): SurdSum => surd.scale(surd.squareRoot(q.whole(n))!, coefficient);
+const root = (n: number, coefficient: Rational): SurdSum => surd.scale(surd.squareRoot(q.whole(n), () => true)!, coefficient);
 const QUARTER: Rational = { n: 1n, d: 4n };
 
 /**
@@ -59,11 +65,11 @@ const sine18 = surd.add(root(5, QUARTER), surd.fromRational(q.negate(QUARTER)));
 const sine54 = surd.add(root(5, QUARTER), surd.fromRational(QUARTER));
 
 /** sin of a rational number of turns when it is a sum of square roots, else null. */
-export function exactSine(turns: Rational): ExactValue | null {
+export function exactSine(turns: Rational): ExactReal | null {
   const part = q.modulo(turns, q.ONE);
   if (q.compare(part, HALF) >= 0) {
     const opposite = exactSine(q.subtract(part, HALF));
-    return opposite && (negate(opposite) as ExactValue);
+    return opposite && (negate(opposite) as ExactReal);
   }
   const folded = q.compare(part, QUARTER) > 0 ? q.subtract(HALF, part) : part;
   const by15 = q.multiply(folded, q.whole(24));
@@ -73,7 +79,7 @@ export function exactSine(turns: Rational): ExactValue | null {
   return by18.d === 1n && by18.n === 3n ? fromSurd(sine54) : null;
 }
 
-export const exactCosine = (turns: Rational): ExactValue | null => exactSine(q.add(turns, QUARTER));
+export const exactCosine = (turns: Rational): ExactReal | null => exactSine(q.add(turns, QUARTER));
 
 /** Turns in [−1/4, 1/4] whose sine is exact: where inverse functions look. */
 export const specialTurns: readonly Rational[] = [
@@ -82,12 +88,38 @@ export const specialTurns: readonly Rational[] = [
 ];
 
 /** The turns in [−1/4, 1/4] whose sine is v, when it is one of the special values. */
-export function turnsOfSine(v: ExactValue): Rational | null {
+export function turnsOfSine(v: ExactReal): Rational | null {
   return specialTurns.find((turns) => sameExact(exactSine(turns)!, v)) ?? null;
 }
 
-export function sameExact(a: ExactValue, b: ExactValue): boolean {
+/** The special turns by their tangent, those of ±90° left out. */
+export function turnsOfTangent(v: ExactReal, alive: Alive): Rational | null {
+  const found = specialTurns.find((turns) => {
+    const [top, bottom] = [exactSine(turns)!, exactCosine(turns)];
+    if (bottom === null || (bottom.kind === 'rational' && bottom.value.n === 0n)) return false;
+    const ratio = divide(top, bottom, alive);
+    return ratio.ok && isExactReal(ratio.value) && sameExact(ratio.value, v);
+  });
+  return found ?? null;
+}
+
+/** The sine, cosine or tangent of an angle in radians, exact at special angles; an angle of rational turns is first brought within one turn. */
+export function ofRadians(op: 'sin' | 'cos', radians: RealValue): Outcome {
+  const turns = inTurns(radians, 'rad');
+  const exact = turns && (op === 'sin' ? exactSine(turns) : exactCosine(turns));
+  if (exact) return succeed(exact);
+  return checkedReal(op, turns === null ? radians : fromTurns(q.modulo(turns, q.ONE), 'rad'));
+}
+
+/** atan x in radians, exact at the tangents of special angles. */
+export function arctanRadians(x: RealValue, alive: Alive): Outcome {
+  const turns = isExactReal(x) ? turnsOfTangent(x, alive) : null;
+  return turns === null ? checkedReal('arctan', x) : succeed(fromTurns(turns, 'rad'));
+}
+
+export function sameExact(a: ExactReal, b: ExactReal): boolean {
   if (a.kind === 'rational') return b.kind === 'rational' && q.equal(a.value, b.value);
   if (a.kind === 'surd') return b.kind === 'surd' && surd.equal(a.sum, b.sum);
+  if (a.kind === 'radical') return b.kind === 'radical' && radical.equal(a.of, b.of);
   return b.kind === 'pi' && q.equal(a.times, b.times);
 }

@@ -1,19 +1,18 @@
+import type { Alive } from '../base/alive';
 import { assertNever } from '../base/never';
 import * as ball from './ball';
 import type { Ball } from './ball';
 import { pi } from './constants';
-import { compare, sign as rationalSign } from './rational';
-import type { Rational } from './rational';
-import { isBall, realOps } from './real-ops';
+import { sign as rationalSign } from './rational';
+import { isBall, realOps, rootBall } from './real-ops';
 import type { BallAnswer } from './real-ops';
 import type { SurdSum } from './surd';
-import type { Real, Value } from './value';
-
-/** Asked between steps of long work; false means: stop now. */
-export type Alive = () => boolean;
+import type { Real, RealValue } from './value';
 
 /** The ceiling of refinement: 1 000 digits of work and some guard bits. */
 export const CEILING_BITS = 3400;
+/** Exact values may be looked at more closely: they do leave any decimal that they are not. */
+const EXACT_CEILING_BITS = 400_000;
 /** A recipe with more parts than this is refused rather than walked. */
 export const MOST_PARTS = 20_000;
 
@@ -24,12 +23,17 @@ function surdBall(sum: SurdSum, bits: number): Ball {
   }, ball.exactly(0n));
 }
 
-function exactBall(v: Exclude<Value, Real>, bits: number): Ball {
+function exactBall(v: Exclude<RealValue, Real>, bits: number): Ball {
   switch (v.kind) {
     case 'rational':
       return ball.fromRational(v.value, bits);
     case 'surd':
       return surdBall(v.sum, bits);
+    case 'radical': {
+      const { coefficient, radicand, index } = v.of;
+      const root = rootBall(ball.exactly(radicand), index, bits + 8) as Ball;
+      return ball.multiply(root, ball.fromRational(coefficient, bits + 8), bits + 4);
+    }
     case 'pi':
       return ball.multiply(pi(bits + 8), ball.fromRational(v.times, bits + 8), bits + 4);
     default:
@@ -41,9 +45,9 @@ function exactBall(v: Exclude<Value, Real>, bits: number): Ball {
  * A ball that holds the value, of about `bits` bits of working precision (its own width tells what is settled).
  * Shared parts of a recipe are worked once a call.
  */
-export function toBall(v: Value, bits: number, alive: Alive): BallAnswer {
+export function toBall(v: RealValue, bits: number, alive: Alive): BallAnswer {
   const known = new Map<Real, Map<number, BallAnswer>>();
-  const visit = (part: Value, at: number): BallAnswer => {
+  const visit = (part: RealValue, at: number): BallAnswer => {
     if (part.kind !== 'real') return exactBall(part, at);
     const seen = known.get(part) ?? new Map<number, BallAnswer>();
     known.set(part, seen);
@@ -60,17 +64,19 @@ export function toBall(v: Value, bits: number, alive: Alive): BallAnswer {
   return visit(v, bits);
 }
 
-type Verdict<T> = T | 'undecided' | 'too-large' | 'stopped';
+export type Verdict<T> = T | 'undecided' | 'too-large' | 'stopped';
 
 /** Refines until `decide` answers, doubling the bits up to the ceiling; `last` sees the sharpest ball. */
 export function refine<T>(
-  v: Value,
+  v: RealValue,
   startBits: number,
   alive: Alive,
   decide: (b: Ball) => T | null,
+  mostBits = CEILING_BITS,
 ): { verdict: Verdict<T>; last: Ball | null } {
   let last: Ball | null = null;
-  const ceiling = Math.max(CEILING_BITS, startBits);
+  // Square-free radicands are independent over the rationals: a sum of roots with terms is never zero, however near.
+  const ceiling = Math.max(v.kind === 'real' ? mostBits : EXACT_CEILING_BITS, startBits);
   for (let bits = startBits; ; bits = Math.min(2 * bits, ceiling)) {
     const answer = toBall(v, bits, alive);
     if (answer === 'stopped' || answer === 'too-large') return { verdict: answer, last };
@@ -83,26 +89,18 @@ export function refine<T>(
   }
 }
 
-/** The sign of a value: exact kinds always, reals when a ball leaves zero before the ceiling. */
-export function signOf(v: Value, alive: Alive): Verdict<-1 | 0 | 1> {
+/** The sign of a value by balls alone: exact kinds always, reals when a ball leaves zero before the ceiling. */
+export function signByBalls(v: RealValue, alive: Alive, ceiling = CEILING_BITS): Verdict<-1 | 0 | 1> {
   if (v.kind === 'rational') return rationalSign(v.value);
   if (v.kind === 'pi') return rationalSign(v.times);
-  // Square-free radicands are independent over the rationals, so a sum with terms is never zero.
-  return refine(v, 64, alive, ball.signOf).verdict;
-}
-
-/** The sign of v − bound. */
-export function compareWith(v: Value, bound: Rational, alive: Alive): Verdict<-1 | 0 | 1> {
-  if (v.kind === 'rational') return compare(v.value, bound);
-  return refine(v, 64, alive, (b) =>
-    ball.signOf(ball.subtract(b, ball.fromRational(bound, CEILING_BITS), CEILING_BITS)),
-  ).verdict;
+  if (v.kind === 'radical') return rationalSign(v.of.coefficient);
+  return refine(v, 64, alive, ball.signOf, ceiling).verdict;
 }
 
 /** The number of parts of a recipe, counted up to the limit. */
-export function partCount(v: Value): number {
-  const seen = new Set<Value>();
-  const open: Value[] = [v];
+export function partCount(v: RealValue): number {
+  const seen = new Set<RealValue>();
+  const open: RealValue[] = [v];
   for (let part = open.pop(); part !== undefined && seen.size <= MOST_PARTS; part = open.pop()) {
     if (seen.has(part)) continue;
     seen.add(part);

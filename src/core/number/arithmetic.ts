@@ -1,60 +1,108 @@
 import type { Trouble } from '../base/problem';
 import { fail, succeed } from '../base/result';
 import type { Result } from '../base/result';
-import { MOST_PARTS, partCount, signOf } from './approximate';
-import type { Alive } from './approximate';
+import { MOST_PARTS, partCount } from './approximate';
+import type { Alive } from '../base/alive';
 import { bitLength } from './integer';
 import * as q from './rational';
 import type { Rational } from './rational';
 import type { RealOp } from './real-ops';
+import * as radical from './radical';
+import type { Radical, RootProduct } from './radical';
+import { signOf } from './sign';
 import * as surd from './surd';
 import type { SurdSum } from './surd';
 import { asRational, fromRational, fromWhole } from './value';
-import type { ExactValue, Value } from './value';
+import type { ExactReal, RealValue } from './value';
 
 /** A value, or what is wrong with making it; the evaluator gives it its place. */
-export type Outcome = Result<Value, Trouble>;
+export type Outcome = Result<RealValue, Trouble>;
 
 export const trouble = (t: Trouble): Outcome => fail(t);
 export const ZERO = fromWhole(0);
 export const ONE = fromWhole(1);
-export const PI: ExactValue = { kind: 'pi', times: q.ONE };
+export const PI: ExactReal = { kind: 'pi', times: q.ONE };
 
 /** Leaves exactness on purpose: a recipe of one more operation. */
-export function real(op: RealOp, ...args: Value[]): Value {
+export function real(op: RealOp, ...args: RealValue[]): RealValue {
   return { kind: 'real', op, args };
 }
 
 /** A real, refused when its recipe has grown past what can be walked. */
-export function checkedReal(op: RealOp, ...args: Value[]): Outcome {
+export function checkedReal(op: RealOp, ...args: RealValue[]): Outcome {
   const made = real(op, ...args);
   return partCount(made) > MOST_PARTS ? fail({ code: 'too-large' }) : succeed(made);
 }
 
 /** A value as a square-root sum; null for π and reals. */
-export function asSurd(v: Value): SurdSum | null {
+export function asSurd(v: RealValue): SurdSum | null {
   if (v.kind === 'surd') return v.sum;
   return v.kind === 'rational' ? surd.fromRational(v.value) : null;
 }
 
-export function fromSurd(sum: SurdSum): ExactValue {
+export function fromSurd(sum: SurdSum): ExactReal {
   const plain = surd.toRational(sum);
   return plain === null ? { kind: 'surd', sum } : fromRational(plain);
 }
 
-/** times · π, which is the rational zero when times is. */
-export const piTimes = (times: Rational): ExactValue => (q.isZero(times) ? ZERO : { kind: 'pi', times });
+/** A root in lowest form as the kind that it is: a rational, a square root, or a higher one. */
+export function fromRadical(of: Radical): ExactReal {
+  if (q.isZero(of.coefficient)) return ZERO;
+  if (of.index === 1) return fromRational(of.coefficient);
+  return of.index === 2
+    ? fromSurd([{ radicand: of.radicand, coefficient: of.coefficient }])
+    : { kind: 'radical', of };
+}
 
-const isZeroValue = (v: Value): boolean => v.kind === 'rational' && v.value.n === 0n;
-const isOneValue = (v: Value): boolean => v.kind === 'rational' && q.equal(v.value, q.ONE);
+/** A rational, a single square root or a higher root, taken apart into powers of primes; null for all else. */
+export function asRootProduct(v: RealValue, alive: Alive): RootProduct | null {
+  switch (v.kind) {
+    case 'rational':
+      return { coefficient: v.value, exponents: new Map() };
+    case 'surd': {
+      const [only, more] = v.sum;
+      return more === undefined ? radical.productOf(only!.coefficient, only!.radicand, 2, alive) : null;
+    }
+    case 'radical':
+      return radical.productOf(v.of.coefficient, v.of.radicand, v.of.index, alive);
+    case 'pi':
+    case 'real':
+      return null;
+  }
+}
+
+/** The value of a product of roots, or null when it has outgrown what is kept. */
+export function fromRootProduct(product: RootProduct | null): ExactReal | null {
+  const of = product && radical.toRadical(product);
+  return of && fromRadical(of);
+}
+
+/** The factors of what is multiplied here were found when it was made. */
+const unhurried: Alive = () => true;
+
+function multiplyRoots(a: RealValue, b: RealValue): ExactReal | null {
+  if (a.kind === 'radical' && b.kind === 'rational')
+    return fromRadical({ ...a.of, coefficient: q.multiply(a.of.coefficient, b.value) });
+  if (b.kind === 'radical' && a.kind === 'rational') return multiplyRoots(b, a);
+  const [left, right] = [asRootProduct(a, unhurried), asRootProduct(b, unhurried)];
+  return left && right && fromRootProduct(radical.multiply(left, right));
+}
+
+/** times · π, which is the rational zero when times is. */
+export const piTimes = (times: Rational): ExactReal => (q.isZero(times) ? ZERO : { kind: 'pi', times });
+
+const isZeroValue = (v: RealValue): boolean => v.kind === 'rational' && v.value.n === 0n;
+const isOneValue = (v: RealValue): boolean => v.kind === 'rational' && q.equal(v.value, q.ONE);
 
 /** −v. */
-export function negate(v: Value): Value {
+export function negate(v: RealValue): RealValue {
   switch (v.kind) {
     case 'rational':
       return fromRational(q.negate(v.value));
     case 'surd':
       return { kind: 'surd', sum: surd.negate(v.sum) };
+    case 'radical':
+      return { kind: 'radical', of: { ...v.of, coefficient: q.negate(v.of.coefficient) } };
     case 'pi':
       return { kind: 'pi', times: q.negate(v.times) };
     case 'real':
@@ -71,13 +119,15 @@ function canReduce(a: Rational, b: Rational): boolean {
   return bitLength(a.d) + bitLength(b.d) <= MOST_REDUCED_BITS || bitLength(a.n) + bitLength(b.n) <= MOST_REDUCED_BITS;
 }
 
-/** a + b: exact among sums of roots and among multiples of π; else real. */
-export function add(a: Value, b: Value): Value {
+/** a + b: exact among sums of square roots, among multiples of π and of one higher root; else real. */
+export function add(a: RealValue, b: RealValue): RealValue {
   if (a.kind === 'rational' && b.kind === 'rational')
     return canReduce(a.value, b.value) ? fromRational(q.add(a.value, b.value)) : real('add', a, b);
   if (isZeroValue(a)) return b;
   if (isZeroValue(b)) return a;
   if (a.kind === 'pi' && b.kind === 'pi') return piTimes(q.add(a.times, b.times));
+  if (a.kind === 'radical' && b.kind === 'radical' && a.of.index === b.of.index && a.of.radicand === b.of.radicand)
+    return fromRadical({ ...a.of, coefficient: q.add(a.of.coefficient, b.of.coefficient) });
   const left = asSurd(a);
   const right = asSurd(b);
   if (left && right) {
@@ -88,10 +138,10 @@ export function add(a: Value, b: Value): Value {
   return real('add', a, b);
 }
 
-export const subtract = (a: Value, b: Value): Value => (a === b ? ZERO : add(a, negate(b)));
+export const subtract = (a: RealValue, b: RealValue): RealValue => (a === b ? ZERO : add(a, negate(b)));
 
-/** a · b: exact among sums of roots, and a rational times a multiple of π; 0 times anything is 0. */
-export function multiply(a: Value, b: Value): Value {
+/** a · b: exact among sums of square roots, among single roots, and a rational times a multiple of π; 0 times anything is 0. */
+export function multiply(a: RealValue, b: RealValue): RealValue {
   if (a.kind === 'rational' && b.kind === 'rational')
     return canReduce(a.value, b.value) ? fromRational(q.multiply(a.value, b.value)) : real('multiply', a, b);
   if (isZeroValue(a) || isZeroValue(b)) return ZERO;
@@ -99,6 +149,7 @@ export function multiply(a: Value, b: Value): Value {
   if (isOneValue(b)) return a;
   if (a.kind === 'pi' && b.kind === 'rational') return piTimes(q.multiply(a.times, b.value));
   if (a.kind === 'rational' && b.kind === 'pi') return piTimes(q.multiply(b.times, a.value));
+  if (a.kind === 'radical' || b.kind === 'radical') return multiplyRoots(a, b) ?? real('multiply', a, b);
   const left = asSurd(a);
   const right = asSurd(b);
   if (left && right && left.length * right.length <= surd.MOST_TERMS * surd.MOST_TERMS) {
@@ -109,7 +160,7 @@ export function multiply(a: Value, b: Value): Value {
 }
 
 /** a / b. Problems: divide-by-zero; not-converged when it stays open whether b is zero. */
-export function divide(a: Value, b: Value, alive: Alive): Outcome {
+export function divide(a: RealValue, b: RealValue, alive: Alive): Outcome {
   const bottom = asRational(b);
   if (bottom !== null) {
     if (q.isZero(bottom)) return trouble({ code: 'divide-by-zero' });
@@ -121,6 +172,11 @@ export function divide(a: Value, b: Value, alive: Alive): Outcome {
   if (a === b) return succeed(ONE);
   if (a.kind === 'pi' && b.kind === 'pi') return succeed(fromRational(q.divide(a.times, b.times)));
   if (isZeroValue(a)) return succeed(ZERO);
+  if (b.kind === 'radical') {
+    const product = asRootProduct(b, alive);
+    const inverse = product && fromRootProduct(radical.raise({ ...product, coefficient: q.ONE }, q.whole(-1), alive));
+    if (inverse) return succeed(multiply(multiply(a, inverse), fromRational(q.reciprocal(b.of.coefficient))));
+  }
   if (b.kind === 'surd') {
     const inverse = surd.inverse(b.sum);
     if (inverse && surd.isKeepable(inverse)) return succeed(multiply(a, fromSurd(inverse)));
@@ -134,7 +190,7 @@ export function undecided(verdict: 'undecided' | 'too-large' | 'stopped'): Outco
 }
 
 /** |v|. A real keeps its own recipe where its sign is known. */
-export function magnitude(v: Value, alive: Alive): Outcome {
+export function magnitude(v: RealValue, alive: Alive): Outcome {
   const sign = signOf(v, alive);
   if (sign === 'too-large' || sign === 'stopped') return undecided(sign);
   if (sign === 'undecided') return checkedReal('magnitude', v);

@@ -1,10 +1,10 @@
 import { succeed } from '../base/result';
-import type { Alive } from './approximate';
+import type { Alive } from '../base/alive';
 import { ONE, ZERO, add, checkedReal, trouble } from './arithmetic';
 import type { Outcome } from './arithmetic';
 import { LARGEST_POWER } from './digits';
 import { asRational, asWhole, fromWhole } from './value';
-import type { Value } from './value';
+import type { RealValue } from './value';
 
 /** The product of the whole numbers from lo to hi, halved so that the factors stay alike in size; null when stopped. */
 function productOfRange(lo: bigint, hi: bigint, alive: Alive): bigint | null {
@@ -27,7 +27,7 @@ const digitsOfProduct = (largest: number, count: number): number => count * Math
 const digitsOfFactorial = (n: number): number => n * Math.log10(n / Math.E) + Math.log10(2 * Math.PI * n) / 2;
 
 /** x! for whole x ≥ 0, exact; Γ(x + 1) for other reals. Problems: domain at negative whole numbers; too-large. */
-export function factorial(x: Value, alive: Alive): Outcome {
+export function factorial(x: RealValue, alive: Alive): Outcome {
   const n = asWhole(x);
   if (n === null) {
     const rational = asRational(x);
@@ -42,7 +42,7 @@ export function factorial(x: Value, alive: Alive): Outcome {
 }
 
 /** n·(n−1)·…·(n−r+1) for whole n, r ≥ 0; 0 for r > n. Problems: domain, too-large, stopped. */
-export function arrangements(n: Value, r: Value, alive: Alive, fn = 'nPr'): Outcome {
+export function arrangements(n: RealValue, r: RealValue, alive: Alive, fn = 'nPr'): Outcome {
   const [of, by] = [asWhole(n), asWhole(r)];
   if (of === null || by === null || of < 0n || by < 0n)
     return trouble({ code: 'domain', reason: 'whole-numbers-only', fn });
@@ -53,7 +53,7 @@ export function arrangements(n: Value, r: Value, alive: Alive, fn = 'nPr'): Outc
 }
 
 /** n over r: nPr / r!. The smaller of r and n − r is taken. */
-export function combinations(n: Value, r: Value, alive: Alive): Outcome {
+export function combinations(n: RealValue, r: RealValue, alive: Alive): Outcome {
   const [of, by] = [asWhole(n), asWhole(r)];
   if (of === null || by === null || of < 0n || by < 0n)
     return trouble({ code: 'domain', reason: 'whole-numbers-only', fn: 'nCr' });

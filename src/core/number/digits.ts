@@ -1,9 +1,10 @@
 import { absolute, powerOfTen, roundDivide } from './integer';
 import * as ball from './ball';
 import { refine, toBall } from './approximate';
-import type { Alive } from './approximate';
+import type { Alive } from '../base/alive';
 import { isBall } from './real-ops';
-import type { Value } from './value';
+import type { RealOp } from './real-ops';
+import type { Real, RealValue } from './value';
 
 /**
  * A rounded decimal: unscaled · 10^−places. `exact` says that nothing was rounded away; `settled` that the rounding is
@@ -24,7 +25,7 @@ const MOST_START_BITS = 60_000;
  * A real is refined until both ends of its ball round alike and the ball has left the rounded decimal itself; where
  * that cannot be shown (the value may be just that decimal) the nearest is given, not settled.
  */
-export function roundToPlaces(v: Value, places: number, alive: Alive): DecimalAnswer {
+export function roundToPlaces(v: RealValue, places: number, alive: Alive): DecimalAnswer {
   if (v.kind === 'rational') {
     const { n, d } = v.value;
     const ten = powerOfTen(Math.abs(places));
@@ -38,18 +39,36 @@ export function roundToPlaces(v: Value, places: number, alive: Alive): DecimalAn
   const size = isBall(first) && first.mid !== 0n ? ball.upperSize(first) : 0;
   const startBits = Math.max(0, Math.ceil(size + places * BITS_A_DIGIT)) + 32;
   if (startBits > MOST_START_BITS) return 'not-converged';
+  // What is known only to lie in a fixed ball cannot leave the decimal by refining; its digits are proved all the same.
+  const isFixed = restsOn(v, 'within');
   const { verdict, last } = refine(v, startBits, alive, (b) => {
     const { low, high } = ball.roundedEnds(b, places);
     if (low !== high) return null;
-    return holds(b, low, places) ? null : low;
+    return !isFixed && holds(b, low, places) ? null : low;
   });
   if (verdict === 'too-large' || verdict === 'stopped') return verdict;
-  if (verdict !== 'undecided') return { unscaled: verdict, places, exact: false, settled: true };
+  if (verdict !== 'undecided') return { unscaled: verdict, places, exact: false, settled: !restsOn(v, 'estimate') };
   if (last === null) return 'not-converged';
   const { low, high } = ball.roundedEnds(last, places);
   if (absolute(high - low) > 1n) return 'not-converged';
   const middle = ball.roundedEnds({ ...last, rad: 0n }, places).low;
   return { unscaled: middle, places, exact: false, settled: false };
+}
+
+/** Whether a recipe has an operation somewhere in it. */
+function restsOn(v: RealValue, op: RealOp): boolean {
+  if (v.kind !== 'real') return false;
+  const seen = new Set<RealValue>();
+  const open: Real[] = [v];
+  for (let part = open.pop(); part !== undefined; part = open.pop()) {
+    if (part.op === op) return true;
+    for (const arg of part.args)
+      if (arg.kind === 'real' && !seen.has(arg)) {
+        seen.add(arg);
+        open.push(arg);
+      }
+  }
+  return false;
 }
 
 /** Whether unscaled·10^−places lies in the ball. */
@@ -64,7 +83,7 @@ function holds(b: ball.Ball, unscaled: bigint, places: number): boolean {
 const LOG_TEN_OF_TWO = 0.3010299956639812;
 
 /** The power of ten just below |v|, perhaps one too small or too large; null for zero or what may be zero. */
-function decimalExponentGuess(v: Value, alive: Alive): number | null | 'too-large' | 'stopped' | 'not-converged' {
+function decimalExponentGuess(v: RealValue, alive: Alive): number | null | 'too-large' | 'stopped' | 'not-converged' {
   if (v.kind === 'rational' && v.value.n === 0n) return null;
   const { verdict, last } = refine(v, 64, alive, (b) => (ball.signOf(b) ? b : null));
   if (verdict === 'too-large' || verdict === 'stopped') return verdict;
@@ -79,7 +98,7 @@ function decimalExponentGuess(v: Value, alive: Alive): number | null | 'too-larg
  * The value to `digits` significant digits, halves away from zero. Zero has places = digits − 1.
  * Problems: too-large from 10^1 000 000 on, stopped, not-converged when even the first digit stays open.
  */
-export function roundToFigures(v: Value, digits: number, alive: Alive): DecimalAnswer {
+export function roundToFigures(v: RealValue, digits: number, alive: Alive): DecimalAnswer {
   const guess = decimalExponentGuess(v, alive);
   if (guess === 'too-large' || guess === 'stopped' || guess === 'not-converged') return guess;
   if (guess === null) return roundToPlaces(v, digits - 1, alive);

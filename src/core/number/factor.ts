@@ -1,4 +1,5 @@
-import { gcd, perfectRoot } from './integer';
+import type { Alive } from '../base/alive';
+import { bitLength, gcd, perfectRoot } from './integer';
 
 const SMALL_LIMIT = 2000;
 const smallPrimes: readonly bigint[] = (() => {
@@ -50,13 +51,13 @@ export function isPrime(n: bigint): boolean {
 }
 
 /** A proper divisor of an odd composite n by Pollard's rho with Brent's batching, or null when the steps run out. */
-function properDivisor(n: bigint, steps: number): bigint | null {
+function properDivisor(n: bigint, steps: number, alive: Alive): bigint | null {
   let left = steps;
-  for (let c = 1n; left > 0; c += 1n) {
+  for (let c = 1n; left > 0 && alive(); c += 1n) {
     let slow = 2n;
     let fast = 2n;
     let product = 1n;
-    while (left > 0) {
+    while (left > 0 && alive()) {
       const slowMark = slow;
       const fastMark = fast;
       for (let i = 0; i < 64; i += 1) {
@@ -87,28 +88,32 @@ function properDivisor(n: bigint, steps: number): bigint | null {
 
 export type PrimePower = Readonly<{ prime: bigint; exponent: number }>;
 
+/** A longer number is not looked into: one step on it would already take too long. */
+const LONGEST_FACTORED_BITS = 4096;
+
 /**
- * The prime factors of n ≥ 1 in rising order, or null when `steps` of search were not enough.
+ * The prime factors of n ≥ 1 in rising order, or null when `steps` of search were not enough or it was told to stop.
  * The time grows with the root of the second largest factor; factors to about 10^12 are found with the default.
  */
-export function factorise(n: bigint, steps = 200_000): readonly PrimePower[] | null {
+export function factorise(n: bigint, alive: Alive, steps = 200_000): readonly PrimePower[] | null {
   const found = new Map<bigint, number>();
   const note = (p: bigint, k = 1) => found.set(p, (found.get(p) ?? 0) + k);
   let rest = n;
   for (const p of smallPrimes) {
-    if (p * p > rest) break;
+    if (p * p > rest || !alive()) break;
     while (rest % p === 0n) {
       rest /= p;
       note(p);
     }
   }
+  if (bitLength(rest) > LONGEST_FACTORED_BITS || !alive()) return null;
   const open = rest > 1n ? [rest] : [];
   for (let m = open.pop(); m !== undefined; m = open.pop()) {
     const root = perfectRoot(m, 2);
     if (isPrime(m)) note(m);
     else if (root !== null) open.push(root, root);
     else {
-      const divisor = properDivisor(m, steps);
+      const divisor = properDivisor(m, steps, alive);
       if (divisor === null) return null;
       open.push(divisor, m / divisor);
     }
@@ -117,10 +122,10 @@ export function factorise(n: bigint, steps = 200_000): readonly PrimePower[] | n
 }
 
 /** n = square² · free with `free` square-free, for n ≥ 1; null when n could not be factorised within the steps. */
-export function squarePart(n: bigint): { square: bigint; free: bigint } | null {
+export function squarePart(n: bigint, alive: Alive): { square: bigint; free: bigint } | null {
   const root = perfectRoot(n, 2);
   if (root !== null) return { square: root, free: 1n };
-  const factors = factorise(n);
+  const factors = factorise(n, alive);
   if (factors === null) return null;
   let square = 1n;
   let free = 1n;

@@ -1,50 +1,60 @@
 import { succeed } from '../base/result';
-import { signOf } from './approximate';
-import type { Alive } from './approximate';
-import { ONE, ZERO, checkedReal, divide, trouble, undecided } from './arithmetic';
+import { signOf } from './sign';
+import type { Alive } from '../base/alive';
+import { ONE, ZERO, add, asRootProduct, checkedReal, divide, trouble, undecided } from './arithmetic';
 import type { Outcome } from './arithmetic';
 import { factorise } from './factor';
 import * as q from './rational';
 import type { Rational } from './rational';
 import { asRational, fromRational } from './value';
-import type { Value } from './value';
+import type { RealValue } from './value';
 
 /** e^v; e^0 = 1 and e^(ln x) = x. */
-export function expOf(v: Value): Outcome {
+export function expOf(v: RealValue): Outcome {
   if (v.kind === 'rational' && q.isZero(v.value)) return succeed(ONE);
   if (v.kind === 'real' && v.op === 'ln') return succeed(v.args[0]!);
   return checkedReal('exp', v);
 }
 
+/** Nearer to 1 than this, ln keeps its digits only when it is given the distance from 1. */
+const NEAR_ONE = q.rational(1n, 1n << 16n);
+
 /** ln v for v > 0; ln 1 = 0 and ln(e^x) = x. Problems: domain; not-converged when v may be zero. */
-export function lnOf(v: Value, alive: Alive, fn = 'ln'): Outcome {
+export function lnOf(v: RealValue, alive: Alive, fn = 'ln'): Outcome {
   if (v.kind === 'rational' && q.equal(v.value, q.ONE)) return succeed(ZERO);
   if (v.kind === 'real' && v.op === 'exp') return succeed(v.args[0]!);
   const sign = signOf(v, alive);
   if (typeof sign === 'string') return undecided(sign);
   if (sign <= 0) return trouble({ code: 'domain', reason: 'log-of-non-positive', fn });
+  const above = add(v, fromRational(q.whole(-1)));
+  if (above.kind === 'rational' && q.compare(q.magnitude(above.value), NEAR_ONE) < 0) return checkedReal('ln1p', above);
   return checkedReal('ln', v);
 }
 
-/** The exponents of the primes in a positive rational, or null when it could not be factorised. */
-function primeExponents({ n, d }: Rational): Map<bigint, number> | null {
-  const [top, bottom] = [factorise(n), factorise(d)];
-  if (top === null || bottom === null) return null;
-  return new Map([
-    ...top.map((f) => [f.prime, f.exponent] as const),
-    ...bottom.map((f) => [f.prime, -f.exponent] as const),
-  ]);
+/** The exponents of the primes in a positive rational or single root; null for all else, and when it could not be factorised. */
+function primeExponents(v: RealValue, alive: Alive): ReadonlyMap<bigint, Rational> | null {
+  const product = asRootProduct(v, alive);
+  const [top, bottom] = product
+    ? [factorise(product.coefficient.n, alive), factorise(product.coefficient.d, alive)]
+    : [null, null];
+  if (!product || !top || !bottom) return null;
+  const exponents = new Map(product.exponents);
+  const note = (prime: bigint, by: number) =>
+    exponents.set(prime, q.add(exponents.get(prime) ?? q.ZERO, q.whole(by)));
+  for (const { prime, exponent } of top) note(prime, exponent);
+  for (const { prime, exponent } of bottom) note(prime, -exponent);
+  return exponents;
 }
 
-/** The rational r with base^r = x for positive rationals, base ≠ 1, or null: their prime exponents must be proportional. */
-function rationalLog(x: Rational, base: Rational): Rational | null {
-  const [of, to] = [primeExponents(x), primeExponents(base)];
+/** The rational r with base^r = x for positive rationals or single roots, base ≠ 1, or null: their prime exponents must be proportional. */
+function rationalLog(x: RealValue, base: RealValue, alive: Alive): Rational | null {
+  const [of, to] = [primeExponents(x, alive), primeExponents(base, alive)];
   if (of === null || to === null || of.size !== to.size) return null;
   let ratio: Rational | null = null;
   for (const [prime, exponent] of of) {
     const under = to.get(prime);
     if (under === undefined) return null;
-    const here = q.rational(BigInt(exponent), BigInt(under));
+    const here = q.divide(exponent, under);
     if (ratio !== null && !q.equal(ratio, here)) return null;
     ratio = here;
   }
@@ -52,8 +62,8 @@ function rationalLog(x: Rational, base: Rational): Rational | null {
 }
 
 /** The logarithm of x to a base, exact where both are powers of one rational. Problems: domain. */
-export function logTo(x: Value, base: Value, alive: Alive, fn = 'log'): Outcome {
-  const [plain, plainBase] = [asRational(x), asRational(base)];
+export function logTo(x: RealValue, base: RealValue, alive: Alive, fn = 'log'): Outcome {
+  const plainBase = asRational(base);
   if (plainBase !== null && q.equal(plainBase, q.ONE)) return trouble({ code: 'domain', reason: 'log-base', fn });
   const top = lnOf(x, alive, fn);
   if (!top.ok) return top;
@@ -61,9 +71,7 @@ export function logTo(x: Value, base: Value, alive: Alive, fn = 'log'): Outcome 
   const bottom = lnOf(base, alive, fn);
   if (!bottom.ok)
     return bottom.problem.code === 'domain' ? trouble({ code: 'domain', reason: 'log-base', fn }) : bottom;
-  if (plain !== null && plainBase !== null) {
-    const exact = rationalLog(plain, plainBase);
-    if (exact !== null) return succeed(fromRational(exact));
-  }
+  const exact = rationalLog(x, base, alive);
+  if (exact !== null) return succeed(fromRational(exact));
   return divide(top.value, bottom.value, alive);
 }

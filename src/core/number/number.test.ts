@@ -13,7 +13,7 @@ import type { Rational } from './rational';
 import { isBall } from './real-ops';
 import * as surd from './surd';
 import { fromRational, fromWhole } from './value';
-import type { Value } from './value';
+import type { RealValue } from './value';
 
 const SEED = 20261128;
 const runs = { seed: SEED, numRuns: 300 };
@@ -119,10 +119,10 @@ test(`square-root sums are a field: a·(1/a) = 1, distributive, and the ball has
   );
 });
 
-const exactValue: fc.Arbitrary<Value> = fc.oneof(
+const exactValue: fc.Arbitrary<RealValue> = fc.oneof(
   fraction.map(fromRational),
-  fraction.filter((r) => r.n !== 0n).map((times): Value => ({ kind: 'pi', times })),
-  sum.filter((s) => surd.toRational(s) === null).map((s): Value => ({ kind: 'surd', sum: s })),
+  fraction.filter((r) => r.n !== 0n).map((times): RealValue => ({ kind: 'pi', times })),
+  sum.filter((s) => surd.toRational(s) === null).map((s): RealValue => ({ kind: 'surd', sum: s })),
 );
 
 test(`a value is the same after it was saved (seed ${SEED})`, () => {

@@ -1,16 +1,31 @@
 import { succeed } from '../base/result';
-import { signOf } from './approximate';
-import type { Alive } from './approximate';
-import { ONE, ZERO, asSurd, checkedReal, divide, fromSurd, multiply, trouble, undecided } from './arithmetic';
+import { signOf } from './sign';
+import type { Alive } from '../base/alive';
+import {
+  ONE,
+  ZERO,
+  asRootProduct,
+  asSurd,
+  checkedReal,
+  divide,
+  fromRootProduct,
+  fromSurd,
+  multiply,
+  negate,
+  trouble,
+  undecided,
+} from './arithmetic';
 import type { Outcome } from './arithmetic';
 import { LARGEST_POWER } from './digits';
+import { denestedRoot } from './denest';
 import { expOf } from './logarithm';
 import { absolute, bitLength } from './integer';
 import * as q from './rational';
 import type { Rational } from './rational';
+import * as radical from './radical';
 import * as surd from './surd';
 import { asRational, fromRational, fromWhole } from './value';
-import type { Value } from './value';
+import type { RealValue } from './value';
 
 /** Bits of the largest whole number that a display can hold. */
 const LARGEST_BITS = LARGEST_POWER * 3.3219281;
@@ -20,29 +35,32 @@ const LARGEST_BITS = LARGEST_POWER * 3.3219281;
  * values elsewhere). Exact when it comes out, or as a square root in lowest form.
  * Problems: domain (even root of a negative).
  */
-export function root(v: Value, k: number, alive: Alive, fn = 'root'): Outcome {
+export function root(v: RealValue, k: number, alive: Alive, fn = 'root'): Outcome {
   const sign = signOf(v, alive);
   if (sign === 'too-large' || sign === 'stopped') return undecided(sign);
   if (sign === 0) return succeed(ZERO);
   if (sign === -1 && k % 2 === 0) return trouble({ code: 'domain', reason: 'even-root-of-negative', fn });
   if (sign === 'undecided' && k !== 2) return trouble({ code: 'not-converged' });
-  const rational = asRational(v);
-  if (rational !== null) {
-    const size = q.magnitude(rational);
-    const plain = q.exactRoot(size, k);
-    if (plain !== null) return succeed(fromRational(sign === -1 ? q.negate(plain) : plain));
-    const asSquare = evenRootAsSquare(size, k);
-    if (asSquare !== null) return succeed(asSquare);
-  }
+  const exact = exactRoot(sign === -1 ? negate(v) : v, k, alive);
+  if (exact !== null) return succeed(sign === -1 ? negate(exact) : exact);
   return checkedReal('root', v, fromWhole(k));
 }
 
-/** a^(1/k) for even k where a^(2/k) is rational, so that it is a square root: 36^(1/4) = √6. */
-function evenRootAsSquare(a: Rational, k: number): Value | null {
-  if (k % 2 !== 0) return null;
-  const inner = q.exactRoot(a, k / 2);
-  const sum = inner && surd.squareRoot(inner);
-  return sum && fromSurd(sum);
+/** The k-th root of a positive value where it comes out, is a single root in lowest form, or (k = 2) can be denested. */
+function exactRoot(v: RealValue, k: number, alive: Alive): RealValue | null {
+  if (v.kind === 'rational') {
+    const plain = q.exactRoot(v.value, k);
+    if (plain !== null) return fromRational(plain);
+    if (k === 2) {
+      const sum = surd.squareRoot(v.value, alive);
+      return sum && fromSurd(sum);
+    }
+  }
+  const product = asRootProduct(v, alive);
+  if (product !== null) return fromRootProduct(radical.raise(product, q.rational(1n, BigInt(k)), alive));
+  if (v.kind !== 'surd' || k % 2 !== 0) return null;
+  const nested = denestedRoot(v.sum, alive);
+  return nested && (k === 2 ? fromSurd(nested) : exactRoot(fromSurd(nested), k / 2, alive));
 }
 
 /**
@@ -50,7 +68,7 @@ function evenRootAsSquare(a: Rational, k: number): Value | null {
  * A negative base takes rational exponents with an odd denominator.
  * Problems: divide-by-zero (0 to a negative power), domain, too-large (estimated before it is worked).
  */
-export function power(base: Value, exponent: Value, alive: Alive): Outcome {
+export function power(base: RealValue, exponent: RealValue, alive: Alive): Outcome {
   const to = asRational(exponent);
   if (to !== null && q.isZero(to)) return succeed(ONE);
   if (base.kind === 'real' && base.op === 'exp') return expOf(multiply(base.args[0]!, exponent));
@@ -64,16 +82,16 @@ export function power(base: Value, exponent: Value, alive: Alive): Outcome {
     if (sign === -1) return trouble({ code: 'not-converged' });
     return realPower(base, sign, exponent);
   }
-  return rationalPower(base, to, alive);
+  return rationalPower(base, sign, to, alive);
 }
 
-function zeroPower(exponent: Value, alive: Alive): Outcome {
+function zeroPower(exponent: RealValue, alive: Alive): Outcome {
   const sign = signOf(exponent, alive);
   if (typeof sign === 'string') return undecided(sign);
   return sign > 0 ? succeed(ZERO) : trouble({ code: 'divide-by-zero' });
 }
 
-function realPower(base: Value, sign: ReturnType<typeof signOf>, exponent: Value): Outcome {
+function realPower(base: RealValue, sign: ReturnType<typeof signOf>, exponent: RealValue): Outcome {
   if (sign === -1) return trouble({ code: 'domain', reason: 'negative-base', fn: '^' });
   if (sign === 'undecided') return trouble({ code: 'not-converged' });
   if (base.kind === 'rational' && q.equal(base.value, q.ONE)) return succeed(ONE);
@@ -81,7 +99,7 @@ function realPower(base: Value, sign: ReturnType<typeof signOf>, exponent: Value
 }
 
 /** base^(p/r) = (base^p)^(1/r), the root taken first where it is exact so that the numbers stay small. */
-function rationalPower(base: Value, to: Rational, alive: Alive): Outcome {
+function rationalPower(base: RealValue, sign: ReturnType<typeof signOf>, to: Rational, alive: Alive): Outcome {
   const k = Number(to.d);
   const exact = asRational(base);
   const plain = exact && q.exactRoot(q.magnitude(exact), k);
@@ -89,6 +107,10 @@ function rationalPower(base: Value, to: Rational, alive: Alive): Outcome {
     const signed = exact.n < 0n ? q.negate(plain) : plain;
     return wholePower(fromRational(signed), to.n, alive);
   }
+  const size = sign === -1 ? negate(base) : base;
+  const product = k <= radical.LARGEST_INDEX ? asRootProduct(size, alive) : null;
+  const raisedProduct = product && fromRootProduct(radical.raise(product, to, alive));
+  if (raisedProduct) return succeed(sign === -1 && to.n % 2n !== 0n ? negate(raisedProduct) : raisedProduct);
   if (k === 2) {
     // x^(p/2) = x^((p−1)/2) · √x keeps the number under the root small.
     const half = root(base, 2, alive, '^');
@@ -108,7 +130,7 @@ function log2(a: bigint): number {
 /** Bits that |a|^n would need. */
 const grownBits = (a: bigint, n: bigint): number => (a === 0n ? 0 : log2(absolute(a)) * Number(n));
 
-function wholePower(base: Value, n: bigint, alive: Alive): Outcome {
+function wholePower(base: RealValue, n: bigint, alive: Alive): Outcome {
   const size = absolute(n);
   if (base.kind === 'rational') {
     const { n: top, d: bottom } = base.value;
@@ -118,9 +140,16 @@ function wholePower(base: Value, n: bigint, alive: Alive): Outcome {
     if (!isWide) return succeed(fromRational(q.powerWhole(base.value, Number(n))));
   }
   if (size > BigInt(Number.MAX_SAFE_INTEGER)) return trouble({ code: 'too-large' });
+  if (base.kind === 'radical') {
+    const product = asRootProduct(base, alive);
+    const raised =
+      product && fromRootProduct(radical.raise({ ...product, coefficient: q.ONE }, q.whole(n), alive));
+    const front = wholePower(fromRational(base.of.coefficient), n, alive);
+    if (raised && front.ok) return succeed(multiply(raised, front.value));
+  }
   const sum = base.kind === 'surd' ? base.sum : null;
   if (sum !== null && size <= 512n) {
-    let result: Value = ONE;
+    let result: RealValue = ONE;
     for (let i = 0; i < Number(size) && alive(); i += 1) result = multiply(result, base);
     if (asSurd(result) !== null && alive()) return n > 0n ? succeed(result) : divide(ONE, result, alive);
   }

@@ -3,6 +3,7 @@ import type { Ball } from './ball';
 import { pi } from './constants';
 import { arccos, arcsin, arctan, circular, exp, ln } from './elementary';
 import { gamma } from './gamma';
+import { arcosh, arsinh, artanh, cosh, ln1p, sinh, tanh } from './hyperbolic';
 
 /** `too-wide`: ask again with more bits. */
 export type BallAnswer = Ball | 'too-wide' | 'too-large' | 'stopped';
@@ -54,6 +55,10 @@ function tangent(x: Ball, bits: number): Ball | null {
   return sine && cosine && ball.divide(sine, cosine, bits);
 }
 
+/** x^(1/k) for a whole number k. */
+export const rootBall = (x: Ball, k: number, bits: number): Ball | null | 'too-large' =>
+  root(x, ball.exactly(BigInt(k)), bits);
+
 /** x^(1/k) for whole k ≥ 2: exp(ln|x|/k) with the sign of x; a ball around zero is too wide unless k is 2. */
 function root(x: Ball, k: Ball, bits: number): Ball | null | 'too-large' {
   if (k.mid === 2n && k.exp === 0) return ball.squareRoot(x, bits);
@@ -104,6 +109,18 @@ export const realOps = {
   arccos: one(arccos),
   arctan: one(arctan),
   gamma: one(gamma),
+  sinh: one(sinh),
+  cosh: one(cosh),
+  tanh: one(tanh),
+  arsinh: one(arsinh),
+  arcosh: one(arcosh),
+  artanh: one(artanh),
+  /** ln(1 + x), sharp for small x. */
+  ln1p: one(ln1p),
+  /** A number known to lie within the second argument of the first, and no closer (a proved integral or long sum). */
+  within: two((x, r) => ball.widen(x, r.mid + r.rad, r.exp)),
+  /** The same, but the radius is an estimate and no proof: what comes of it is never called settled. */
+  estimate: two((x, r) => ball.widen(x, r.mid + r.rad, r.exp)),
   /** π itself, for the square-root sums of which it is no rational multiple. */
   pi: (_args: readonly Argument[], bits: number): BallAnswer => pi(bits),
 } as const satisfies Record<string, Kernel>;

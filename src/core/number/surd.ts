@@ -1,3 +1,4 @@
+import type { Alive } from '../base/alive';
 import { gcd, powerOfTen } from './integer';
 import * as q from './rational';
 import type { Rational } from './rational';
@@ -30,9 +31,9 @@ export function toRational(sum: SurdSum): Rational | null {
 }
 
 /** √a in lowest form, for a ≥ 0; null when a's factors could not be found. */
-export function squareRoot(a: Rational): SurdSum | null {
+export function squareRoot(a: Rational, alive: Alive): SurdSum | null {
   if (q.isZero(a)) return [];
-  const part = squarePart(a.n * a.d);
+  const part = squarePart(a.n * a.d, alive);
   if (part === null || part.free >= RADICAND_END) return null;
   return [{ radicand: part.free, coefficient: q.rational(part.square, a.d) }];
 }

@@ -1,31 +1,42 @@
+import type { Radical } from './radical';
 import type { Rational } from './rational';
 import type { SurdSum } from './surd';
 import type { RealOp } from './real-ops';
 
-/**
- * What an expression can be worth. All kinds but `real` are exact; exactness is left only by `real()`, and the display
- * shows that by its sign.
- */
-export type Value =
+/** The exact kinds of real numbers. */
+export type ExactReal =
   | Readonly<{ kind: 'rational'; value: Rational }>
-  /** A sum with at least one root in it. */
+  /** A sum with at least one square root in it. */
   | Readonly<{ kind: 'surd'; sum: SurdSum }>
+  /** A rational multiple of one higher root, such as 3·∛2, standing alone. */
+  | Readonly<{ kind: 'radical'; of: Radical }>
   /** times · π, times ≠ 0. */
-  | Readonly<{ kind: 'pi'; times: Rational }>
-  | Real;
+  | Readonly<{ kind: 'pi'; times: Rational }>;
 
 /**
- * A real number is not a number but a recipe: an operation on values, worked out in balls to as many digits as are
+ * A real number known only as a recipe: an operation on values, worked out in balls to as many digits as are
  * asked for. Recipes share their parts, so they form a graph without cycles.
  */
-export type Real = Readonly<{ kind: 'real'; op: RealOp; args: readonly Value[] }>;
+export type Real = Readonly<{ kind: 'real'; op: RealOp; args: readonly RealValue[] }>;
 
-export type ExactValue = Exclude<Value, Real>;
+/** A real number. All kinds but `real` are exact; exactness is left only by `real()`, and the display shows that by its sign. */
+export type RealValue = ExactReal | Real;
 
-export const fromRational = (value: Rational): ExactValue => ({ kind: 'rational', value });
-export const fromWhole = (n: number | bigint): ExactValue => fromRational({ n: BigInt(n), d: 1n });
+/** re + im·i, im not the exact zero: what is real is kept as a real number. */
+export type Complex = Readonly<{ kind: 'complex'; re: RealValue; im: RealValue }>;
 
-export const isExact = (v: Value): v is ExactValue => v.kind !== 'real';
+/** What an expression can be worth. */
+export type Value = RealValue | Complex;
+
+export type ExactValue = ExactReal | (Complex & Readonly<{ re: ExactReal; im: ExactReal }>);
+
+export const fromRational = (value: Rational): ExactReal => ({ kind: 'rational', value });
+export const fromWhole = (n: number | bigint): ExactReal => fromRational({ n: BigInt(n), d: 1n });
+
+export const isReal = (v: Value): v is RealValue => v.kind !== 'complex';
+export const isExactReal = (v: RealValue): v is ExactReal => v.kind !== 'real';
+export const isExact = (v: Value): v is ExactValue =>
+  v.kind === 'complex' ? isExactReal(v.re) && isExactReal(v.im) : isExactReal(v);
 
 /** The rational that a value is, or null. */
 export const asRational = (v: Value): Rational | null => (v.kind === 'rational' ? v.value : null);

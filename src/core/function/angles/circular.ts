@@ -1,37 +1,53 @@
 import { succeed } from '../../base/result';
 import { convertAngle, exactCosine, exactSine, fromTurns, inTurns } from '../../number/angle';
-import { ONE, checkedReal, divide, trouble } from '../../number/arithmetic';
+import { ONE, checkedReal, divide, piTimes, trouble } from '../../number/arithmetic';
 import type { Outcome } from '../../number/arithmetic';
-import { modulo, ONE as ONE_TURN } from '../../number/rational';
+import * as complex from '../../number/complex';
+import type { ComplexOutcome } from '../../number/complex';
+import { op, over as quotientPart, wholePart } from '../../number/part';
+import * as q from '../../number/rational';
 import type { Rational } from '../../number/rational';
-import type { ExactValue, Value } from '../../number/value';
+import type { ExactReal, RealValue, Value } from '../../number/value';
+import { ofInverse } from './composition';
 import { defineFunction } from '../record';
 import type { FunctionContext } from '../record';
 
 const SOURCE = 'DLMF 4.14, 4.17; ISO 80000-2, 2-14';
 
 /** The real sin, cos or tan; an angle of rational turns is first brought within one turn, exactly. */
-function realOf(op: 'sin' | 'cos' | 'tan', angle: Value, turns: Rational | null, context: FunctionContext): Outcome {
-  if (turns !== null) return checkedReal(op, fromTurns(modulo(turns, ONE_TURN), 'rad'));
+function realOf(op: 'sin' | 'cos' | 'tan', angle: RealValue, turns: Rational | null, context: FunctionContext): Outcome {
+  if (turns !== null) return checkedReal(op, fromTurns(q.modulo(turns, q.ONE), 'rad'));
   const radians = convertAngle(angle, context.angle, 'rad', context.alive);
-  return radians.ok ? checkedReal(op, radians.value) : radians;
+  if (!radians.ok) return radians;
+  return ofInverse(op, radians.value, context.alive) ?? checkedReal(op, radians.value);
 }
 
-function sine(angle: Value, context: FunctionContext): Outcome {
+/** A complex angle in radians. */
+const inRadians = (z: Value, { angle }: FunctionContext): Value =>
+  angle === 'rad' ? z : complex.multiply(z, piTimes(q.rational(1n, angle === 'deg' ? 180n : 200n)));
+
+const complexSine = (z: Value, context: FunctionContext): ComplexOutcome => complex.sin(inRadians(z, context));
+const complexCosine = (z: Value, context: FunctionContext): ComplexOutcome => complex.cos(inRadians(z, context));
+
+/** The quotient of two functions of a complex angle. */
+const quotient = (top: ComplexOutcome, bottom: ComplexOutcome, { alive }: FunctionContext): ComplexOutcome =>
+  complex.chain(top, (over) => complex.chain(bottom, (under) => complex.divide(over, under, alive)));
+
+function sine(angle: RealValue, context: FunctionContext): Outcome {
   const turns = inTurns(angle, context.angle);
   const exact = turns && exactSine(turns);
   return exact ? succeed(exact) : realOf('sin', angle, turns, context);
 }
 
-function cosine(angle: Value, context: FunctionContext): Outcome {
+function cosine(angle: RealValue, context: FunctionContext): Outcome {
   const turns = inTurns(angle, context.angle);
   const exact = turns && exactCosine(turns);
   return exact ? succeed(exact) : realOf('cos', angle, turns, context);
 }
 
-const isZero = (v: ExactValue | null): boolean => v !== null && v.kind === 'rational' && v.value.n === 0n;
+const isZero = (v: ExactReal | null): boolean => v !== null && v.kind === 'rational' && v.value.n === 0n;
 
-function tangent(angle: Value, context: FunctionContext): Outcome {
+function tangent(angle: RealValue, context: FunctionContext): Outcome {
   const turns = inTurns(angle, context.angle);
   const [top, bottom] = turns ? [exactSine(turns), exactCosine(turns)] : [null, null];
   if (isZero(bottom)) return trouble({ code: 'domain', reason: 'pole', fn: 'tan' });
@@ -39,7 +55,7 @@ function tangent(angle: Value, context: FunctionContext): Outcome {
 }
 
 /** 1/f, whose poles are the zeros of f. */
-function reciprocal(f: typeof sine, angle: Value, context: FunctionContext, fn: string): Outcome {
+function reciprocal(f: typeof sine, angle: RealValue, context: FunctionContext, fn: string): Outcome {
   const below = f(angle, context);
   if (!below.ok) return below;
   const made = divide(ONE, below.value, context.alive);
@@ -52,10 +68,16 @@ export const sin = defineFunction({
   ...angleFunction,
   name: 'sin',
   apply: ([x], context) => sine(x!, context),
+  complex: ([z], context) => complexSine(z!, context),
+  formula: (x) => op('sin', x!),
+  double: Math.sin,
+  derivative: ['cos(x)'],
   examples: [
     { typed: 'sin(30)', angle: 'deg', exact: '1/2' },
     { typed: 'sin(pi/4)', angle: 'rad', exact: 'sqrt(2)/2' },
     { typed: 'sin(1)', angle: 'rad', decimal: '0.8414709848' },
+    { typed: 'sin(acos(3/5))', exact: '4/5' },
+    { typed: 'sin(36°)', decimal: '0.58778525229' },
   ],
 });
 
@@ -63,6 +85,10 @@ export const cos = defineFunction({
   ...angleFunction,
   name: 'cos',
   apply: ([x], context) => cosine(x!, context),
+  complex: ([z], context) => complexCosine(z!, context),
+  formula: (x) => op('cos', x!),
+  double: Math.cos,
+  derivative: ['-sin(x)'],
   examples: [
     { typed: 'cos(60°)', exact: '1/2' },
     { typed: 'cos(36°)', exact: '(1+sqrt(5))/4' },
@@ -72,7 +98,12 @@ export const cos = defineFunction({
 export const tan = defineFunction({
   ...angleFunction,
   name: 'tan',
+  domain: 'cos(x)!=0',
   apply: ([x], context) => tangent(x!, context),
+  complex: ([z], context) => quotient(complexSine(z!, context), complexCosine(z!, context), context),
+  formula: (x) => op('tan', x!),
+  double: Math.tan,
+  derivative: ['1+tan(x)^2'],
   examples: [
     { typed: 'tan(15°)', exact: '2-sqrt(3)' },
     { typed: 'tan(90°)', problem: 'domain' },
@@ -82,7 +113,12 @@ export const tan = defineFunction({
 export const sec = defineFunction({
   ...angleFunction,
   name: 'sec',
+  domain: 'cos(x)!=0',
   apply: ([x], context) => reciprocal(cosine, x!, context, 'sec'),
+  complex: ([z], context) => quotient(succeed(ONE), complexCosine(z!, context), context),
+  formula: (x) => quotientPart(wholePart(1), op('cos', x!)),
+  double: (x) => 1 / Math.cos(x!),
+  derivative: ['sec(x)tan(x)'],
   examples: [
     { typed: 'sec(60°)', exact: '2' },
     { typed: 'sec(90°)', problem: 'domain' },
@@ -92,7 +128,12 @@ export const sec = defineFunction({
 export const csc = defineFunction({
   ...angleFunction,
   name: 'csc',
+  domain: 'sin(x)!=0',
   apply: ([x], context) => reciprocal(sine, x!, context, 'csc'),
+  complex: ([z], context) => quotient(succeed(ONE), complexSine(z!, context), context),
+  formula: (x) => quotientPart(wholePart(1), op('sin', x!)),
+  double: (x) => 1 / Math.sin(x!),
+  derivative: ['-csc(x)cot(x)'],
   examples: [
     { typed: 'csc(45°)', exact: 'sqrt(2)' },
     { typed: 'csc(0)', problem: 'domain' },
@@ -102,6 +143,7 @@ export const csc = defineFunction({
 export const cot = defineFunction({
   ...angleFunction,
   name: 'cot',
+  domain: 'sin(x)!=0',
   apply: ([x], context) => {
     const turns = inTurns(x!, context.angle);
     const [top, bottom] = turns ? [exactCosine(turns), exactSine(turns)] : [null, null];
@@ -111,6 +153,10 @@ export const cot = defineFunction({
     if (!over.ok || !under.ok) return over.ok ? under : over;
     return divide(over.value, under.value, context.alive);
   },
+  complex: ([z], context) => quotient(complexCosine(z!, context), complexSine(z!, context), context),
+  formula: (x) => quotientPart(op('cos', x!), op('sin', x!)),
+  double: (x) => 1 / Math.tan(x!),
+  derivative: ['-1-cot(x)^2'],
   examples: [
     { typed: 'cot(45°)', exact: '1' },
     { typed: 'cot(90°)', exact: '0' },

@@ -1,20 +1,18 @@
 import { succeed } from '../../base/result';
-import {
-  convertAngle,
-  exactCosine,
-  exactSine,
-  fromTurns,
-  sameExact,
-  specialTurns,
-  turnsOfSine,
-} from '../../number/angle';
-import { compareWith, signOf } from '../../number/approximate';
-import { ONE, checkedReal, divide, negate, trouble } from '../../number/arithmetic';
+import { convertAngle, fromTurns, turnsOfSine, turnsOfTangent } from '../../number/angle';
+import { compareWith, signOf } from '../../number/sign';
+import { ONE, checkedReal, divide, negate, piTimes, trouble } from '../../number/arithmetic';
 import type { Outcome } from '../../number/arithmetic';
 import * as q from '../../number/rational';
+import type { Alive } from '../../base/alive';
+import * as complex from '../../number/complex';
+import type { ComplexOutcome } from '../../number/complex';
+import { op, over, wholePart } from '../../number/part';
+import type { Part } from '../../number/part';
 import type { Rational } from '../../number/rational';
-import { isExact } from '../../number/value';
-import type { Value } from '../../number/value';
+import { isExactReal } from '../../number/value';
+import type { RealValue, Value } from '../../number/value';
+import { inverseOf } from './composition';
 import { defineFunction } from '../record';
 import type { FunctionContext } from '../record';
 
@@ -23,48 +21,53 @@ const QUARTER: Rational = { n: 1n, d: 4n };
 const MINUS_ONE = q.negate(q.ONE);
 
 /** A recipe in radians, answered in the unit that is set. */
-function answered(op: 'arcsin' | 'arccos' | 'arctan', x: Value, context: FunctionContext): Outcome {
-  const made = checkedReal(op, x);
+function answered(op: 'arcsin' | 'arccos' | 'arctan', x: RealValue, context: FunctionContext): Outcome {
+  const known = inverseOf(op, x, context.alive);
+  const made = known === null ? checkedReal(op, x) : succeed(known);
   return made.ok ? convertAngle(made.value, 'rad', context.angle, context.alive) : made;
 }
 
 /** Refused when |x| > 1 for certain. An open case is left to the balls, which keep to the domain's side. */
-function refusedOutside(x: Value, fn: string, { alive }: FunctionContext): Outcome | null {
+function refusedOutside(x: RealValue, fn: string, { alive }: FunctionContext): Outcome | null {
   const isOutside = compareWith(x, q.ONE, alive) === 1 || compareWith(x, MINUS_ONE, alive) === -1;
   return isOutside ? trouble({ code: 'domain', reason: 'outside-minus-one-to-one', fn }) : null;
 }
 
-function arcsine(x: Value, fn: string, context: FunctionContext): Outcome {
-  const turns = isExact(x) ? turnsOfSine(x) : null;
+function arcsine(x: RealValue, fn: string, context: FunctionContext): Outcome {
+  const turns = isExactReal(x) ? turnsOfSine(x) : null;
   if (turns !== null) return succeed(fromTurns(turns, context.angle));
   return refusedOutside(x, fn, context) ?? answered('arcsin', x, context);
 }
 
-function arccosine(x: Value, fn: string, context: FunctionContext): Outcome {
-  const turns = isExact(x) ? turnsOfSine(x) : null;
+function arccosine(x: RealValue, fn: string, context: FunctionContext): Outcome {
+  const turns = isExactReal(x) ? turnsOfSine(x) : null;
   if (turns !== null) return succeed(fromTurns(q.subtract(QUARTER, turns), context.angle));
   return refusedOutside(x, fn, context) ?? answered('arccos', x, context);
 }
 
-/** The special turns by their tangent, those of ±90° left out. */
-function turnsOfTangent(x: Value, context: FunctionContext): Rational | null {
-  if (!isExact(x)) return null;
-  const found = specialTurns.find((turns) => {
-    const [top, bottom] = [exactSine(turns), exactCosine(turns)];
-    if (!top || !bottom || (bottom.kind === 'rational' && bottom.value.n === 0n)) return false;
-    const ratio = divide(top, bottom, context.alive);
-    return ratio.ok && isExact(ratio.value) && sameExact(ratio.value, x);
-  });
-  return found ?? null;
-}
-
-function arctangent(x: Value, context: FunctionContext): Outcome {
-  const turns = turnsOfTangent(x, context);
+function arctangent(x: RealValue, context: FunctionContext): Outcome {
+  const turns = isExactReal(x) ? turnsOfTangent(x, context.alive) : null;
   return turns === null ? answered('arctan', x, context) : succeed(fromTurns(turns, context.angle));
 }
 
+type ComplexFunction = (z: Value, alive: Alive) => ComplexOutcome;
+
+/** The principal value of an inverse function, in the unit that is set. */
+const complexAngle = (f: ComplexFunction, z: Value, { alive, angle }: FunctionContext): ComplexOutcome =>
+  complex.chain(f(z, alive), (radians) =>
+    angle === 'rad'
+      ? succeed(radians)
+      : complex.divide(radians, piTimes(q.rational(1n, angle === 'deg' ? 180n : 200n)), alive),
+  );
+
+/** The same of 1/z. */
+const complexOfReciprocal = (f: ComplexFunction, z: Value, context: FunctionContext): ComplexOutcome =>
+  complex.chain(complex.divide(ONE, z, context.alive), (inverse) => complexAngle(f, inverse, context));
+
+const reciprocal = (x: Part): Part => over(wholePart(1), x);
+
 /** f(1/x) for |x| ≥ 1. */
-function ofReciprocal(f: typeof arcsine, x: Value, fn: string, context: FunctionContext): Outcome {
+function ofReciprocal(f: typeof arcsine, x: RealValue, fn: string, context: FunctionContext): Outcome {
   const sign = signOf(x, context.alive);
   const inside = trouble({ code: 'domain', reason: 'inside-minus-one-to-one', fn });
   if (sign === 0) return inside;
@@ -79,8 +82,13 @@ const inverseFunction = { topic: 'angles', takes: ['x'], angleOut: true, source:
 export const asin = defineFunction({
   ...inverseFunction,
   name: 'asin',
+  domain: '-1<=x<=1',
   aliases: ['arcsin'],
   apply: ([x], context) => arcsine(x!, 'asin', context),
+  complex: ([z], context) => complexAngle(complex.arcsin, z!, context),
+  formula: (x) => op('arcsin', x!),
+  double: Math.asin,
+  derivative: ['1/sqrt(1-x^2)'],
   examples: [
     { typed: 'asin(1/2)', angle: 'deg', exact: '30' },
     { typed: 'asin(-1)', angle: 'rad', exact: '-pi/2' },
@@ -91,11 +99,18 @@ export const asin = defineFunction({
 export const acos = defineFunction({
   ...inverseFunction,
   name: 'acos',
+  domain: '-1<=x<=1',
   aliases: ['arccos'],
   apply: ([x], context) => arccosine(x!, 'acos', context),
+  complex: ([z], context) => complexAngle(complex.arccos, z!, context),
+  formula: (x) => op('arccos', x!),
+  double: Math.acos,
+  derivative: ['-1/sqrt(1-x^2)'],
   examples: [
     { typed: 'acos(-1/2)', angle: 'deg', exact: '120' },
     { typed: 'acos(0.3)', angle: 'rad', decimal: '1.2661036728' },
+    { typed: 'acos(cos(40°))', angle: 'deg', exact: '40' },
+    { typed: 'acos(cos(200°))', angle: 'deg', exact: '160' },
   ],
 });
 
@@ -104,6 +119,10 @@ export const atan = defineFunction({
   name: 'atan',
   aliases: ['arctan'],
   apply: ([x], context) => arctangent(x!, context),
+  complex: ([z], context) => complexAngle(complex.arctan, z!, context),
+  formula: (x) => op('arctan', x!),
+  double: Math.atan,
+  derivative: ['1/(1+x^2)'],
   examples: [
     { typed: 'atan(sqrt(3))', angle: 'deg', exact: '60' },
     { typed: 'atan(1)', angle: 'grad', exact: '50' },
@@ -113,8 +132,13 @@ export const atan = defineFunction({
 export const asec = defineFunction({
   ...inverseFunction,
   name: 'asec',
+  domain: 'x<=-1 or x>=1',
   aliases: ['arcsec'],
   apply: ([x], context) => ofReciprocal(arccosine, x!, 'asec', context),
+  complex: ([z], context) => complexOfReciprocal(complex.arccos, z!, context),
+  formula: (x) => op('arccos', reciprocal(x!)),
+  double: (x) => Math.acos(1 / x!),
+  derivative: ['1/(abs(x)sqrt(x^2-1))'],
   examples: [
     { typed: 'asec(2)', angle: 'deg', exact: '60' },
     { typed: 'asec(1/2)', problem: 'domain' },
@@ -124,8 +148,13 @@ export const asec = defineFunction({
 export const acsc = defineFunction({
   ...inverseFunction,
   name: 'acsc',
+  domain: 'x<=-1 or x>=1',
   aliases: ['arccsc'],
   apply: ([x], context) => ofReciprocal(arcsine, x!, 'acsc', context),
+  complex: ([z], context) => complexOfReciprocal(complex.arcsin, z!, context),
+  formula: (x) => op('arcsin', reciprocal(x!)),
+  double: (x) => Math.asin(1 / x!),
+  derivative: ['-1/(abs(x)sqrt(x^2-1))'],
   examples: [{ typed: 'acsc(-2)', angle: 'deg', exact: '-30' }],
 });
 
@@ -138,6 +167,10 @@ export const acot = defineFunction({
     const inverse = divide(ONE, x!, context.alive);
     return inverse.ok ? arctangent(inverse.value, context) : inverse;
   },
+  complex: ([z], context) => complexOfReciprocal(complex.arctan, z!, context),
+  formula: (x) => op('arctan', reciprocal(x!)),
+  double: (x) => (x === 0 ? Math.PI / 2 : Math.atan(1 / x!)),
+  derivative: ['-1/(1+x^2)'],
   examples: [
     { typed: 'acot(0)', angle: 'deg', exact: '90' },
     { typed: 'acot(-1)', angle: 'deg', exact: '-45' },

@@ -1,6 +1,11 @@
+import * as complex from '../../number/complex';
 import { expOf, lnOf, logTo } from '../../number/logarithm';
+import { op, over, wholePart } from '../../number/part';
+import type { Part } from '../../number/part';
 import { fromWhole } from '../../number/value';
+import type { Value } from '../../number/value';
 import { defineFunction } from '../record';
+import type { FunctionContext } from '../record';
 
 const TEN = fromWhole(10);
 
@@ -9,9 +14,14 @@ export const exp = defineFunction({
   topic: 'logs',
   takes: ['x'],
   apply: ([x]) => expOf(x!),
+  complex: ([z]) => complex.exp(z!),
+  formula: (x) => op('exp', x!),
+  double: Math.exp,
+  derivative: ['exp(x)'],
   examples: [
     { typed: 'exp(0)', exact: '1' },
     { typed: 'exp(1)', decimal: '2.7182818285' },
+    { typed: 'exp(i*pi)', complex: true, exact: '-1' },
   ],
   source: 'ISO 80000-2, 2-13.2; DLMF 4.2',
 });
@@ -20,21 +30,40 @@ export const ln = defineFunction({
   name: 'ln',
   topic: 'logs',
   takes: ['x'],
+  domain: 'x>0',
   apply: ([x], { alive }) => lnOf(x!, alive),
+  complex: ([z], { alive }) => complex.ln(z!, alive),
+  formula: (x) => op('ln', x!),
+  double: Math.log,
+  derivative: ['1/x'],
   examples: [
     { typed: 'ln(e)', exact: '1' },
     { typed: 'ln(e^3)', exact: '3' },
     { typed: 'ln(2)', decimal: '0.69314718056' },
     { typed: 'ln(0)', problem: 'domain' },
+    { typed: 'ln(-1)', complex: true, exact: 'pi*i' },
   ],
   source: 'ISO 80000-2, 2-13.5; DLMF 4.2',
 });
+
+/** ln z / ln base with principal values, for what the real logarithm refuses. */
+const complexLog = (z: Value, base: Value, { alive }: FunctionContext, fn: string): complex.ComplexOutcome =>
+  complex.chain(complex.ln(z, alive, fn), (top) =>
+    complex.chain(complex.ln(base, alive, fn), (bottom) => complex.divide(top, bottom, alive)),
+  );
+
+const logFormula = (x: Part, base: Part = wholePart(10)): Part => over(op('ln', x), op('ln', base));
 
 export const lg = defineFunction({
   name: 'lg',
   topic: 'logs',
   takes: ['x'],
+  domain: 'x>0',
   apply: ([x], { alive }) => logTo(x!, TEN, alive, 'lg'),
+  complex: ([z], context) => complexLog(z!, TEN, context, 'lg'),
+  formula: (x) => logFormula(x!),
+  double: Math.log10,
+  derivative: ['1/(x*ln(10))'],
   examples: [{ typed: 'lg(0.001)', exact: '-3' }],
   source: 'ISO 80000-2, 2-13.6',
 });
@@ -44,7 +73,13 @@ export const log = defineFunction({
   topic: 'logs',
   takes: ['x', 'base'],
   least: 1,
+  absent: '10',
+  domain: 'x>0 and y>0 and y!=1',
   apply: ([x, base], { alive }) => logTo(x!, base ?? TEN, alive),
+  complex: ([z, base], context) => complexLog(z!, base ?? TEN, context, 'log'),
+  formula: (x, base) => logFormula(x!, base),
+  double: (x, base) => (base === undefined || base === 10 ? Math.log10(x!) : Math.log(x!) / Math.log(base)),
+  derivative: ['1/(x*ln(y))', '-ln(x)/(y*ln(y)^2)'],
   examples: [
     { typed: 'log(1000)', exact: '3' },
     { typed: 'log(32,8)', exact: '5/3' },

@@ -1,21 +1,33 @@
 import { magnitude, trouble } from '../../number/arithmetic';
+import * as complex from '../../number/complex';
 import { absolute } from '../../number/integer';
+import { op, over, squareRoot, wholePart } from '../../number/part';
 import { power, root } from '../../number/power';
+import { signum } from '../../number/rounding';
 import { asRational, asWhole, fromRational } from '../../number/value';
+import type { RealValue, Value } from '../../number/value';
 import { divide, ONE } from '../../number/rational';
 import { defineFunction } from '../record';
+import type { FunctionContext } from '../record';
 
-const SOURCE = 'DLMF 4.2 (real branch: odd roots of negatives are negative)';
+const SOURCE = 'DLMF 4.2 (real branch: odd roots of negatives are negative; principal values with complex numbers on)';
 
 export const sqrt = defineFunction({
   name: 'sqrt',
   topic: 'powers',
   takes: ['x'],
+  domain: 'x>=0',
   apply: ([x], { alive }) => root(x!, 2, alive, 'sqrt'),
+  complex: ([z], { alive }) => complex.squareRoot(z!, alive),
+  formula: squareRoot,
+  double: Math.sqrt,
+  derivative: ['1/(2sqrt(x))'],
   examples: [
     { typed: 'sqrt(12)', exact: '2sqrt(3)' },
     { typed: 'sqrt(9/16)', exact: '3/4' },
+    { typed: 'sqrt(3+2sqrt(2))', exact: '1+sqrt(2)' },
     { typed: 'sqrt(-4)', problem: 'domain' },
+    { typed: 'sqrt(-4)', complex: true, exact: '2i' },
   ],
   source: SOURCE,
 });
@@ -25,28 +37,50 @@ export const cbrt = defineFunction({
   topic: 'powers',
   takes: ['x'],
   apply: ([x], { alive }) => root(x!, 3, alive, 'cbrt'),
+  complex: ([z], { alive }) => complex.nthRoot(z!, 3n, alive),
+  complexFirst: true,
+  formula: (x) => op('root', x!, wholePart(3)),
+  double: Math.cbrt,
+  derivative: ['1/(3cbrt(x)^2)'],
   examples: [
     { typed: 'cbrt(-27)', exact: '-3' },
-    { typed: 'cbrt(2)', decimal: '1.2599210499' },
+    { typed: 'cbrt(16)', exact: '2cbrt(2)' },
+    { typed: 'cbrt(pi)', decimal: '1.4645918875' },
+    { typed: 'cbrt(-8)', complex: true, exact: '1+sqrt(3)i' },
   ],
   source: SOURCE,
 });
+
+function nth(index: RealValue, x: RealValue, { alive }: FunctionContext) {
+  const whole = asWhole(index);
+  if (whole === 0n) return trouble({ code: 'domain', reason: 'zero-root', fn: 'root' });
+  if (whole !== null && whole > 1n && absolute(whole) <= 1_000_000n) return root(x, Number(whole), alive, 'root');
+  const rational = asRational(index);
+  if (rational === null) return trouble({ code: 'domain', reason: 'rational-only', fn: 'root' });
+  return power(x, fromRational(divide(ONE, rational)), alive);
+}
+
+function complexNth(index: Value, z: Value, { alive }: FunctionContext): complex.ComplexOutcome {
+  const rational = asRational(index);
+  if (rational === null) return trouble({ code: 'domain', reason: 'rational-only', fn: 'root' });
+  if (rational.n === 0n) return trouble({ code: 'domain', reason: 'zero-root', fn: 'root' });
+  return complex.power(z, fromRational(divide(ONE, rational)), alive);
+}
 
 export const nthRoot = defineFunction({
   name: 'root',
   topic: 'powers',
   takes: ['n', 'x'],
-  apply: ([n, x], { alive }) => {
-    const whole = asWhole(n!);
-    if (whole === 0n) return trouble({ code: 'domain', reason: 'zero-root', fn: 'root' });
-    if (whole !== null && whole > 1n && absolute(whole) <= 1_000_000n) return root(x!, Number(whole), alive, 'root');
-    const rational = asRational(n!);
-    if (rational === null) return trouble({ code: 'domain', reason: 'rational-only', fn: 'root' });
-    return power(x!, fromRational(divide(ONE, rational)), alive);
-  },
+  domain: 'x>=0',
+  apply: ([n, x], context) => nth(n!, x!, context),
+  complex: ([n, z], context) => complexNth(n!, z!, context),
+  complexFirst: true,
+  double: (n, x) => (x! < 0 && Math.abs(n! % 2) === 1 ? -Math.pow(-x!, 1 / n!) : Math.pow(x!, 1 / n!)),
+  derivative: [null, 'root(x,y)/(x*y)'],
   examples: [
     { typed: 'root(4,81)', exact: '3' },
     { typed: 'root(4,36)', exact: 'sqrt(6)' },
+    { typed: 'root(4,48)', exact: '2root(4,3)' },
     { typed: 'root(0,5)', problem: 'domain' },
   ],
   source: SOURCE,
@@ -57,9 +91,31 @@ export const abs = defineFunction({
   topic: 'powers',
   takes: ['x'],
   apply: ([x], { alive }) => magnitude(x!, alive),
+  complex: ([z], { alive }) => complex.modulus(z!, alive),
+  formula: (x) => op('magnitude', x!),
+  double: Math.abs,
+  derivative: ['x/abs(x)'],
   examples: [
     { typed: 'abs(-7/2)', exact: '7/2' },
     { typed: 'abs(1-sqrt(2))', exact: 'sqrt(2)-1' },
+    { typed: 'abs(3+4i)', complex: true, exact: '5' },
   ],
-  source: 'ISO 80000-2, 2-9.16',
+  source: 'ISO 80000-2, 2-9.16; of a complex number 2-15.5',
+});
+
+export const sign = defineFunction({
+  name: 'sign',
+  topic: 'powers',
+  takes: ['x'],
+  apply: ([x], { alive }) => signum(x!, alive),
+  complex: ([z], { alive }) => complex.chain(complex.modulus(z!, alive), (size) => complex.divide(z!, size, alive)),
+  formula: (x) => over(x!, op('magnitude', x!)),
+  double: Math.sign,
+  derivative: ['0/x'],
+  examples: [
+    { typed: 'sign(-7)', exact: '-1' },
+    { typed: 'sign(ln(2)+ln(3)-ln(6))', exact: '0' },
+    { typed: 'sign(3+4i)', complex: true, exact: '3/5+4i/5' },
+  ],
+  source: 'ISO 80000-2, 2-9.13; of a complex number z/|z|, 2-15.6',
 });

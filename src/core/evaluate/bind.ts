@@ -1,0 +1,38 @@
+import type { Binder } from '../function/record';
+import type { Tree } from '../language/tree';
+import type { Context, Evaluated, Evaluator } from './context';
+import { refused } from './context';
+import { decide } from './decide';
+import { derivativeAt } from './derivative';
+import { integrate } from './integrate';
+import { sumOrProduct } from './sums';
+
+type Call = Tree & { kind: 'call' };
+
+/** The first value whose condition holds; the others are not worked. */
+function cases(tree: Call, context: Context, worth: Evaluator): Evaluated {
+  const { args } = tree;
+  for (let i = 0; i + 1 < args.length; i += 2) {
+    const condition = decide(args[i]!, context, worth);
+    if (!condition.ok) return condition;
+    if (condition.value === null) return refused({ code: 'not-converged' }, args[i]!.span);
+    if (condition.value) return worth(args[i + 1]!, context);
+  }
+  return worth(args.at(-1)!, context);
+}
+
+/** The functions that take expressions and not just values. */
+export function bind(binder: Exclude<Binder, 'slot'>, tree: Call, context: Context, worth: Evaluator): Evaluated {
+  switch (binder) {
+    case 'cases':
+      return cases(tree, context, worth);
+    case 'sum':
+    case 'prod':
+      return sumOrProduct(binder, tree, context, worth);
+    case 'integral':
+      return integrate(tree, context, worth);
+    case 'derivative':
+      return derivativeAt(tree, context, worth);
+  }
+}
+

@@ -1,0 +1,60 @@
+import type { Alive } from '../base/alive';
+import type { AngleUnit } from '../base/angle';
+import { place } from '../base/problem';
+import type { Problem, Trouble } from '../base/problem';
+import { fail } from '../base/result';
+import type { Result } from '../base/result';
+import type { Span } from '../base/span';
+import type { Random } from '../function/record';
+import type { Tree } from '../language/tree';
+import type { Value } from '../number/value';
+
+/** What a line may refer to. What holds nothing is a problem, never a silent zero. */
+export type Names = Readonly<{
+  ans: Value | null;
+  letters: ReadonlyMap<string, Value>;
+  slots: ReadonlyMap<number, Value>;
+  total: Value | null;
+}>;
+
+export type Context = Readonly<{
+  angle: AngleUnit;
+  /** Complex numbers are on. */
+  complex: boolean;
+  /** Significant digits that will be asked for: what long sums and integrals are worked to. */
+  digits: number;
+  names: Names;
+  alive: Alive;
+  random: Random;
+}>;
+
+const NO_NAMES: Names = { ans: null, letters: new Map(), slots: new Map(), total: null };
+
+type Given = Partial<Omit<Context, 'names'>> & Pick<Context, 'alive'> & { names?: Partial<Names> };
+
+/** A context with what was not given left at its plainest: radians, real numbers, nothing kept, no chance. */
+export const contextOf = ({ names, ...given }: Given): Context => ({
+  angle: 'rad',
+  complex: false,
+  digits: 50,
+  random: () => 0n,
+  ...given,
+  names: { ...NO_NAMES, ...names },
+});
+
+export type Evaluated = Result<Value, Problem>;
+
+/** How the parts of an expression are worked; handed to what works them over and over. */
+export type Evaluator = (tree: Tree, context: Context) => Evaluated;
+
+export const refused = (trouble: Trouble, at: Span): { ok: false; problem: Problem } => fail(place(trouble, at));
+
+/** An outcome of the numbers with the place that it concerns. */
+export const placed = <T>(outcome: Result<T, Trouble>, at: Span): Result<T, Problem> =>
+  outcome.ok ? outcome : fail(place(outcome.problem, at));
+
+/** The context with a letter standing for something else. */
+export const withLetter = (context: Context, name: string, value: Value): Context => ({
+  ...context,
+  names: { ...context.names, letters: new Map([...context.names.letters, [name, value]]) },
+});

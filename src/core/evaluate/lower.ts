@@ -1,0 +1,121 @@
+import { functionNamed } from '../function';
+import { nodesOf } from '../language/tree';
+import type { Tree } from '../language/tree';
+import { piTimes } from '../number/arithmetic';
+import { VARIABLE, minus, op, over, plus, times, valuePart, wholePart } from '../number/part';
+import type { Part } from '../number/part';
+import * as q from '../number/rational';
+import { asRational, isReal } from '../number/value';
+import type { RealValue } from '../number/value';
+import type { Context, Evaluator } from './context';
+
+/** Whether a letter stands free in an expression (one that an inner sum binds is another). */
+export function mentions(tree: Tree, name: string): boolean {
+  for (const node of nodesOf(tree)) if (node.kind === 'letter' && node.name === name) return true;
+  return false;
+}
+
+const HUNDREDTH = valuePart({ kind: 'rational', value: q.rational(1n, 100n) });
+
+/**
+ * An expression in one variable as operations on balls, the rest of it worked out once; null when it has a part that
+ * is not made of them (a step function, another sum, complex numbers), or no value.
+ */
+export function lower(tree: Tree, variable: string, context: Context, worth: Evaluator): Part | null {
+  const visit = (node: Tree): Part | null => {
+    if (!mentions(node, variable)) {
+      const value = worth(node, context);
+      return value.ok && isReal(value.value) ? valuePart(value.value) : null;
+    }
+    switch (node.kind) {
+      case 'letter':
+        return VARIABLE;
+      case 'group':
+        return visit(node.of);
+      case 'negate':
+        return joined([node.of], (of) => op('negate', of!));
+      case 'binary':
+        return binary(node);
+      case 'power':
+        return power(node);
+      case 'postfix':
+        return joined([node.of], (of) =>
+          node.op === 'percent' ? times(of!, HUNDREDTH) : op('gamma', plus(of!, wholePart(1))),
+        );
+      case 'mark':
+        return joined([node.of], (of) => times(of!, valuePart(perRadian(node.unit, context.angle))));
+      case 'call':
+        return call(node);
+      default:
+        return null;
+    }
+  };
+
+  const joined = (trees: readonly Tree[], make: (...parts: Part[]) => Part): Part | null => {
+    const parts = trees.map(visit);
+    return parts.some((p) => p === null) ? null : make(...(parts as Part[]));
+  };
+
+  const binary = (node: Tree & { kind: 'binary' }): Part | null => {
+    const { op: sign } = node;
+    // A remainder jumps, which balls cannot follow.
+    if (sign === 'mod') return null;
+    return joined([node.left, node.right], (left, right) => {
+      switch (sign) {
+        case 'plus':
+        case 'minus': {
+          const isShare = node.right.kind === 'postfix' && node.right.op === 'percent' && node.left.kind !== 'postfix';
+          const part = isShare ? times(left!, right!) : right!;
+          return sign === 'plus' ? plus(left!, part) : minus(left!, part);
+        }
+        case 'times':
+        case 'implied':
+          return times(left!, right!);
+        case 'divide':
+        case 'over':
+          return over(left!, right!);
+      }
+    });
+  };
+
+  const power = (node: Tree & { kind: 'power' }): Part | null => {
+    const [base, exponent] = [visit(node.base), visit(node.exponent)];
+    if (base === null || exponent === null) return null;
+    const to = exponent.kind === 'value' ? asRational(exponent.value) : null;
+    if (to === null) return op('realPower', base, exponent);
+    if (to.n > 1_000_000n || to.n < -1_000_000n || to.d > 1_000_000n) return op('realPower', base, exponent);
+    const raised = op('wholePower', base, wholePart(Number(to.n)));
+    return to.d === 1n ? raised : op('root', to.n === 1n ? base : raised, wholePart(Number(to.d)));
+  };
+
+  const call = (node: Tree & { kind: 'call' }): Part | null => {
+    const record = functionNamed(node.fn);
+    if (record?.binds !== undefined || record?.formula === undefined) return null;
+    const { formula, angleIn, angleOut } = record;
+    const made = joined(node.args, (...args) =>
+      formula(...(angleIn && context.angle !== 'rad' ? args.map((a) => times(a, toRadians(context.angle))) : args)),
+    );
+    if (made === null || !angleOut || context.angle === 'rad') return made;
+    return over(made, toRadians(context.angle));
+  };
+
+  return visit(tree);
+}
+
+const halfTurn = { deg: 180n, rad: null, grad: 200n } as const;
+
+/** π/180 or π/200 as a value. */
+export function radiansPer(unit: Context['angle']): RealValue {
+  const half = halfTurn[unit];
+  return half === null ? { kind: 'rational', value: q.ONE } : piTimes(q.rational(1n, half));
+}
+const toRadians = (unit: Context['angle']): Part => valuePart(radiansPer(unit));
+
+/** What a number marked with a unit is multiplied by to stand in the unit that is set. */
+function perRadian(marked: Context['angle'], set: Context['angle']): RealValue {
+  const [from, to] = [halfTurn[marked], halfTurn[set]];
+  if (from === to) return { kind: 'rational', value: q.ONE };
+  if (from !== null && to !== null) return { kind: 'rational', value: q.rational(to, from) };
+  if (to === null) return piTimes(q.rational(1n, from!));
+  return { kind: 'real', op: 'divide', args: [{ kind: 'rational', value: q.ONE }, piTimes(q.rational(1n, to))] };
+}

@@ -1,0 +1,209 @@
+import { succeed } from '../base/result';
+import { nodesOf } from '../language/tree';
+import type { Tree } from '../language/tree';
+import { toBall } from '../number/approximate';
+import { add, multiply, real } from '../number/arithmetic';
+import * as complex from '../number/complex';
+import * as ball from '../number/ball';
+import type { Ball } from '../number/ball';
+import { LARGEST_POWER } from '../number/digits';
+import { bitLength } from '../number/integer';
+import { ballFunction } from '../number/part-balls';
+import type { BallFunction } from '../number/part-balls';
+import * as q from '../number/rational';
+import { isBall } from '../number/real-ops';
+import { asRational, asWhole, fromRational, fromWhole, isReal } from '../number/value';
+import type { RealValue, Value } from '../number/value';
+import { refused, withLetter } from './context';
+import type { Context, Evaluated, Evaluator } from './context';
+import { lower, mentions } from './lower';
+import { coefficientsOf, powerSumOf } from './power-sum';
+
+type Call = Tree & { kind: 'call' };
+
+/** More terms than this are not added up. */
+const MOST_TERMS = 1_000_000n;
+/** Up to here every term is kept as it is: exact, or a recipe that can be refined. */
+const MOST_KEPT = 2_000;
+/** Fractions with longer denominators are not carried along exactly. */
+const MOST_DENOMINATOR_BITS = 4_000;
+const LARGEST_BITS = LARGEST_POWER * 3.3219281;
+/** Polynomials of more terms than this are added up by differences. */
+const FEW = 64n;
+const BLOCK = 512;
+
+/** Joined two by two, so that the numbers stay alike in size and recipes flat. */
+function joinedPairwise<T>(items: readonly T[], join: (a: T, b: T) => T): T {
+  if (items.length === 1) return items[0]!;
+  const middle = items.length >> 1;
+  return join(joinedPairwise(items.slice(0, middle), join), joinedPairwise(items.slice(middle), join));
+}
+
+const isLong = (v: Value): boolean => {
+  const r = asRational(v);
+  return r !== null && r.d !== 1n && bitLength(r.d) > MOST_DENOMINATOR_BITS;
+};
+
+/**
+ * Σ p(k) from lo over n terms for a polynomial, exact: Σⱼ C(n, j+1)·Δʲp(lo) (Newton's forward differences; R. Graham,
+ * D. Knuth, O. Patashnik, Concrete Mathematics, 5.3, from memory).
+ */
+function polynomialSum(coefficients: readonly RealValue[], lo: bigint, n: bigint): RealValue {
+  const at = (k: bigint): RealValue =>
+    coefficients.reduceRight<RealValue>((value, c) => add(multiply(value, fromWhole(k)), c), fromWhole(0));
+  let row = coefficients.map((_, j) => at(lo + BigInt(j)));
+  let total: RealValue = fromWhole(0);
+  let choose = n;
+  for (let j = 0; row.length > 0; j += 1) {
+    total = add(total, multiply(row[0]!, fromWhole(choose)));
+    choose = (choose * (n - BigInt(j) - 1n)) / BigInt(j + 2);
+    row = row.slice(1).map((next, i) => add(next, multiply(row[i]!, fromWhole(-1))));
+  }
+  return total;
+}
+
+class Terms {
+  private readonly bound: Map<string, Value>;
+  private readonly inside: Context;
+  readonly bits: number;
+
+  constructor(
+    private readonly tree: Call,
+    private readonly name: string,
+    private readonly isSum: boolean,
+    private readonly context: Context,
+    private readonly worth: Evaluator,
+  ) {
+    // One map for all terms: only the bound letter changes in it.
+    this.inside = withLetter(context, name, fromWhole(0));
+    this.bound = this.inside.names.letters as Map<string, Value>;
+    this.bits = Math.ceil(context.digits * 3.33) + 80;
+  }
+
+  at(k: bigint): Evaluated {
+    this.bound.set(this.name, fromWhole(k));
+    return this.worth(this.tree.args[0]!, this.inside);
+  }
+
+  private join = (a: Value, b: Value): Value => (this.isSum ? complex.add(a, b) : complex.multiply(a, b));
+
+  /** Term by term, each kept as it is. 'long' when the fractions grow past what is carried exactly. */
+  kept(lo: bigint, hi: bigint): Evaluated | 'long' {
+    const items: Value[] = [];
+    for (let k = lo; k <= hi; k += 1n) {
+      const value = this.at(k);
+      if (!value.ok) return value;
+      items.push(value.value);
+    }
+    let isTooLong = false;
+    const total = joinedPairwise(items, (a, b) => {
+      if (isTooLong || isLong(a) || isLong(b)) {
+        isTooLong = true;
+        return a;
+      }
+      return this.join(a, b);
+    });
+    return isTooLong ? 'long' : succeed(total);
+  }
+
+  /** Whole terms, exactly; null when one is not whole. */
+  wholes(lo: bigint, hi: bigint): Evaluated | null {
+    const blocks: bigint[] = [];
+    let block: bigint[] = [];
+    let bits = 0;
+    const join = (a: bigint, b: bigint) => (this.isSum ? a + b : a * b);
+    const close = () => {
+      if (block.length === 0) return;
+      const value = joinedPairwise(block, join);
+      bits += this.isSum ? 0 : bitLength(value);
+      blocks.push(value);
+      block = [];
+    };
+    for (let k = lo; k <= hi; k += 1n) {
+      const value = this.at(k);
+      if (!value.ok) return value;
+      const n = asWhole(value.value);
+      if (n === null) return null;
+      block.push(n);
+      if (block.length === BLOCK) close();
+      if (bits > LARGEST_BITS) return refused({ code: 'too-large' }, this.tree.span);
+    }
+    close();
+    return succeed(fromWhole(joinedPairwise(blocks, join)));
+  }
+
+  /** In balls, at the digits that will be asked for; what was lost is in the radius. */
+  balls(lo: bigint, hi: bigint): Evaluated {
+    const { context, tree, bits } = this;
+    const part = lower(tree.args[0]!, this.name, context, this.worth);
+    const f: BallFunction | null = part && ballFunction(part, context.alive);
+    let total: Ball = ball.exactly(this.isSum ? 0n : 1n);
+    for (let k = lo; k <= hi; k += 1n) {
+      if (!context.alive()) return refused({ code: 'stopped' }, tree.span);
+      const term = this.ballAt(f, k);
+      if ('ok' in term) return term;
+      total = this.isSum ? ball.add(total, term, bits) : ball.multiply(total, term, bits);
+    }
+    const unit = (n: bigint) =>
+      total.exp >= 0 ? q.whole(n << BigInt(total.exp)) : q.rational(n, 1n << BigInt(-total.exp));
+    return succeed(real('within', fromRational(unit(total.mid)), fromRational(unit(total.rad))));
+  }
+
+  private ballAt(f: BallFunction | null, k: bigint): Ball | (Evaluated & { ok: false }) {
+    const quick = f?.(ball.exactly(k), this.bits);
+    if (quick !== undefined && isBall(quick)) return quick;
+    const value = this.at(k);
+    if (!value.ok) return value;
+    const sharp = isReal(value.value) ? toBall(value.value, this.bits, this.context.alive) : null;
+    if (sharp !== null && isBall(sharp)) return sharp;
+    const code = sharp === 'too-large' || sharp === 'stopped' ? sharp : 'not-converged';
+    return refused({ code }, this.tree.args[0]!.span);
+  }
+}
+
+/** Whether a term may have no value at some whole number, which multiplying out would hide. */
+function dividesBy(tree: Tree, name: string): boolean {
+  for (const node of nodesOf(tree)) {
+    if (node.kind === 'power' && node.exponent.kind !== 'number' && mentions(node.base, name)) return true;
+    if (node.kind === 'binary' && (node.op === 'over' || node.op === 'divide') && mentions(node.right, name)) return true;
+  }
+  return false;
+}
+
+/** A whole bound of a sum. */
+function boundOf(tree: Tree, fn: string, context: Context, worth: Evaluator): bigint | (Evaluated & { ok: false }) {
+  const value = worth(tree, context);
+  if (!value.ok) return value;
+  return asWhole(value.value) ?? refused({ code: 'domain', reason: 'bounds', fn }, tree.span);
+}
+
+/**
+ * A sum or a product over whole numbers from lo to hi: exact while it is short or whole, of polynomials always, else in
+ * balls. Problems: domain (a bound that is not whole), stopped (more than a million terms, or the time), what a term causes.
+ */
+export function sumOrProduct(fn: 'sum' | 'prod', tree: Call, context: Context, worth: Evaluator): Evaluated {
+  const [of, letter, from, to] = tree.args as [Tree, Tree & { kind: 'letter' }, Tree, Tree];
+  const lo = boundOf(from, fn, context, worth);
+  if (typeof lo === 'object') return lo;
+  const hi = boundOf(to, fn, context, worth);
+  if (typeof hi === 'object') return hi;
+  const isSum = fn === 'sum';
+  const count = hi - lo + 1n;
+  if (count <= 0n) return succeed(fromWhole(isSum ? 0 : 1));
+  if (count > MOST_TERMS) return refused({ code: 'stopped' }, tree.span);
+  if (isSum && count > FEW && !dividesBy(of, letter.name)) {
+    const sum = powerSumOf(of, letter.name, context, worth);
+    const coefficients = sum && coefficientsOf(sum);
+    if (coefficients) return succeed(polynomialSum(coefficients, lo, count));
+  }
+  const terms = new Terms(tree, letter.name, isSum, context, worth);
+  if (count <= MOST_KEPT) {
+    const kept = terms.kept(lo, hi);
+    if (kept !== 'long') return kept;
+  } else {
+    const first = terms.at(lo);
+    const wholes = first.ok && asWhole(first.value) !== null ? terms.wholes(lo, hi) : null;
+    if (wholes !== null) return wholes;
+  }
+  return terms.balls(lo, hi);
+}

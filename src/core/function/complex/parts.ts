@@ -1,0 +1,53 @@
+import { succeed } from '../../base/result';
+import { convertAngle } from '../../number/angle';
+import { ZERO } from '../../number/arithmetic';
+import type { Outcome } from '../../number/arithmetic';
+import * as complex from '../../number/complex';
+import type { Value } from '../../number/value';
+import { defineFunction } from '../record';
+import type { FunctionContext } from '../record';
+
+const SOURCE = 'ISO 80000-2, 2-15';
+const shared = { topic: 'complex', takes: ['z'], complexFirst: true, complexOnly: true, source: SOURCE } as const;
+
+export const re = defineFunction({
+  ...shared,
+  name: 're',
+  apply: ([x]) => succeed(x!),
+  complex: ([z]) => succeed(complex.reOf(z!)),
+  examples: [{ typed: 're(3-4i)', complex: true, exact: '3' }],
+});
+
+export const im = defineFunction({
+  ...shared,
+  name: 'im',
+  apply: () => succeed(ZERO),
+  complex: ([z]) => succeed(complex.imOf(z!)),
+  examples: [{ typed: 'im(3-4i)', complex: true, exact: '-4' }],
+});
+
+export const conj = defineFunction({
+  ...shared,
+  name: 'conj',
+  apply: ([x]) => succeed(x!),
+  complex: ([z]) => succeed(complex.conjugate(z!)),
+  examples: [{ typed: 'conj(3-4i)', complex: true, exact: '3+4i' }],
+});
+
+const argument = (z: Value, { alive, angle }: FunctionContext): Outcome => {
+  const radians = complex.argument(z, alive);
+  return radians.ok ? convertAngle(radians.value, 'rad', angle, alive) : radians;
+};
+
+export const arg = defineFunction({
+  ...shared,
+  name: 'arg',
+  angleOut: true,
+  apply: ([x], context) => argument(x!, context),
+  complex: ([z], context) => argument(z!, context),
+  examples: [
+    { typed: 'arg(1+i)', complex: true, angle: 'deg', exact: '45' },
+    { typed: 'arg(-1)', complex: true, exact: 'pi' },
+    { typed: 'arg(0)', complex: true, problem: 'domain' },
+  ],
+});

@@ -1,0 +1,88 @@
+import { succeed } from '../../base/result';
+import { trouble } from '../../number/arithmetic';
+import type { Outcome } from '../../number/arithmetic';
+import { absolute, gcd as greatest } from '../../number/integer';
+import { quotient, remainder } from '../../number/rounding';
+import { asWhole, fromWhole } from '../../number/value';
+import type { RealValue } from '../../number/value';
+import { defineFunction } from '../record';
+
+const least = (a: bigint, b: bigint): bigint => (a === 0n || b === 0n ? 0n : absolute(a / greatest(a, b)) * absolute(b));
+
+/** Whole numbers joined two by two. */
+function joined(args: readonly RealValue[], fn: string, join: (a: bigint, b: bigint) => bigint): Outcome {
+  const numbers = args.map(asWhole);
+  if (numbers.some((n) => n === null)) return trouble({ code: 'domain', reason: 'not-whole', fn });
+  return succeed(fromWhole(absolute((numbers as bigint[]).reduce(join))));
+}
+
+const doubleGcd = (a: number, b: number): number => {
+  if (!Number.isInteger(a) || !Number.isInteger(b)) return NaN;
+  let [x, y] = [Math.abs(a), Math.abs(b)];
+  while (y !== 0) [x, y] = [y, x % y];
+  return x;
+};
+
+export const gcd = defineFunction({
+  name: 'gcd',
+  topic: 'counting',
+  takes: ['a', 'b'],
+  more: true,
+  apply: (args) => joined(args, 'gcd', greatest),
+  double: (...args) => args.reduce(doubleGcd),
+  examples: [
+    { typed: 'gcd(84,36)', exact: '12' },
+    { typed: 'gcd(84,36,30)', exact: '6' },
+    { typed: 'gcd(0,0)', exact: '0' },
+    { typed: 'gcd(1.5,3)', problem: 'domain' },
+  ],
+  source: 'DLMF 27.1; gcd(0, 0) = 0: common practice, no source',
+});
+
+export const lcm = defineFunction({
+  name: 'lcm',
+  topic: 'counting',
+  takes: ['a', 'b'],
+  more: true,
+  apply: (args) => joined(args, 'lcm', least),
+  double: (...args) => args.reduce((a, b) => (a === 0 || b === 0 ? 0 : Math.abs((a / doubleGcd(a, b)) * b))),
+  examples: [
+    { typed: 'lcm(4,6)', exact: '12' },
+    { typed: 'lcm(4,6,10)', exact: '60' },
+  ],
+  source: 'DLMF 27.1',
+});
+
+export const mod = defineFunction({
+  name: 'mod',
+  topic: 'counting',
+  takes: ['a', 'b'],
+  domain: 'y!=0',
+  apply: ([a, b], { alive }) => remainder(a!, b!, alive),
+  double: (a, b) => a! - b! * Math.floor(a! / b!),
+  derivative: ['1+0/(x/y-floor(x/y))', '-floor(x/y)+0/(x/y-floor(x/y))'],
+  examples: [
+    { typed: 'mod(53,8)', exact: '5' },
+    { typed: 'mod(-7,3)', exact: '2' },
+    { typed: 'mod(7,-3)', exact: '-2' },
+    { typed: 'mod(5,0)', problem: 'divide-by-zero' },
+    { typed: 'mod(10,pi)', decimal: '0.57522203923' },
+  ],
+  source: 'The sign of the second number: D. E. Knuth, The Art of Computer Programming, vol. 1, 1.2.4 (from memory)',
+});
+
+export const div = defineFunction({
+  name: 'div',
+  topic: 'counting',
+  takes: ['a', 'b'],
+  domain: 'y!=0',
+  apply: ([a, b], { alive }) => quotient(a!, b!, alive),
+  double: (a, b) => Math.floor(a! / b!),
+  derivative: ['0/(x/y-floor(x/y))', '0/(x/y-floor(x/y))'],
+  examples: [
+    { typed: 'div(53,8)', exact: '6' },
+    { typed: 'div(-7,3)', exact: '-3' },
+    { typed: 'div(5,0)', problem: 'divide-by-zero' },
+  ],
+  source: 'The floor of the quotient: D. E. Knuth, The Art of Computer Programming, vol. 1, 1.2.4 (from memory)',
+});

@@ -1,0 +1,133 @@
+import * as rounding from '../../number/rounding';
+import type { Outcome } from '../../number/arithmetic';
+import { fromWhole } from '../../number/value';
+import type { RealValue } from '../../number/value';
+import { compareReals } from '../../number/sign';
+import type { Alive } from '../../base/alive';
+import { succeed } from '../../base/result';
+import { undecided } from '../../number/arithmetic';
+import { defineFunction } from '../record';
+
+const SOURCE = 'ISO 80000-2, 2-9.17 to 2-9.20';
+const HALVES = 'Halves away from zero: common practice, no source';
+const shared = { topic: 'rounding', takes: ['x'], source: SOURCE } as const;
+
+export const floor = defineFunction({
+  ...shared,
+  name: 'floor',
+  apply: ([x], { alive }) => rounding.floor(x!, alive),
+  double: Math.floor,
+  derivative: ['0/(x-floor(x))'],
+  examples: [
+    { typed: 'floor(2.7)', exact: '2' },
+    { typed: 'floor(-2.7)', exact: '-3' },
+    { typed: 'floor(ln(8)/ln(2))', exact: '3' },
+  ],
+});
+
+export const ceil = defineFunction({
+  ...shared,
+  name: 'ceil',
+  apply: ([x], { alive }) => rounding.ceiling(x!, alive),
+  double: Math.ceil,
+  derivative: ['0/(x-floor(x))'],
+  examples: [
+    { typed: 'ceil(2.1)', exact: '3' },
+    { typed: 'ceil(-2.1)', exact: '-2' },
+  ],
+});
+
+export const trunc = defineFunction({
+  ...shared,
+  name: 'trunc',
+  apply: ([x], { alive }) => rounding.truncate(x!, alive),
+  double: Math.trunc,
+  derivative: ['0/(x-floor(x))'],
+  examples: [{ typed: 'trunc(-2.7)', exact: '-2' }],
+});
+
+export const frac = defineFunction({
+  ...shared,
+  name: 'frac',
+  apply: ([x], { alive }) => rounding.fraction(x!, alive),
+  double: (x) => x! - Math.trunc(x!),
+  derivative: ['1+0/(x-floor(x))'],
+  examples: [
+    { typed: 'frac(2.75)', exact: '3/4' },
+    { typed: 'frac(-2.75)', exact: '-3/4' },
+    { typed: 'frac(pi)', decimal: '0.14159265359' },
+  ],
+});
+
+const scaled = (x: number, by: number): number => Math.sign(x) * Math.round(Math.abs(x) * by) * (1 / by);
+
+export const round = defineFunction({
+  name: 'round',
+  topic: 'rounding',
+  takes: ['x', 'places'],
+  least: 1,
+  absent: '0',
+  apply: ([x, places], { alive }) => rounding.round(x!, places ?? fromWhole(0), alive),
+  double: (x, places) => scaled(x!, Math.pow(10, places ?? 0)),
+  examples: [
+    { typed: 'round(2.5)', exact: '3' },
+    { typed: 'round(-2.5)', exact: '-3' },
+    { typed: 'round(pi,4)', exact: '3927/1250' },
+    { typed: 'round(1234,-2)', exact: '1200' },
+    { typed: 'round(2,0.5)', problem: 'domain' },
+  ],
+  source: HALVES,
+});
+
+export const roundsig = defineFunction({
+  name: 'roundsig',
+  topic: 'rounding',
+  takes: ['x', 'figures'],
+  apply: ([x, figures], { alive }) => rounding.roundSignificant(x!, figures!, alive),
+  double: (x, figures) =>
+    x === 0 ? 0 : scaled(x!, Math.pow(10, figures! - 1 - Math.floor(Math.log10(Math.abs(x!))))),
+  examples: [
+    { typed: 'roundsig(1234.5,2)', exact: '1200' },
+    { typed: 'roundsig(pi,3)', exact: '157/50' },
+    { typed: 'roundsig(0,3)', exact: '0' },
+    { typed: 'roundsig(2,0)', problem: 'domain' },
+  ],
+  source: HALVES,
+});
+
+/** The first of the values that no other goes before. */
+function extreme(args: readonly RealValue[], wanted: 1 | -1, alive: Alive): Outcome {
+  let best = args[0]!;
+  for (const next of args.slice(1)) {
+    const order = compareReals(next, best, alive);
+    if (typeof order === 'string') return undecided(order);
+    if (order === wanted) best = next;
+  }
+  return succeed(best);
+}
+
+const ordered = { topic: 'rounding', takes: ['a', 'b'], more: true, least: 1, source: SOURCE } as const;
+
+export const min = defineFunction({
+  ...ordered,
+  name: 'min',
+  apply: (args, { alive }) => extreme(args, -1, alive),
+  double: Math.min,
+  derivative: ['cases(x<y,1,x>y,0,0/0)', 'cases(x<y,0,x>y,1,0/0)'],
+  examples: [
+    { typed: 'min(3,pi)', exact: '3' },
+    { typed: 'min(4,2,9)', exact: '2' },
+  ],
+});
+
+export const max = defineFunction({
+  ...ordered,
+  name: 'max',
+  apply: (args, { alive }) => extreme(args, 1, alive),
+  double: Math.max,
+  derivative: ['cases(x>y,1,x<y,0,0/0)', 'cases(x>y,0,x<y,1,0/0)'],
+  examples: [
+    { typed: 'max(3,pi)', exact: 'pi' },
+    { typed: 'max(sqrt(2),sqrt(3))', exact: 'sqrt(3)' },
+  ],
+});

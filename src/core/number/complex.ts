@@ -1,0 +1,245 @@
+import type { Alive } from '../base/alive';
+import type { Trouble } from '../base/problem';
+import { succeed } from '../base/result';
+import type { Result } from '../base/result';
+import { arctanRadians, ofRadians } from './angle';
+import { signOf } from './sign';
+import * as real from './arithmetic';
+import { ONE, PI, ZERO, trouble, undecided } from './arithmetic';
+import { expOf, lnOf } from './logarithm';
+import { power as realPower, root } from './power';
+import * as q from './rational';
+import { asRational, fromRational, isExact, isReal } from './value';
+import type { RealValue, Value } from './value';
+
+/*
+ * Complex numbers as pairs of real values, so that exact parts stay exact and real ones are refined by themselves.
+ * Principal values throughout; branches as in DLMF 4.2 (ln, powers), 4.23 and 4.37 (inverse functions).
+ */
+
+/** A value, real or complex, or what is wrong with making it. */
+export type ComplexOutcome = Result<Value, Trouble>;
+
+const HALF = fromRational(q.rational(1n, 2n));
+const MINUS_ONE = fromRational(q.whole(-1));
+
+export const reOf = (z: Value): RealValue => (z.kind === 'complex' ? z.re : z);
+export const imOf = (z: Value): RealValue => (z.kind === 'complex' ? z.im : ZERO);
+
+/** re + im·i; a real number when im is the exact zero. */
+export const complex = (re: RealValue, im: RealValue): Value =>
+  im.kind === 'rational' && im.value.n === 0n ? re : { kind: 'complex', re, im };
+
+export const I = complex(ZERO, ONE);
+
+/** Goes on with a result that is there. */
+export function chain<A, B>(made: Result<A, Trouble>, next: (value: A) => Result<B, Trouble>): Result<B, Trouble> {
+  return made.ok ? next(made.value) : made;
+}
+
+export const negate = (z: Value): Value =>
+  isReal(z) ? real.negate(z) : complex(real.negate(z.re), real.negate(z.im));
+
+export const conjugate = (z: Value): Value => (isReal(z) ? z : complex(z.re, real.negate(z.im)));
+
+export const add = (a: Value, b: Value): Value =>
+  isReal(a) && isReal(b) ? real.add(a, b) : complex(real.add(reOf(a), reOf(b)), real.add(imOf(a), imOf(b)));
+
+export const subtract = (a: Value, b: Value): Value =>
+  isReal(a) && isReal(b)
+    ? real.subtract(a, b)
+    : complex(real.subtract(reOf(a), reOf(b)), real.subtract(imOf(a), imOf(b)));
+
+export function multiply(a: Value, b: Value): Value {
+  if (isReal(a) && isReal(b)) return real.multiply(a, b);
+  const [p, r, s, t] = [reOf(a), imOf(a), reOf(b), imOf(b)];
+  return complex(
+    real.subtract(real.multiply(p, s), real.multiply(r, t)),
+    real.add(real.multiply(p, t), real.multiply(r, s)),
+  );
+}
+
+const squareOfSize = (z: Value): RealValue =>
+  real.add(real.multiply(reOf(z), reOf(z)), real.multiply(imOf(z), imOf(z)));
+
+/** a / b = a·b̄ / |b|². Problems: divide-by-zero. */
+export function divide(a: Value, b: Value, alive: Alive): ComplexOutcome {
+  if (isReal(b)) {
+    if (isReal(a)) return real.divide(a, b, alive);
+    return chain(real.divide(a.re, b, alive), (re) =>
+      chain(real.divide(a.im, b, alive), (im) => succeed(complex(re, im))),
+    );
+  }
+  return divide(multiply(a, conjugate(b)), squareOfSize(b), alive);
+}
+
+/** |z|. */
+export const modulus = (z: Value, alive: Alive): Result<RealValue, Trouble> =>
+  isReal(z) ? real.magnitude(z, alive) : root(squareOfSize(z), 2, alive, 'abs');
+
+const timesI = (z: Value): Value => complex(real.negate(imOf(z)), reOf(z));
+const overI = (z: Value): Value => complex(imOf(z), real.negate(reOf(z)));
+
+/** arg z in radians, in (−π, π]. Problems: domain at zero. */
+export function argument(z: Value, alive: Alive): Result<RealValue, Trouble> {
+  const [x, y] = [signOf(reOf(z), alive), signOf(imOf(z), alive)];
+  if (typeof y === 'string') return undecided(y);
+  if (typeof x === 'string') return undecided(x);
+  if (y === 0) {
+    if (x === 0) return trouble({ code: 'domain', reason: 'zero-argument', fn: 'arg' });
+    return succeed(x > 0 ? ZERO : PI);
+  }
+  const quarter = real.piTimes(q.rational(BigInt(y), 2n));
+  if (x === 0) return succeed(quarter);
+  return chain(real.divide(imOf(z), reOf(z), alive), (slope) =>
+    chain(arctanRadians(slope, alive), (angle) =>
+      succeed(x > 0 ? angle : real.add(angle, real.add(quarter, quarter))),
+    ),
+  );
+}
+
+/** size·(cos angle + i·sin angle), the angle in radians. */
+export function fromPolar(size: RealValue, angle: RealValue): ComplexOutcome {
+  return chain(ofRadians('cos', angle), (c) =>
+    chain(ofRadians('sin', angle), (s) => succeed(complex(real.multiply(size, c), real.multiply(size, s)))),
+  );
+}
+
+/** e^z = e^re·(cos im + i·sin im). */
+export const exp = (z: Value): ComplexOutcome =>
+  isReal(z) ? expOf(z) : chain(expOf(z.re), (size) => fromPolar(size, z.im));
+
+/** ln z = ln|z| + i·arg z. Problems: domain at zero. */
+export function ln(z: Value, alive: Alive, fn = 'ln'): ComplexOutcome {
+  if (isReal(z)) {
+    const sign = signOf(z, alive);
+    if (sign === 1 || sign === 0) return lnOf(z, alive, fn);
+    return chain(lnOf(real.negate(z), alive, fn), (size) => succeed(complex(size, PI)));
+  }
+  return chain(lnOf(squareOfSize(z), alive, fn), (twice) =>
+    chain(argument(z, alive), (angle) => succeed(complex(real.multiply(twice, HALF), angle))),
+  );
+}
+
+/** √z = √((|z| + re)/2) ± i·√((|z| − re)/2) with the sign of im; real part never negative. */
+export function squareRoot(z: Value, alive: Alive): ComplexOutcome {
+  if (isReal(z)) {
+    if (signOf(z, alive) !== -1) return root(z, 2, alive, 'sqrt');
+    return chain(root(real.negate(z), 2, alive, 'sqrt'), (size) => succeed(complex(ZERO, size)));
+  }
+  const sign = signOf(z.im, alive);
+  if (typeof sign === 'string') return undecided(sign);
+  return chain(modulus(z, alive), (size) =>
+    chain(root(real.multiply(real.add(size, z.re), HALF), 2, alive, 'sqrt'), (re) =>
+      chain(root(real.multiply(real.subtract(size, z.re), HALF), 2, alive, 'sqrt'), (im) =>
+        succeed(complex(re, sign < 0 ? real.negate(im) : im)),
+      ),
+    ),
+  );
+}
+
+/** Whole powers up to this are multiplied out while they are exact. */
+const MOST_FACTORS = 1024n;
+
+function wholePower(z: Value, n: bigint, alive: Alive): Value | null {
+  if (n > MOST_FACTORS) return null;
+  let result: Value = ONE;
+  let square = z;
+  for (let rest = n; rest > 0n; rest >>= 1n) {
+    if (!alive()) return null;
+    if (rest & 1n) result = multiply(result, square);
+    if (rest > 1n) square = multiply(square, square);
+  }
+  return isExact(result) ? result : null;
+}
+
+/**
+ * z^w = e^(w·ln z), the principal value (DLMF 4.2.26); 0^0 = 1. Whole powers and square roots of exact numbers stay
+ * exact, and so do powers whose size and angle come out: (−8)^(1/3) = 1 + √3·i.
+ */
+export function power(z: Value, w: Value, alive: Alive): ComplexOutcome {
+  if (isReal(z) && isReal(w) && signOf(z, alive) !== -1) return realPower(z, w, alive);
+  const to = asRational(w);
+  if (to !== null) {
+    if (isReal(z) && to.d === 1n) return realPower(z, w as RealValue, alive);
+    if (to.d === 1n) {
+      const made = wholePower(z, to.n < 0n ? -to.n : to.n, alive);
+      if (made !== null) return to.n < 0n ? divide(ONE, made, alive) : succeed(made);
+    }
+    if (to.d === 2n)
+      return chain(squareRoot(z, alive), (half) => power(half, fromRational(q.whole(to.n)), alive));
+    return chain(modulus(z, alive), (size) =>
+      chain(argument(z, alive), (angle) =>
+        chain(realPower(size, fromRational(to), alive), (grown) => fromPolar(grown, real.multiply(angle, fromRational(to)))),
+      ),
+    );
+  }
+  if (isReal(z) && signOf(z, alive) === 0) {
+    const sign = signOf(reOf(w), alive);
+    return sign === 1 ? succeed(ZERO) : trouble({ code: 'divide-by-zero' });
+  }
+  return chain(ln(z, alive, '^'), (log) => exp(multiply(w, log)));
+}
+
+/** The principal n-th root for whole n ≥ 1. */
+export const nthRoot = (z: Value, n: bigint, alive: Alive): ComplexOutcome =>
+  power(z, fromRational(q.rational(1n, n)), alive);
+
+/** sinh and cosh of a real part, as recipes; exact at zero. */
+const sinh = (x: RealValue): RealValue => (isZero(x) ? ZERO : real.real('sinh', x));
+const cosh = (x: RealValue): RealValue => (isZero(x) ? ONE : real.real('cosh', x));
+const isZero = (x: RealValue): boolean => x.kind === 'rational' && x.value.n === 0n;
+
+/** sin(a + bi) = sin a·cosh b + i·cos a·sinh b (DLMF 4.21.37), the angle in radians. */
+export const sin = (z: Value): ComplexOutcome =>
+  chain(ofRadians('sin', reOf(z)), (s) =>
+    chain(ofRadians('cos', reOf(z)), (c) =>
+      succeed(complex(real.multiply(s, cosh(imOf(z))), real.multiply(c, sinh(imOf(z))))),
+    ),
+  );
+
+/** cos(a + bi) = cos a·cosh b − i·sin a·sinh b (DLMF 4.21.38), the angle in radians. */
+export const cos = (z: Value): ComplexOutcome =>
+  chain(ofRadians('sin', reOf(z)), (s) =>
+    chain(ofRadians('cos', reOf(z)), (c) =>
+      succeed(complex(real.multiply(c, cosh(imOf(z))), real.negate(real.multiply(s, sinh(imOf(z)))))),
+    ),
+  );
+
+/** arcsin z = −i·ln(iz + √(1 − z²)) in radians (DLMF 4.23.19 and its cuts). */
+export const arcsin = (z: Value, alive: Alive): ComplexOutcome =>
+  chain(squareRoot(subtract(ONE, multiply(z, z)), alive), (rest) =>
+    chain(ln(add(timesI(z), rest), alive), (log) => succeed(overI(log))),
+  );
+
+/** arccos z = π/2 − arcsin z in radians (DLMF 4.23.16). */
+export const arccos = (z: Value, alive: Alive): ComplexOutcome =>
+  chain(arcsin(z, alive), (angle) => succeed(subtract(real.piTimes(q.rational(1n, 2n)), angle)));
+
+/** arctan z = (i/2)·(ln(1 − iz) − ln(1 + iz)) in radians (DLMF 4.23.26). Problems: domain at ±i. */
+export function arctan(z: Value, alive: Alive): ComplexOutcome {
+  const [below, above] = [subtract(ONE, timesI(z)), add(ONE, timesI(z))];
+  return chain(ln(below, alive, 'atan'), (first) =>
+    chain(ln(above, alive, 'atan'), (second) => succeed(multiply(timesI(subtract(first, second)), HALF))),
+  );
+}
+
+/** arsinh z = i·arcsin(−iz) (DLMF 4.37). */
+export const arsinh = (z: Value, alive: Alive): ComplexOutcome =>
+  chain(arcsin(overI(z), alive), (angle) => succeed(timesI(angle)));
+
+/** arcosh z = ln(z + √(z + 1)·√(z − 1)) (DLMF 4.37.21). */
+export const arcosh = (z: Value, alive: Alive): ComplexOutcome =>
+  chain(squareRoot(add(z, ONE), alive), (up) =>
+    chain(squareRoot(add(z, MINUS_ONE), alive), (down) => ln(add(z, multiply(up, down)), alive, 'acosh')),
+  );
+
+/** artanh z = (ln(1 + z) − ln(1 − z))/2 (DLMF 4.37.24). Problems: domain at ±1. */
+export const artanh = (z: Value, alive: Alive): ComplexOutcome =>
+  chain(ln(add(ONE, z), alive, 'atanh'), (up) =>
+    chain(ln(subtract(ONE, z), alive, 'atanh'), (down) => succeed(multiply(subtract(up, down), HALF))),
+  );
+
+export const sinhOf = (z: Value): ComplexOutcome => chain(sin(timesI(z)), (s) => succeed(overI(s)));
+export const coshOf = (z: Value): ComplexOutcome => cos(timesI(z));
+

@@ -1,0 +1,55 @@
+import type { Alive } from '../base/alive';
+import { fromSurd } from './arithmetic';
+import { signOf } from './sign';
+import { gcd } from './integer';
+import * as q from './rational';
+import * as surd from './surd';
+import type { SurdSum } from './surd';
+
+/** Sums with more terms are not tried: their roots hardly ever come out. */
+const MOST_TERMS = 8;
+const HALF = q.rational(1n, 2n);
+
+/** A prime-like factor that stands under some roots of a sum: every radicand holds it wholly or not at all. */
+function commonFactor(sum: SurdSum): bigint {
+  let factor = sum.find((t) => t.radicand > 1n)!.radicand;
+  for (const { radicand } of sum) {
+    const g = gcd(factor, radicand);
+    if (g > 1n && g < factor) factor = g;
+  }
+  return factor;
+}
+
+const isPositive = (sum: SurdSum, alive: Alive): boolean => sum.length > 0 && signOf(fromSurd(sum), alive) === 1;
+
+/**
+ * √a as a sum of square roots, for a sum a > 0, or null when it has no such form (A. Borodin, R. Fagin, J. Hopcroft,
+ * M. Tompa, "Decreasing the nesting depth of expressions involving square roots", 1985).
+ * With a = A + B√p: √a = √X ± √Y where X, Y = (A ± √(A² − pB²))/2; the inner roots lie in the field without √p and are
+ * found in the same way. The result is squared and compared, so it is right whatever the way was.
+ */
+export function denestedRoot(a: SurdSum, alive: Alive): SurdSum | null {
+  const plain = surd.toRational(a);
+  if (plain !== null) return plain.n < 0n ? null : surd.squareRoot(plain, alive);
+  if (a.length > MOST_TERMS || !alive()) return null;
+  const p = commonFactor(a);
+  const inA = a.filter((t) => t.radicand % p !== 0n);
+  const overP = a
+    .filter((t) => t.radicand % p === 0n)
+    .map((t) => ({ radicand: t.radicand / p, coefficient: t.coefficient }));
+  if (inA.length === 0) return null;
+  const square = surd.add(surd.multiply(inA, inA), surd.negate(surd.scale(surd.multiply(overP, overP), q.whole(p))));
+  if (!isPositive(square, alive)) return null;
+  const middle = denestedRoot(square, alive);
+  if (middle === null) return null;
+  const [x, y] = [surd.scale(surd.add(inA, middle), HALF), surd.scale(surd.add(inA, surd.negate(middle)), HALF)];
+  if (!isPositive(x, alive) || !isPositive(y, alive)) return null;
+  const [rootX, rootY] = [denestedRoot(x, alive), denestedRoot(y, alive)];
+  if (rootX === null || rootY === null) return null;
+  for (const made of [surd.add(rootX, rootY), surd.add(rootX, surd.negate(rootY))]) {
+    if (!surd.isKeepable(made) || !surd.equal(surd.multiply(made, made), a)) continue;
+    return isPositive(made, alive) ? made : surd.negate(made);
+  }
+  return null;
+}
+

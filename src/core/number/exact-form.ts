@@ -1,0 +1,49 @@
+import type { Alive } from '../base/alive';
+import { fromRootProduct, fromSurd, piTimes } from './arithmetic';
+import { bitLength } from './integer';
+import * as p from './polynomial';
+import type { Monomial } from './polynomial';
+import * as q from './rational';
+import { rewritten } from './simplify';
+import * as surd from './surd';
+import { isReal } from './value';
+import type { ExactReal, RealValue, Value } from './value';
+
+/** The number under the root when a monomial is a single square root, 1 for none; null for all else. */
+function radicandOf(of: Monomial): bigint | null {
+  let radicand = 1n;
+  for (const [generator, exponent] of of) {
+    if (!generator.startsWith('prime ') || exponent.n !== 1n || exponent.d !== 2n) return null;
+    radicand *= BigInt(generator.slice(6));
+    if (bitLength(radicand) > 400) return null;
+  }
+  return radicand;
+}
+
+function toExact(sum: p.Polynomial): ExactReal | null {
+  const only = p.single(sum);
+  if (only?.of.size === 1 && only.of.get('pi')?.d === 1n && only.of.get('pi')!.n === 1n) return piTimes(only.coefficient);
+  const terms = [...sum.values()].map(({ of, coefficient }) => ({ radicand: radicandOf(of), coefficient }));
+  if (terms.every((t): t is surd.SurdTerm => t.radicand !== null)) {
+    const made = [...terms].sort((a, b) => (a.radicand < b.radicand ? -1 : 1));
+    return surd.isKeepable(made) ? fromSurd(made) : null;
+  }
+  if (!only || ![...only.of.keys()].every((g) => g.startsWith('prime '))) return null;
+  const exponents = new Map([...only.of].map(([g, e]) => [BigInt(g.slice(6)), e] as const));
+  return fromRootProduct({ coefficient: only.coefficient, exponents });
+}
+
+function simplifiedReal(v: RealValue, alive: Alive): RealValue {
+  if (v.kind !== 'real') return v;
+  const found = rewritten(v, alive);
+  if (found === null || found.bottom !== p.ONE) return v;
+  return found.top.size === 0 ? { kind: 'rational', value: q.ZERO } : (toExact(found.top) ?? v);
+}
+
+/** The value as an exact one when the exact layer can prove that it is; else as it is. */
+export function simplified(v: Value, alive: Alive): Value {
+  if (isReal(v)) return simplifiedReal(v, alive);
+  const [re, im] = [simplifiedReal(v.re, alive), simplifiedReal(v.im, alive)];
+  if (im.kind === 'rational' && q.isZero(im.value)) return re;
+  return re === v.re && im === v.im ? v : { kind: 'complex', re, im };
+}

@@ -1,0 +1,109 @@
+import type { Alive } from '../base/alive';
+import * as ball from './ball';
+import type { Ball } from './ball';
+import { gaussLegendre } from './legendre';
+import type { Part } from './part';
+import { ballFunction, sharpBall } from './part-balls';
+import type { BallFunction } from './part-balls';
+import { sizeOver } from './rectangle';
+
+/**
+ * ρ of the Bernstein ellipses that are tried, as numerators over 4, and what one point gains in bits: the rule of N points errs on
+ * [−1, 1] by at most (64/15)·M·ρ^(−2(N−1))/(1 − ρ^−2), M the largest |f| on the ellipse (L. N. Trefethen, Approximation
+ * Theory and Approximation Practice, theorem 19.3). Half axes (ρ ± 1/ρ)/2.
+ */
+const ELLIPSES = [
+  { rho: 6, bits: 2 * Math.log2(6) },
+  { rho: 3, bits: 2 * Math.log2(3) },
+  { rho: 1.75, bits: 2 * Math.log2(1.75) },
+] as const;
+/** log2 of (64/15)/(1 − ρ^−2) for the flattest of them, rounded up. */
+const CONSTANT_BITS = 3;
+const MOST_POINTS = 80;
+const MOST_PIECES = 1500;
+
+type Piece = Readonly<{ from: Ball; to: Ball; depth: number }>;
+
+const half = (b: Ball): Ball => ({ ...b, exp: b.exp - 1 });
+/** A number of quarters as a ball that holds x. */
+const scaleBy = (b: Ball, x: number, bits: number): Ball =>
+  ball.multiply(b, { mid: BigInt(Math.ceil(x * 2 ** 20)), rad: 0n, exp: -20 }, bits);
+
+/** How many points suffice on a piece for an error below 2^−target, or null when no ellipse is free of trouble. */
+function pointsFor(part: Part, middle: Ball, reach: Ball, target: number, alive: Alive): number | null {
+  const size = ball.upperSize(reach);
+  for (const { rho, bits } of ELLIPSES) {
+    const [a, b] = [(rho + 1 / rho) / 2, (rho - 1 / rho) / 2];
+    const wide = ball.magnitude(scaleBy(reach, a, 64));
+    const high = ball.magnitude(scaleBy(reach, b, 64));
+    const most = sizeOver(
+      part,
+      {
+        re: ball.trim(ball.widen(middle, wide.mid + wide.rad, wide.exp), 256),
+        im: { mid: 0n, rad: high.mid + high.rad, exp: high.exp },
+      },
+      alive,
+    );
+    if (most === null) continue;
+    const need = most + size + CONSTANT_BITS + target;
+    const points = Math.max(2, Math.ceil(need / bits) + 1);
+    if (points <= MOST_POINTS) return points <= 8 ? 8 : 8 * Math.ceil(points / 8);
+  }
+  return null;
+}
+
+/** The rule on a piece, in balls, with the bound of its error added to the radius. */
+function onPiece(f: BallFunction, middle: Ball, reach: Ball, points: number, target: number, bits: number): Ball | null {
+  let sum = ball.exactly(0n);
+  for (const { at, weight } of gaussLegendre(points, bits)) {
+    const value = sharpBall(f, ball.add(middle, ball.multiply(reach, at, bits), bits), bits);
+    if (value === null) return null;
+    sum = ball.add(sum, ball.multiply(value, weight, bits), bits);
+  }
+  return ball.widen(ball.multiply(sum, reach, bits), 1n, -target);
+}
+
+/**
+ * The integral of f over [from, to], proved: pieces are halved until each is free of poles, cuts and kinks in an
+ * ellipse around it, or so short that what f can be on it does not matter. Null when that does not come about (an
+ * unbounded end, a jump, a kink off the halving points). Problems: stopped.
+ */
+export function provedIntegral(part: Part, from: Ball, to: Ball, target: number, alive: Alive): Ball | null | 'stopped' {
+  const bits = target + 32;
+  const f = ballFunction(part, alive);
+  const open: Piece[] = [{ from, to, depth: 0 }];
+  let total = ball.exactly(0n);
+  let pieces = 0;
+  for (let piece = open.pop(); piece !== undefined; piece = open.pop()) {
+    if (!alive()) return 'stopped';
+    pieces += 1;
+    if (pieces > MOST_PIECES) return null;
+    const middle = half(ball.add(piece.from, piece.to, bits));
+    const reach = half(ball.subtract(piece.to, piece.from, bits));
+    const wanted = target + 12;
+    const points = pointsFor(part, middle, reach, wanted, alive);
+    const made = points === null ? null : onPiece(f, middle, reach, points, wanted, bits);
+    if (made !== null) {
+      total = ball.add(total, made, bits);
+      continue;
+    }
+    const short = sizeOnLine(part, middle, reach, alive);
+    const reached = ball.upperSize(reach) + 1;
+    if (short !== null && short + reached < -wanted) {
+      total = ball.widen(total, 1n, short + reached);
+      continue;
+    }
+    if (piece.depth > 2 * target) return null;
+    const depth = piece.depth + 1;
+    open.push({ from: middle, to: piece.to, depth }, { from: piece.from, to: middle, depth });
+  }
+  return total;
+}
+
+/** A bound of |f| on the piece itself, from one ball around it. */
+function sizeOnLine(part: Part, middle: Ball, reach: Ball, alive: Alive): number | null {
+  const size = ball.magnitude(reach);
+  const whole = ball.trim(ball.widen(middle, size.mid + size.rad, size.exp), 256);
+  const answer = ballFunction(part, alive)(whole, 128);
+  return typeof answer === 'string' ? null : ball.upperSize(answer);
+}
