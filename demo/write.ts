@@ -17,14 +17,15 @@ export function demoDocument(): Document {
   for (const { text, angle, form = null } of velmQuay) {
     const settings = { ...DEFAULT_SETTINGS, angle };
     const answered = answerLine(
-      { text, angle, impliedFirst: false, display: settings.display, ans: null, letters: values },
+      { text, angle, impliedFirst: false, complex: false, display: settings.display, ans: null, letters: values },
       () => true,
+      () => 0n,
     );
     if (!answered.ok) throw new Error(`${text}: ${answered.problem.code}`);
     const answer = answered.value;
     const line = finishedLine({ document: { ...document, line: lineOf(text) }, settings, chosen: form }, answer);
     let letters: SavedLetters = document.letters;
-    if (answer.target !== null) {
+    if (answer.target !== null && answer.value !== null && answer.saved !== null) {
       values.set(answer.target, answer.value);
       const [first] = answer.forms;
       letters = keep(letters, answer.target, {

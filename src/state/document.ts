@@ -18,6 +18,7 @@ export const DEFAULT_SETTINGS: Settings = {
   angle: 'deg',
   display: { mode: 'auto', digits: 10, grouping: true, decimalSign: '.' },
   impliedFirst: false,
+  complex: false,
   backToPad: false,
   theme: 'system',
 };

@@ -17,6 +17,7 @@ export function requestOf({ document, settings }: State): LineRequest {
     text,
     angle: settings.angle,
     impliedFirst: settings.impliedFirst,
+    complex: settings.complex,
     display: settings.display,
     ans: document.ans === null || !text.includes('Ans') ? null : valueOf(document.ans),
     letters,
@@ -29,6 +30,7 @@ const isSameQuestion = (a: State, b: State): boolean =>
   a.document.ans === b.document.ans &&
   a.settings.angle === b.settings.angle &&
   a.settings.impliedFirst === b.settings.impliedFirst &&
+  a.settings.complex === b.settings.complex &&
   a.settings.display === b.settings.display;
 
 /** Has the line being written answered whenever it, or what its answer depends on, changes. */

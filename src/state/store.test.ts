@@ -19,7 +19,7 @@ function fakeClient(isHeld = false) {
     stop: () => undefined,
     answer: (request) =>
       new Promise((resolve) => {
-        const settle = () => resolve(answerLine(request, () => true));
+        const settle = () => resolve(answerLine(request, () => true, () => 0n));
         if (isHeld) open.push(settle);
         else settle();
       }),

@@ -136,7 +136,7 @@ export const createStore = () =>
       const finished = finishedLine(state, answer);
       const [form] = finished.forms.filter((f) => f.id === finished.chosen);
       const letters =
-        answer.target === null
+        answer.target === null || answer.saved === null
           ? document.letters
           : memory.keep(document.letters, answer.target, {
               value: answer.saved,
@@ -145,7 +145,7 @@ export const createStore = () =>
               typed: form!.typed,
               exact: form!.exact,
             });
-      const next: Document = { line: line.EMPTY_LINE, tape: [...document.tape, finished], letters, ans: answer.saved };
+      const next: Document = { line: line.EMPTY_LINE, tape: [...document.tape, finished], letters, ans: answer.saved ?? document.ans };
       return {
         ...changed(state, 'answer', next),
         live: { kind: 'empty' },
@@ -258,7 +258,8 @@ export const createStore = () =>
       useAnswer: (id) =>
         change((state) => {
           const found = state.document.tape.find((l) => l.id === id);
-          if (found === undefined) return {};
+          // True and false cannot be gone on from.
+          if (found?.value == null) return {};
           const operand = operandFor(found, state.settings.display.decimalSign);
           if (operand !== null) return written(state, 'use-answer', line.insert(state.document.line, operand));
           const document = { ...state.document, ans: found.value, line: line.insert(state.document.line, 'Ans') };
@@ -346,6 +347,7 @@ export const createStore = () =>
     function keepable(state: State): Document['letters'][string] | null {
       const { live, document, chosen } = state;
       if (live.kind === 'answer') {
+        if (live.answer.saved === null) return null;
         const form = live.answer.forms.find((f) => f.id === chosen) ?? live.answer.forms[0]!;
         return {
           value: live.answer.saved,
@@ -356,7 +358,7 @@ export const createStore = () =>
         };
       }
       const last = document.tape.at(-1);
-      if (document.ans === null || last === undefined || document.line.text.trim() !== '') return null;
+      if (document.ans === null || last?.value == null || document.line.text.trim() !== '') return null;
       const form = last.forms.find((f) => f.id === last.chosen)!;
       return { value: last.value, full: last.full, from: last.text, typed: form.typed, exact: form.exact };
     }

@@ -23,6 +23,7 @@ export function finishedLine(
     text: document.line.text,
     angle: settings.angle,
     impliedFirst: settings.impliedFirst,
+    complex: settings.complex,
     decimalSign: settings.display.decimalSign,
     usesAngleUnit: answer.usesAngleUnit,
     readAs: answer.readAs.isTelling ? answer.readAs.text : null,

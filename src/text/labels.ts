@@ -16,6 +16,12 @@ export const formNames: Readonly<Record<FormId, string>> = {
   mixed: 'mixed',
   recurring: 'recurring',
   decimal: 'decimal',
+  truth: 'relation',
+  dms: 'degrees-minutes-seconds',
+  turn: 'multiple of π',
+  polar: 'polar',
+  factors: 'prime factors',
+  remainder: 'quotient, remainder',
 };
 
 export const displaySummary = ({ mode, digits }: DisplaySettings): string =>

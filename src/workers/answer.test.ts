@@ -8,12 +8,14 @@ const ask = (text: string, more: Partial<LineRequest> = {}) => {
       text,
       angle: 'deg',
       impliedFirst: false,
+      complex: false,
       display: { mode: 'auto', digits: 6, grouping: false, decimalSign: '.' },
       ans: null,
       letters: new Map<string, Value>(),
       ...more,
     },
     () => true,
+    () => 0n,
   );
   return answered;
 };
@@ -58,8 +60,9 @@ test.each([
 test('a letter is the target of its line and stands for its value in others', () => {
   const kept = answer('A := ln(2)');
   expect(kept.target).toBe('A');
-  expect(answer('A-A', { letters: new Map([['A', kept.value]]) }).forms.map((f) => f.text)).toEqual(['0']);
-  expect(answer('e^A', { letters: new Map([['A', kept.value]]) }).forms.map((f) => f.text)).toEqual(['2']);
+  const held = new Map([['A', kept.value!]]);
+  expect(answer('A-A', { letters: held }).forms.map((f) => f.text)).toEqual(['0']);
+  expect(answer('e^A', { letters: held }).forms.map((f) => f.text)).toEqual(['2']);
   expect(answer('2Ans', { ans: kept.value }).forms.map((f) => f.text)).toEqual(['1.38629']);
 });
 
@@ -70,11 +73,13 @@ test('work that may not go on is stopped with its place', () => {
       text: '1+sin(ln(7)+1)',
       angle: 'rad',
       impliedFirst: false,
+      complex: false,
       display: { mode: 'auto', digits: 6, grouping: false, decimalSign: '.' },
       ans: null,
       letters: new Map(),
     },
     () => (steps += 1) < 3,
+    () => 0n,
   );
   expect(made.ok ? 'an answer' : made.problem.code).toBe('stopped');
 });

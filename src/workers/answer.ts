@@ -4,23 +4,27 @@ import type { Problem } from '@/core/base/problem';
 import { fail, succeed } from '@/core/base/result';
 import type { Result } from '@/core/base/result';
 import type { Span } from '@/core/base/span';
-import { evaluate } from '@/core/evaluate/evaluate';
-import { anglesWithPi, unmarkedAngles, usesAngleUnit } from '@/core/evaluate/observe';
+import { contextOf } from '@/core/evaluate/context';
+import type { Context } from '@/core/evaluate/context';
+import { decideLine, evaluate } from '@/core/evaluate/evaluate';
+import { anglesWithPi, isAngle, quotientOf, unmarkedAngles, usesAngleUnit } from '@/core/evaluate/observe';
 import { formsOf } from '@/core/format';
-import type { Form } from '@/core/format/form';
+import type { Form, Nature } from '@/core/format/form';
 import { batchText } from '@/core/format/layout';
 import type { DisplaySettings } from '@/core/format/settings';
 import { functionNames } from '@/core/function';
+import type { Random } from '@/core/function/record';
 import { parse } from '@/core/language/parse';
 import type { Reading } from '@/core/language/parse';
 import { readAs } from '@/core/language/read-as';
+import { isTruth } from '@/core/language/truth';
 import type { ReadingOptions } from '@/core/language/tokens';
 import type { Alive } from '@/core/base/alive';
 import { encode, fitsFile } from '@/core/notebook/value-codec';
 import type { SavedValue } from '@/core/notebook/value-codec';
 import { roundToFigures } from '@/core/number/digits';
 import { absolute, powerOfTen } from '@/core/number/integer';
-import { asWhole } from '@/core/number/value';
+import { asWhole, isReal } from '@/core/number/value';
 import type { Value } from '@/core/number/value';
 
 /** Everything a line's answer depends on. Plain data, so that it crosses to the worker. */
@@ -28,6 +32,7 @@ export type LineRequest = Readonly<{
   text: string;
   angle: AngleUnit;
   impliedFirst: boolean;
+  complex: boolean;
   display: DisplaySettings;
   ans: Value | null;
   letters: ReadonlyMap<string, Value>;
@@ -36,8 +41,9 @@ export type LineRequest = Readonly<{
 export type LineAnswer = Readonly<{
   /** The letter that keeps the value, for `A := …`. */
   target: string | null;
-  value: Value;
-  saved: SavedValue;
+  /** Null for a line that is true or false. */
+  value: Value | null;
+  saved: SavedValue | null;
   readAs: Readonly<{ text: string; isTelling: boolean }>;
   forms: readonly Form[];
   /** The value with 50 significant digits, or all that it has when it is exact and ends before; a whole number in full. */
@@ -59,16 +65,24 @@ export const readingOptions = (
 
 const otherUnitOf = (unit: AngleUnit): AngleUnit => (unit === 'rad' ? 'deg' : 'rad');
 
-function valueOf(reading: Reading, request: LineRequest, angle: AngleUnit, alive: Alive): Result<Value, Problem> {
-  const { ans, letters } = request;
-  return evaluate(reading.tree, { angle, names: { ans, letters }, alive });
-}
+/** Beyond what is shown, so that the full digits that are copied come out of the same work. */
+const WORKED_DIGITS = 60;
 
-function inOtherUnit(reading: Reading, request: LineRequest, alive: Alive): LineAnswer['otherUnit'] {
+const contextFor = ({ angle, complex, ans, letters }: LineRequest, alive: Alive, random: Random): Context =>
+  contextOf({ angle, complex, digits: WORKED_DIGITS, alive, random, names: { ans, letters } });
+
+const natureOf = ({ tree }: Reading, unit: AngleUnit): Nature => ({
+  unit,
+  isAngle: isAngle(tree),
+  quotient: quotientOf(tree),
+});
+
+function inOtherUnit(reading: Reading, request: LineRequest, context: Context): LineAnswer['otherUnit'] {
+  const { alive } = context;
   if (unmarkedAngles(reading.tree).length === 0) return null;
   const unit = otherUnitOf(request.angle);
-  const value = valueOf(reading, request, unit, alive);
-  const forms = value.ok ? formsOf(value.value, request.display, alive) : null;
+  const value = evaluate(reading.tree, { ...context, angle: unit });
+  const forms = value.ok ? formsOf(value.value, request.display, alive, natureOf(reading, unit)) : null;
   const [first] = forms?.ok ? forms.value : [];
   return first ? { unit, text: first.text, exact: first.exact } : null;
 }
@@ -79,31 +93,59 @@ const LONGEST_WHOLE = powerOfTen(5000);
 function fullText(value: Value, alive: Alive): string | null {
   const whole = asWhole(value);
   if (whole !== null && absolute(whole) < LONGEST_WHOLE) return whole.toString();
+  if (!isReal(value)) return null;
   const rounded = roundToFigures(value, FULL_DIGITS, alive);
   return typeof rounded === 'string' ? null : batchText(rounded);
 }
 
+/** What every answer says of how the line was read. */
+function readingOf(reading: Reading, request: LineRequest) {
+  const { tree, target } = reading;
+  const read = readAs(reading, { decimalSign: request.display.decimalSign, impliedFirst: request.impliedFirst });
+  return {
+    target,
+    readAs: { text: read.text, isTelling: read.isTelling },
+    usesAngleUnit: usesAngleUnit(tree),
+    piWithoutRadians: request.angle === 'rad' ? [] : anglesWithPi(tree),
+  };
+}
+
+/** The answer to a line that is a relation: true or false, or that it stays open. */
+function answerTruth(reading: Reading, request: LineRequest, context: Context): Result<LineAnswer, Problem> {
+  const truth = decideLine(reading.tree, context);
+  if (!truth.ok) return truth;
+  if (truth.value === null) return fail(place({ code: 'not-converged' }, reading.tree.span));
+  const text = String(truth.value);
+  const form: Form = { id: 'truth', exact: true, settled: true, text, typed: text };
+  return succeed({
+    ...readingOf(reading, request),
+    value: null,
+    saved: null,
+    forms: [form],
+    full: text,
+    otherUnit: null,
+  });
+}
+
 /** Reads, evaluates and writes a line in all its forms. The work of the web worker, without the worker. */
-export function answerLine(request: LineRequest, alive: Alive): Result<LineAnswer, Problem> {
+export function answerLine(request: LineRequest, alive: Alive, random: Random): Result<LineAnswer, Problem> {
   const reading = parse(request.text, readingOptions(request));
   if (!reading.ok) return reading;
-  const { tree, target } = reading.value;
-  const value = valueOf(reading.value, request, request.angle, alive);
+  const { tree } = reading.value;
+  const context = contextFor(request, alive, random);
+  if (isTruth(tree)) return answerTruth(reading.value, request, context);
+  const value = evaluate(tree, context);
   if (!value.ok) return value;
   const saved = encode(value.value);
   if (!fitsFile(saved)) return fail(place({ code: 'too-large' }, tree.span));
-  const forms = formsOf(value.value, request.display, alive);
+  const forms = formsOf(value.value, request.display, alive, natureOf(reading.value, request.angle));
   if (!forms.ok) return fail(place({ code: forms.problem }, tree.span));
-  const read = readAs(reading.value, { decimalSign: request.display.decimalSign, impliedFirst: request.impliedFirst });
   return succeed({
-    target,
+    ...readingOf(reading.value, request),
     value: value.value,
     saved,
-    readAs: { text: read.text, isTelling: read.isTelling },
     forms: forms.value,
-    full: fullText(value.value, alive) ?? forms.value[0]!.typed,
-    usesAngleUnit: usesAngleUnit(tree),
-    otherUnit: inOtherUnit(reading.value, request, alive),
-    piWithoutRadians: request.angle === 'rad' ? [] : anglesWithPi(tree),
+    full: fullText(value.value, alive) ?? forms.value.find((f) => f.id === 'exact')?.typed ?? forms.value[0]!.typed,
+    otherUnit: inOtherUnit(reading.value, request, context),
   });
 }

@@ -9,6 +9,7 @@ const request = (text: string): LineRequest => ({
   text,
   angle: 'rad',
   impliedFirst: false,
+  complex: false,
   display: { mode: 'auto', digits: 10, grouping: false, decimalSign: '.' },
   ans: null,
   letters: new Map<string, Value>(),
@@ -24,7 +25,7 @@ function fakeWorker(isDeaf: boolean) {
     postMessage: (message) => {
       log.push(message);
       if (message.type !== 'answer' || isDeaf) return;
-      const data: FromWorker = { id: message.id, result: answerLine(message.request, () => true) };
+      const data: FromWorker = { id: message.id, result: answerLine(message.request, () => true, () => 0n) };
       queueMicrotask(() => worker.onmessage?.({ data } as MessageEvent<FromWorker>));
     },
   };

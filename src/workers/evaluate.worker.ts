@@ -1,7 +1,10 @@
+import { drawBelow } from '@/core/base/chance';
 import { answerLine } from './answer';
 import type { FromWorker, ToWorker } from './protocol';
 
 let newest: Int32Array | null = null;
+
+const draw = (below: bigint): bigint => drawBelow(below, (count) => crypto.getRandomValues(new Uint8Array(count)));
 
 self.onmessage = ({ data }: MessageEvent<ToWorker>) => {
   if (data.type === 'share') {
@@ -12,6 +15,6 @@ self.onmessage = ({ data }: MessageEvent<ToWorker>) => {
   const end = performance.now() + budget;
   // A loop hears no messages; the shared number tells it that a newer key has come.
   const alive = () => performance.now() < end && (newest === null || Atomics.load(newest, 0) === id);
-  const answer: FromWorker = { id, result: answerLine(request, alive) };
+  const answer: FromWorker = { id, result: answerLine(request, alive, draw) };
   self.postMessage(answer);
 };

@@ -8,7 +8,8 @@ import { printText, TYPED } from '../language/print-text';
 import { binaryTree, callTree, negateTree, numberTree } from '../language/tree';
 import type { Tree } from '../language/tree';
 import { roundToFigures } from '../number/digits';
-import { isExact } from '../number/value';
+import { isExact, isReal } from '../number/value';
+import { contextOf } from './context';
 import { evaluate } from './evaluate';
 import { anglesWithPi, unmarkedAngles, usesAngleUnit } from './observe';
 
@@ -21,7 +22,7 @@ const treeOf = (typed: string): Tree => {
   return reading.value.tree;
 };
 const worth = (tree: Tree, angle: 'deg' | 'rad' | 'grad' = 'deg') =>
-  evaluate(tree, { angle, names: { ans: null, letters: new Map() }, alive });
+  evaluate(tree, contextOf({ angle, alive }));
 const exact = (typed: string, angle: 'deg' | 'rad' | 'grad' = 'deg'): string => {
   const value = worth(treeOf(typed), angle);
   if (!value.ok) return value.problem.code;
@@ -162,7 +163,7 @@ test(`random expressions agree with the library wherever it has a value (seed ${
   fc.assert(
     fc.property(expression, ({ tree, library }) => {
       const value = worth(tree, 'rad');
-      const rounded = value.ok ? roundToFigures(value.value, 25, alive) : null;
+      const rounded = value.ok && isReal(value.value) ? roundToFigures(value.value, 25, alive) : null;
       const expected = library();
       const size = expected.abs();
       // Beyond these the library itself has lost its digits or given up.

@@ -1,6 +1,6 @@
 import type { Span } from '../base/span';
 import { functionNamed } from '../function';
-import { nodesOf } from '../language/tree';
+import { inside, nodesOf, partsOf } from '../language/tree';
 import type { Tree } from '../language/tree';
 
 const holds = (tree: Tree, kinds: (node: Tree) => boolean): boolean => {
@@ -25,6 +25,7 @@ export const anglesWithPi = (tree: Tree): readonly Span[] =>
   unmarkedAngles(tree)
     .filter((arg) => holds(arg, isPi))
     .map((arg) => arg.span);
+
 /** Whether the line's value depends on the angle unit at all: by an angle that goes in or comes out, or a mark. */
 export const usesAngleUnit = (tree: Tree): boolean =>
   holds(tree, (node) => {
@@ -32,3 +33,41 @@ export const usesAngleUnit = (tree: Tree): boolean =>
     const record = node.kind === 'call' ? functionNamed(node.fn) : undefined;
     return record !== undefined && (record.angleIn || record.angleOut);
   });
+
+/** Whether a line's value is itself an angle: an inverse function, a marked number, or what sums, halves and multiples make of them. */
+export function isAngle(tree: Tree): boolean {
+  const node = inside(tree);
+  switch (node.kind) {
+    case 'mark':
+    case 'dms':
+      return true;
+    case 'call':
+      return functionNamed(node.fn)?.angleOut === true;
+    case 'negate':
+      return isAngle(node.of);
+    case 'binary': {
+      const [left, right] = [isAngle(node.left), isAngle(node.right)];
+      if (node.op === 'plus' || node.op === 'minus' || node.op === 'mod') return left || right;
+      return node.op === 'over' || node.op === 'divide' ? left && !right : left !== right;
+    }
+    default:
+      return false;
+  }
+}
+
+/** The whole numbers that a line divides, when that is all it does. */
+export function quotientOf(tree: Tree): Readonly<{ of: bigint; by: bigint }> | null {
+  const node = inside(tree);
+  if (node.kind !== 'binary' || (node.op !== 'over' && node.op !== 'divide')) return null;
+  const [of, by] = partsOf(node).map(wholeOf);
+  return of === null || by === null || of === undefined || by === undefined ? null : { of, by };
+}
+
+function wholeOf(tree: Tree): bigint | null {
+  const node = inside(tree);
+  if (node.kind === 'negate') {
+    const size = wholeOf(node.of);
+    return size === null ? null : -size;
+  }
+  return node.kind === 'number' && /^\d{1,60}$/.test(node.written) ? BigInt(node.written) : null;
+}

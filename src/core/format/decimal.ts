@@ -2,7 +2,8 @@ import { toSuperscript } from '../language/tokens';
 import { exponentOf, roundToFigures, roundToPlaces } from '../number/digits';
 import type { Decimal, DecimalAnswer } from '../number/digits';
 import type { Alive } from '../base/alive';
-import type { Value } from '../number/value';
+import { isReal } from '../number/value';
+import type { RealValue } from '../number/value';
 import type { Form, FormRecord } from './form';
 import { layOut, mantissaText, typedText } from './layout';
 import type { Laid } from './layout';
@@ -13,7 +14,7 @@ const SMALLEST_PLAIN_EXPONENT = -6;
 /** Places gives way to a power of ten beyond this. */
 const LARGEST_PLACES_EXPONENT = 30;
 
-function rounded(v: Value, { mode, digits }: DisplaySettings, alive: Alive): DecimalAnswer {
+function rounded(v: RealValue, { mode, digits }: DisplaySettings, alive: Alive): DecimalAnswer {
   if (mode !== 'places') return roundToFigures(v, digits, alive);
   const first = roundToFigures(v, digits + 1, alive);
   if (typeof first === 'string' || exponentOf(first) > LARGEST_PLACES_EXPONENT) return first;
@@ -35,25 +36,55 @@ function laidOut(decimal: Decimal, { mode, digits }: DisplaySettings): Laid {
   }
 }
 
-/** A rounded decimal as a form under the settings. */
-export function decimalForm(decimal: Decimal, settings: DisplaySettings): Form {
+type Written = Readonly<{ text: string; typed: string }>;
+
+/** A rounded decimal as it is shown and as it is typed. */
+export function decimalTexts(decimal: Decimal, settings: DisplaySettings): Written {
   const laid = laidOut(decimal, settings);
   const mantissa = mantissaText(laid, settings.grouping, settings.decimalSign);
   const sign = laid.negative ? '−' : '';
   const ten = laid.exponent === null ? '' : `×10${toSuperscript(BigInt(laid.exponent))}`;
+  return { text: sign + mantissa + ten, typed: typedText(laid) };
+}
+
+/** A real number rounded as the settings say, with its texts. */
+export function roundedTexts(
+  v: RealValue,
+  settings: DisplaySettings,
+  alive: Alive,
+): (Written & Readonly<{ exact: boolean; settled: boolean; isZero: boolean }>) | Exclude<DecimalAnswer, Decimal> {
+  const made = rounded(v, settings, alive);
+  if (typeof made === 'string') return made;
   return {
-    id: 'decimal',
-    exact: decimal.exact,
-    settled: decimal.settled,
-    text: sign + mantissa + ten,
-    typed: typedText(laid),
+    ...decimalTexts(made, settings),
+    exact: made.exact,
+    settled: made.settled,
+    isZero: made.unscaled === 0n && made.exact,
   };
+}
+
+/** a + bi from the texts of its parts. */
+function joined(re: string, im: string, plus: string, minus: string, times: string): string {
+  const isNegative = im.startsWith('-') || im.startsWith('−');
+  const size = isNegative ? im.slice(1) : im;
+  return `${re}${isNegative ? minus : plus}${size}${times}i`;
 }
 
 export const decimal: FormRecord = {
   id: 'decimal',
   write: (v, settings, alive) => {
-    const made = rounded(v, settings, alive);
-    return typeof made === 'string' ? made : decimalForm(made, settings);
+    const parts = isReal(v) ? [v] : [v.re, v.im];
+    const [re, im] = parts.map((part) => roundedTexts(part, settings, alive));
+    if (typeof re === 'string') return re;
+    if (im === undefined) return { id: 'decimal', exact: re!.exact, settled: re!.settled, text: re!.text, typed: re!.typed };
+    if (typeof im === 'string') return im;
+    const shown = re!.isZero ? { text: '', typed: '' } : re!;
+    return {
+      id: 'decimal',
+      exact: re!.exact && im.exact,
+      settled: re!.settled && im.settled,
+      text: joined(shown.text, im.text, shown.text === '' ? '' : ' + ', shown.text === '' ? '−' : ' − ', ' '),
+      typed: joined(shown.typed, im.typed, shown.typed === '' ? '' : '+', '-', '*'),
+    };
   },
 };

@@ -1,10 +1,23 @@
 import { printText, TYPED } from '../language/print-text';
+import type { AngleUnit } from '../base/angle';
 import type { Tree } from '../language/tree';
 import type { Alive } from '../base/alive';
 import type { Value } from '../number/value';
 import type { DisplaySettings } from './settings';
 
-export const formIds = ['exact', 'fraction', 'mixed', 'recurring', 'decimal'] as const;
+export const formIds = [
+  'exact',
+  'truth',
+  'fraction',
+  'mixed',
+  'recurring',
+  'decimal',
+  'dms',
+  'turn',
+  'polar',
+  'factors',
+  'remainder',
+] as const;
 export type FormId = (typeof formIds)[number];
 
 /**
@@ -21,10 +34,25 @@ export type Form = Readonly<{
   typed: string;
 }>;
 
+/** What is known of a value besides its size. */
+export type Nature = Readonly<{
+  /** The angle unit that is set. */
+  unit: AngleUnit;
+  /** The value is an angle, in that unit. */
+  isAngle: boolean;
+  /** The whole numbers of which it is the quotient as it was written. */
+  quotient: Readonly<{ of: bigint; by: bigint }> | null;
+}>;
+
 /** A display form: null when the value has no such form; a code when it could not be worked out. */
 export type FormRecord = Readonly<{
   id: FormId;
-  write: (v: Value, settings: DisplaySettings, alive: Alive) => Form | null | 'too-large' | 'stopped' | 'not-converged';
+  write: (
+    v: Value,
+    settings: DisplaySettings,
+    alive: Alive,
+    nature: Nature,
+  ) => Form | null | 'too-large' | 'stopped' | 'not-converged';
 }>;
 
 /** A form that is an expression, and exact. */

@@ -1,18 +1,24 @@
+import { contextOf } from '../evaluate/context';
 import { evaluate } from '../evaluate/evaluate';
 import { functionNames } from '../function';
 import { parse } from '../language/parse';
+import { isAngle, quotientOf } from '../evaluate/observe';
+import type { Tree } from '../language/tree';
 import { formsOf } from '.';
+import type { Nature } from './form';
 import type { DisplaySettings } from './settings';
 
 const alive = () => true;
 const auto: DisplaySettings = { mode: 'auto', digits: 10, grouping: false, decimalSign: '.' };
 
+const nature = (tree: Tree): Nature => ({ unit: 'rad', isAngle: isAngle(tree), quotient: quotientOf(tree) });
+
 function formsIn(typed: string, settings: DisplaySettings): string[] {
   const reading = parse(typed, { functions: functionNames, decimalSign: '.', impliedFirst: false });
   if (!reading.ok) throw new Error(reading.problem.code);
-  const value = evaluate(reading.value.tree, { angle: 'rad', names: { ans: null, letters: new Map() }, alive });
+  const value = evaluate(reading.value.tree, contextOf({ angle: 'rad', alive }));
   if (!value.ok) throw new Error(value.problem.code);
-  const forms = formsOf(value.value, settings, alive);
+  const forms = formsOf(value.value, settings, alive, nature(reading.value.tree));
   if (!forms.ok) throw new Error(forms.problem);
   return forms.value.map((f) => `${f.exact ? '=' : '≈'} ${f.text}`);
 }

@@ -9,7 +9,8 @@ import type { FormRecord } from './form';
 
 /** A fraction with a longer numerator or denominator is not laid out; its decimal stands for it. */
 const LONGEST = BigInt(`1${'0'.repeat(60)}`);
-const fits = ({ n, d }: Rational): boolean => n < LONGEST && n > -LONGEST && d < LONGEST;
+/** Whether a fraction is short enough to be laid out. */
+export const fits = ({ n, d }: Rational): boolean => n < LONGEST && n > -LONGEST && d < LONGEST;
 
 export const fraction: FormRecord = {
   id: 'fraction',

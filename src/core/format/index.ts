@@ -4,23 +4,29 @@ import type { Alive } from '../base/alive';
 import type { Value } from '../number/value';
 import { decimal } from './decimal';
 import { exact } from './exact';
-import type { Form, FormRecord } from './form';
+import { dms } from './dms';
+import { factors } from './factors';
+import type { Form, FormRecord, Nature } from './form';
 import { fraction, mixed } from './fraction';
+import { polar } from './polar';
 import { recurring } from './recurring';
+import { remainder } from './remainder';
+import { turn } from './turn';
 import type { DisplaySettings } from './settings';
 
 /** Every display form, in the order in which they stand under a result. */
-const records: readonly FormRecord[] = [exact, fraction, mixed, recurring, decimal];
+const records: readonly FormRecord[] = [exact, fraction, mixed, recurring, decimal, dms, turn, polar, remainder, factors];
 
 /** All forms that a value has, the first being the one shown unless another is chosen. A form that would only repeat another is left out. */
 export function formsOf(
   v: Value,
   settings: DisplaySettings,
   alive: Alive,
+  nature: Nature,
 ): Result<readonly Form[], 'too-large' | 'stopped' | 'not-converged'> {
   const forms: Form[] = [];
   for (const record of records) {
-    const form = record.write(v, settings, alive);
+    const form = record.write(v, settings, alive, nature);
     if (typeof form === 'string') return fail(form);
     if (form !== null && !forms.some((f) => f.typed === form.typed && f.text === form.text)) forms.push(form);
   }

@@ -1,20 +1,21 @@
+import { contextOf } from '../evaluate/context';
 import { evaluate } from '../evaluate/evaluate';
 import { exactTree } from '../format/exact-tree';
 import { batchText } from '../format/layout';
 import { parse } from '../language/parse';
 import { printText, TYPED } from '../language/print-text';
 import { roundToFigures } from '../number/digits';
-import { isExact } from '../number/value';
+import { isExact, isReal } from '../number/value';
 import { functionNames, functions } from '.';
 
 const alive = () => true;
 const options = { functions: functionNames, decimalSign: '.', impliedFirst: false } as const;
 
 describe.each(functions.map((f) => [f.name, f] as const))('%s', (_name, record) => {
-  test.each(record.examples)('$typed', ({ typed, angle = 'rad', exact, decimal, problem }) => {
+  test.each(record.examples)('$typed', ({ typed, angle = 'rad', complex = false, exact, decimal, problem }) => {
     const reading = parse(typed, options);
     if (!reading.ok) throw new Error(reading.problem.code);
-    const value = evaluate(reading.value.tree, { angle, names: { ans: null, letters: new Map() }, alive });
+    const value = evaluate(reading.value.tree, contextOf({ angle, complex, alive }));
     if (problem !== undefined) {
       expect(value.ok ? 'a value' : value.problem.code).toBe(problem);
       return;
@@ -23,6 +24,7 @@ describe.each(functions.map((f) => [f.name, f] as const))('%s', (_name, record) 
     if (exact !== undefined)
       expect(isExact(value.value) ? printText(exactTree(value.value), TYPED) : 'a real').toBe(exact);
     if (decimal !== undefined) {
+      if (!isReal(value.value)) throw new Error('complex');
       const rounded = roundToFigures(value.value, decimal.replace(/^0\.|\D/g, '').length, alive);
       expect(typeof rounded === 'string' ? rounded : batchText(rounded)).toBe(decimal);
     }

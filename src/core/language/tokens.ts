@@ -158,7 +158,8 @@ function readOne(
   const length = char.length;
   const fraction = vulgar[char];
   if (fraction !== undefined) return { kind: { kind: 'vulgar', n: fraction[0], d: fraction[1] }, length };
-  const pair = signs.get(text.slice(from, from + 2));
+  const two = text.slice(from, from + 2);
+  const pair = two.length === 2 ? signs.get(two) : undefined;
   if (pair !== undefined) return { kind: { kind: 'operator', op: pair }, length: 2 };
   const op = signs.get(char);
   if (op !== undefined) return { kind: { kind: 'operator', op }, length };

@@ -18,8 +18,9 @@ test.each([
 ])('a notebook with %s is read again', (text) => {
   const { display } = DEFAULT_SETTINGS;
   const answered = answerLine(
-    { text, angle: 'deg', impliedFirst: false, display, ans: null, letters: new Map() },
+    { text, angle: 'deg', impliedFirst: false, complex: false, display, ans: null, letters: new Map() },
     alive,
+    () => 0n,
   );
   if (!answered.ok) throw new Error(answered.problem.code);
   const document = { ...EMPTY_DOCUMENT, line: lineOf(text) };
@@ -35,6 +36,6 @@ test.each([
   ['200000!*200000!', 'too-large'],
 ])('%s does not hold the worker: %s', (text, expected) => {
   const { display } = DEFAULT_SETTINGS;
-  const made = answerLine({ text, angle: 'deg', impliedFirst: false, display, ans: null, letters: new Map() }, alive);
+  const made = answerLine({ text, angle: 'deg', impliedFirst: false, complex: false, display, ans: null, letters: new Map() }, alive, () => 0n);
   expect(made.ok ? made.value.forms[0]!.id : made.problem.code).toBe(expected);
 });

@@ -11,7 +11,7 @@ import { savedValue } from './saved-value';
  */
 
 export const NOTEBOOK_FORMAT = 'ulkav-notebook';
-export const NOTEBOOK_VERSION = 1;
+export const NOTEBOOK_VERSION = 2;
 /** Twice what a line takes, since a text can grow when it is spelled anew. */
 const LONGEST_LINE = 2 * MOST_TYPED;
 const MOST_LINES = 1_000_000;
@@ -31,6 +31,8 @@ export const settingsSchema = z.object({
   angle: z.enum(angleUnits),
   display: displaySchema,
   impliedFirst: z.boolean(),
+  /** Complex numbers are on. */
+  complex: z.boolean(),
   /** The deck goes back to Pad after each key. */
   backToPad: z.boolean(),
   theme: z.enum(['system', 'light', 'dark']),
@@ -52,11 +54,13 @@ export const tapeLineSchema = z.object({
   text: typedText,
   angle: z.enum(angleUnits),
   impliedFirst: z.boolean(),
+  complex: z.boolean(),
   decimalSign,
   usesAngleUnit: z.boolean(),
   readAs: z.nullable(z.string()),
   kept: z.nullable(letterName),
-  value: savedValue,
+  /** Null for a line that is true or false. */
+  value: z.nullable(savedValue),
   /** The value with as many digits as are copied. */
   full: z.string(),
   forms: z.array(formSchema).check(z.minLength(1), z.maxLength(formIds.length)),

@@ -2,14 +2,14 @@ import type { Alive } from '../base/alive';
 import type { Trouble } from '../base/problem';
 import { succeed } from '../base/result';
 import type { Result } from '../base/result';
-import { arctanRadians, ofRadians } from './angle';
-import { signOf } from './sign';
+import { arctanRadians, fromTurns, ofRadians, turnsOfSine } from './angle';
+import { compareWith, signOf } from './sign';
 import * as real from './arithmetic';
 import { ONE, PI, ZERO, trouble, undecided } from './arithmetic';
 import { expOf, lnOf } from './logarithm';
 import { power as realPower, root } from './power';
 import * as q from './rational';
-import { asRational, fromRational, isExact, isReal } from './value';
+import { asRational, fromRational, isExact, isExactReal, isReal } from './value';
 import type { RealValue, Value } from './value';
 
 /*
@@ -206,15 +206,44 @@ export const cos = (z: Value): ComplexOutcome =>
     ),
   );
 
+const QUARTER = real.piTimes(q.rational(1n, 2n));
+const arcoshOf = (x: RealValue): RealValue =>
+  x.kind === 'rational' && q.equal(x.value, q.ONE) ? ZERO : real.real('arcosh', x);
+
+/** Where a real number lies beside −1 and 1. */
+function sideOf(x: RealValue, alive: Alive): 'below' | 'inside' | 'above' {
+  if (compareWith(x, q.ONE, alive) === 1) return 'above';
+  return compareWith(x, q.whole(-1), alive) === -1 ? 'below' : 'inside';
+}
+
+/** arcsin of a real number, beyond ±1 on the side that the logarithm's formula takes: ±(π/2 − i·arcosh |x|). */
+function arcsinOfReal(x: RealValue, alive: Alive): Value {
+  switch (sideOf(x, alive)) {
+    case 'above':
+      return complex(QUARTER, real.negate(arcoshOf(x)));
+    case 'below':
+      return complex(real.negate(QUARTER), arcoshOf(real.negate(x)));
+    case 'inside': {
+      const turns = isExactReal(x) ? turnsOfSine(x) : null;
+      return turns === null ? real.real('arcsin', x) : fromTurns(turns, 'rad');
+    }
+  }
+}
+
 /** arcsin z = −i·ln(iz + √(1 − z²)) in radians (DLMF 4.23.19 and its cuts). */
-export const arcsin = (z: Value, alive: Alive): ComplexOutcome =>
+export function arcsin(z: Value, alive: Alive): ComplexOutcome {
+  if (isReal(z)) return succeed(arcsinOfReal(z, alive));
+  return arcsinByLogarithm(z, alive);
+}
+
+const arcsinByLogarithm = (z: Value, alive: Alive): ComplexOutcome =>
   chain(squareRoot(subtract(ONE, multiply(z, z)), alive), (rest) =>
     chain(ln(add(timesI(z), rest), alive), (log) => succeed(overI(log))),
   );
 
 /** arccos z = π/2 − arcsin z in radians (DLMF 4.23.16). */
 export const arccos = (z: Value, alive: Alive): ComplexOutcome =>
-  chain(arcsin(z, alive), (angle) => succeed(subtract(real.piTimes(q.rational(1n, 2n)), angle)));
+  chain(arcsin(z, alive), (angle) => succeed(subtract(QUARTER, angle)));
 
 /** arctan z = (i/2)·(ln(1 − iz) − ln(1 + iz)) in radians (DLMF 4.23.26). Problems: domain at ±i. */
 export function arctan(z: Value, alive: Alive): ComplexOutcome {
@@ -229,7 +258,19 @@ export const arsinh = (z: Value, alive: Alive): ComplexOutcome =>
   chain(arcsin(overI(z), alive), (angle) => succeed(timesI(angle)));
 
 /** arcosh z = ln(z + √(z + 1)·√(z − 1)) (DLMF 4.37.21). */
-export const arcosh = (z: Value, alive: Alive): ComplexOutcome =>
+export function arcosh(z: Value, alive: Alive): ComplexOutcome {
+  if (!isReal(z)) return arcoshByLogarithm(z, alive);
+  switch (sideOf(z, alive)) {
+    case 'above':
+      return succeed(arcoshOf(z));
+    case 'below':
+      return succeed(complex(arcoshOf(real.negate(z)), PI));
+    case 'inside':
+      return chain(arccos(z, alive), (angle) => succeed(timesI(angle)));
+  }
+}
+
+const arcoshByLogarithm = (z: Value, alive: Alive): ComplexOutcome =>
   chain(squareRoot(add(z, ONE), alive), (up) =>
     chain(squareRoot(add(z, MINUS_ONE), alive), (down) => ln(add(z, multiply(up, down)), alive, 'acosh')),
   );

@@ -8,6 +8,10 @@ import type { SurdSum } from './surd';
 
 /** Sums with more terms are not tried: their roots hardly ever come out. */
 const MOST_TERMS = 8;
+/** What comes out has small numbers under its roots; others are not searched for long. */
+/** One root is taken out of the field at each step; roots of four and more together are not looked for. */
+const MOST_DEPTH = 3;
+const FEW_STEPS = 4_000;
 const HALF = q.rational(1n, 2n);
 
 /** A prime-like factor that stands under some roots of a sum: every radicand holds it wholly or not at all. */
@@ -28,10 +32,10 @@ const isPositive = (sum: SurdSum, alive: Alive): boolean => sum.length > 0 && si
  * With a = A + B√p: √a = √X ± √Y where X, Y = (A ± √(A² − pB²))/2; the inner roots lie in the field without √p and are
  * found in the same way. The result is squared and compared, so it is right whatever the way was.
  */
-export function denestedRoot(a: SurdSum, alive: Alive): SurdSum | null {
+export function denestedRoot(a: SurdSum, alive: Alive, depth = MOST_DEPTH): SurdSum | null {
   const plain = surd.toRational(a);
-  if (plain !== null) return plain.n < 0n ? null : surd.squareRoot(plain, alive);
-  if (a.length > MOST_TERMS || !alive()) return null;
+  if (plain !== null) return plain.n < 0n ? null : surd.squareRoot(plain, alive, FEW_STEPS);
+  if (depth === 0 || a.length > MOST_TERMS || !alive()) return null;
   const p = commonFactor(a);
   const inA = a.filter((t) => t.radicand % p !== 0n);
   const overP = a
@@ -40,11 +44,11 @@ export function denestedRoot(a: SurdSum, alive: Alive): SurdSum | null {
   if (inA.length === 0) return null;
   const square = surd.add(surd.multiply(inA, inA), surd.negate(surd.scale(surd.multiply(overP, overP), q.whole(p))));
   if (!isPositive(square, alive)) return null;
-  const middle = denestedRoot(square, alive);
+  const middle = denestedRoot(square, alive, depth - 1);
   if (middle === null) return null;
   const [x, y] = [surd.scale(surd.add(inA, middle), HALF), surd.scale(surd.add(inA, surd.negate(middle)), HALF)];
   if (!isPositive(x, alive) || !isPositive(y, alive)) return null;
-  const [rootX, rootY] = [denestedRoot(x, alive), denestedRoot(y, alive)];
+  const [rootX, rootY] = [denestedRoot(x, alive, depth - 1), denestedRoot(y, alive, depth - 1)];
   if (rootX === null || rootY === null) return null;
   for (const made of [surd.add(rootX, rootY), surd.add(rootX, surd.negate(rootY))]) {
     if (!surd.isKeepable(made) || !surd.equal(surd.multiply(made, made), a)) continue;

@@ -122,10 +122,10 @@ export function factorise(n: bigint, alive: Alive, steps = 200_000): readonly Pr
 }
 
 /** n = square² · free with `free` square-free, for n ≥ 1; null when n could not be factorised within the steps. */
-export function squarePart(n: bigint, alive: Alive): { square: bigint; free: bigint } | null {
+export function squarePart(n: bigint, alive: Alive, steps?: number): { square: bigint; free: bigint } | null {
   const root = perfectRoot(n, 2);
   if (root !== null) return { square: root, free: 1n };
-  const factors = factorise(n, alive);
+  const factors = factorise(n, alive, steps);
   if (factors === null) return null;
   let square = 1n;
   let free = 1n;

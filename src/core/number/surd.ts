@@ -31,9 +31,9 @@ export function toRational(sum: SurdSum): Rational | null {
 }
 
 /** √a in lowest form, for a ≥ 0; null when a's factors could not be found. */
-export function squareRoot(a: Rational, alive: Alive): SurdSum | null {
+export function squareRoot(a: Rational, alive: Alive, steps?: number): SurdSum | null {
   if (q.isZero(a)) return [];
-  const part = squarePart(a.n * a.d, alive);
+  const part = squarePart(a.n * a.d, alive, steps);
   if (part === null || part.free >= RADICAND_END) return null;
   return [{ radicand: part.free, coefficient: q.rational(part.square, a.d) }];
 }

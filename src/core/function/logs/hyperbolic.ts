@@ -1,4 +1,4 @@
-import { ONE, ZERO, checkedReal, trouble } from '../../number/arithmetic';
+import { ONE, ZERO, checkedReal, magnitude, trouble } from '../../number/arithmetic';
 import type { Outcome } from '../../number/arithmetic';
 import * as complex from '../../number/complex';
 import { op } from '../../number/part';
@@ -14,8 +14,19 @@ const MINUS_ONE = q.negate(q.ONE);
 const isExactly = (x: RealValue, n: q.Rational): boolean => x.kind === 'rational' && q.equal(x.value, n);
 
 /** A recipe, or what it comes to at its one simple place. */
-const real = (name: RealOp, x: RealValue, at: q.Rational, comesTo: RealValue): Outcome =>
-  isExactly(x, at) ? { ok: true, value: comesTo } : checkedReal(name, x);
+function real(name: RealOp, x: RealValue, at: q.Rational, comesTo: RealValue): Outcome {
+  if (isExactly(x, at)) return { ok: true, value: comesTo };
+  return x.kind === 'real' && x.op === undoneBy[name] ? { ok: true, value: x.args[0]! } : checkedReal(name, x);
+}
+
+/** What a function takes back on all its domain. */
+const undoneBy: Readonly<Partial<Record<RealOp, RealOp>>> = {
+  sinh: 'arsinh',
+  cosh: 'arcosh',
+  tanh: 'artanh',
+  arsinh: 'sinh',
+  artanh: 'tanh',
+};
 
 const shared = { topic: 'logs', takes: ['x'], source: SOURCE } as const;
 
@@ -77,6 +88,7 @@ export const asinh = defineFunction({
   derivative: ['1/sqrt(x^2+1)'],
   examples: [
     { typed: 'asinh(0)', exact: '0' },
+    { typed: 'asinh(sinh(3))', exact: '3' },
     { typed: 'asinh(1)', decimal: '0.88137358702' },
   ],
 });
@@ -86,10 +98,12 @@ export const acosh = defineFunction({
   name: 'acosh',
   aliases: ['arcosh'],
   domain: 'x>=1',
-  apply: ([x], { alive }) =>
-    compareWith(x!, q.ONE, alive) === -1
+  apply: ([x], { alive }) => {
+    if (x!.kind === 'real' && x!.op === 'cosh') return magnitude(x!.args[0]!, alive);
+    return compareWith(x!, q.ONE, alive) === -1
       ? trouble({ code: 'domain', reason: 'below-one', fn: 'acosh' })
-      : real('arcosh', x!, q.ONE, ZERO),
+      : real('arcosh', x!, q.ONE, ZERO);
+  },
   complex: ([z], { alive }) => complex.arcosh(z!, alive),
   formula: (x) => op('arcosh', x!),
   double: Math.acosh,

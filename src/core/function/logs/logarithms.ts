@@ -41,7 +41,7 @@ export const ln = defineFunction({
     { typed: 'ln(e^3)', exact: '3' },
     { typed: 'ln(2)', decimal: '0.69314718056' },
     { typed: 'ln(0)', problem: 'domain' },
-    { typed: 'ln(-1)', complex: true, exact: 'pi*i' },
+    { typed: 'ln(-1)', complex: true, exact: 'pi i' },
   ],
   source: 'ISO 80000-2, 2-13.5; DLMF 4.2',
 });

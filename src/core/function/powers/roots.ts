@@ -45,7 +45,7 @@ export const cbrt = defineFunction({
   examples: [
     { typed: 'cbrt(-27)', exact: '-3' },
     { typed: 'cbrt(16)', exact: '2cbrt(2)' },
-    { typed: 'cbrt(pi)', decimal: '1.4645918875' },
+    { typed: 'cbrt(pi)', decimal: '1.4645918876' },
     { typed: 'cbrt(-8)', complex: true, exact: '1+sqrt(3)i' },
   ],
   source: SOURCE,

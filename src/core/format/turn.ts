@@ -1,0 +1,29 @@
+import { convertAngle, inTurns } from '../number/angle';
+import { PI, divide, piTimes } from '../number/arithmetic';
+import * as q from '../number/rational';
+import { isReal } from '../number/value';
+import { roundedTexts } from './decimal';
+import { exactTree } from './exact-tree';
+import { expressionForm } from './form';
+import type { FormRecord } from './form';
+import { fits } from './fraction';
+
+/** An angle as a multiple of π, in radians: 45° is π/4 rad. With radians set an exact multiple is the exact form already. */
+export const turn: FormRecord = {
+  id: 'turn',
+  write: (v, settings, alive, { unit, isAngle }) => {
+    if (!isAngle || !isReal(v) || v.kind === 'pi') return null;
+    const turns = inTurns(v, unit);
+    if (turns !== null) {
+      const times = q.add(turns, turns);
+      if (q.isZero(times) || !fits(times)) return null;
+      const form = expressionForm('turn', exactTree(piTimes(times)), settings);
+      return { ...form, text: `${form.text} rad`, typed: `${form.typed} rad` };
+    }
+    const radians = convertAngle(v, unit, 'rad', alive);
+    const share = radians.ok ? divide(radians.value, PI, alive) : radians;
+    const made = share.ok ? roundedTexts(share.value, settings, alive) : null;
+    if (made === null || typeof made === 'string' || /[×E]/.test(made.text)) return null;
+    return { id: 'turn', exact: false, settled: made.settled, text: `${made.text}π rad`, typed: `${made.typed}pi rad` };
+  },
+};
