@@ -25,6 +25,8 @@ export type KeyRecord = Readonly<{
   face: KeyFace;
   look: KeyLook;
   example: Readonly<{ keys: readonly string[]; shows: string }>;
+  /** Without it the key has no meaning and is dimmed. */
+  needs?: 'complex';
 }>;
 
 type Example = KeyRecord['example'];
@@ -118,6 +120,55 @@ const functionKeys = {
   abs: inserts('abs(', { text: '|x|' }, ex('abs minus d7 close', '7')),
   mod: operates(' mod ', 'mod', ex('d5 d3 mod d8', '5')),
   assign: inserts(' := ', ':=', ex('A assign d7', '7')),
+  sinh: inserts('sinh(', 'sinh', ex('sinh d0 close', '0')),
+  cosh: inserts('cosh(', 'cosh', ex('cosh d0 close', '1')),
+  tanh: inserts('tanh(', 'tanh', ex('tanh d0 close', '0')),
+  asinh: inserts('asinh(', 'asinh', ex('asinh sinh d3 close close', '3')),
+  acosh: inserts('acosh(', 'acosh', ex('acosh d1 close', '0')),
+  atanh: inserts('atanh(', 'atanh', ex('atanh d0 close', '0')),
+  gcd: inserts('gcd(', 'gcd', ex('gcd d8 d4 separator d3 d6 close', '12')),
+  lcm: inserts('lcm(', 'lcm', ex('lcm d4 separator d6 close', '12')),
+  div: inserts('div(', 'div', ex('div d5 d3 separator d8 close', '6')),
+  random: inserts('random()', 'random', ex('floor random close', '0')),
+  randint: inserts('randint(', 'randint', ex('randint d6 separator d6 close', '6')),
+  floor: inserts('floor(', { text: '⌊x⌋' }, ex('floor d2 point d7 close', '2')),
+  ceil: inserts('ceil(', { text: '⌈x⌉' }, ex('ceil d2 point d1 close', '3')),
+  round: inserts('round(', 'round', ex('round d2 point d5 close', '3')),
+  roundsig: inserts('roundsig(', 'figures', ex('roundsig d1 d2 d3 d4 separator d2 close', '1200')),
+  trunc: inserts('trunc(', 'trunc', ex('trunc minus d2 point d7 close', '−2')),
+  frac: inserts('frac(', 'frac', ex('frac d2 point d7 d5 close', '3/4')),
+  min: inserts('min(', 'min', ex('min d3 separator pi close', '3')),
+  max: inserts('max(', 'max', ex('max d3 separator pi close', 'π')),
+  sign: inserts('sign(', 'sign', ex('sign minus d7 close', '−1')),
+} as const;
+
+const calculusKeys = {
+  integral: inserts('integral(', '∫', ex('integral d3 x square minus x separator x separator d1 separator d4 close', '111/2')),
+  derivative: inserts('derivative(', 'd⁄dx', ex('derivative x cube separator x separator d2 close', '12')),
+  sum: inserts('sum(', '∑', ex('sum k square separator k separator d1 separator d1 d0 close', '385')),
+  prod: inserts('prod(', '∏', ex('prod k separator k separator d1 separator d5 close', '120')),
+  k: inserts('k', 'k', ex('sum k separator k separator d1 separator d9 close', '45'), 'letter'),
+  infinity: inserts('∞', '∞', ex('integral d1 fraction x square separator x separator d1 separator infinity close', '1')),
+  cases: inserts('cases(', 'cases', ex('cases d2 less d1 separator d5 separator d7 close', '7')),
+  equal: operates('=', 'a=b', ex('sqrt d8 close equal d2 sqrt d2 close', 'true')),
+  unequal: operates('≠', '≠', ex('d1 unequal d2', 'true')),
+  less: operates('<', '<', ex('d1 less d2', 'true')),
+  atMost: operates('≤', '≤', ex('d2 atMost d2', 'true')),
+  greater: operates('>', '>', ex('d1 greater d2', 'false')),
+  atLeast: operates('≥', '≥', ex('d1 atLeast d2', 'false')),
+  and: operates(' and ', 'and', ex('d1 less d2 and d2 less d1', 'false')),
+  or: operates(' or ', 'or', ex('d1 less d2 or d2 less d1', 'true')),
+  not: inserts('not ', 'not', ex('not d2 less d1', 'true')),
+} as const;
+
+const onComplex = (record: KeyRecord): KeyRecord => ({ ...record, needs: 'complex' });
+
+const complexKeys = {
+  i: onComplex(inserts('i', 'i', ex('i square', '−1'))),
+  re: onComplex(inserts('re(', 're', ex('re d3 minus d4 i close', '3'))),
+  im: onComplex(inserts('im(', 'im', ex('im d3 minus d4 i close', '−4'))),
+  conj: onComplex(inserts('conj(', 'conj', ex('conj d3 minus d4 i close', '3 + 4i'))),
+  arg: onComplex(inserts('arg(', 'arg', ex('arg d1 plus i close', '45'))),
 } as const;
 
 const editKeys = {
@@ -166,7 +217,7 @@ const letterKeys = Object.fromEntries(
   letterIds.map((name) => [name, inserts(name, name, ex(`${name} assign d4`, '4'), 'letter')]),
 ) as Readonly<Record<LetterId, KeyRecord>>;
 
-const catalogue = { ...digitKeys, ...operatorKeys, ...functionKeys, ...editKeys, ...letterKeys } as const;
+const catalogue = { ...digitKeys, ...operatorKeys, ...functionKeys, ...calculusKeys, ...complexKeys, ...editKeys, ...letterKeys } as const;
 
 /** Every key there is: an id, and what the id does and looks like. Names and help stand in `text/keys`. */
 export type KeyId = keyof typeof catalogue;

@@ -1,7 +1,7 @@
 import { letterIds } from './catalogue';
 import type { KeyId } from './catalogue';
 
-export const drawerIds = ['pad', 'powers', 'angles', 'logs', 'counting', 'letters'] as const;
+export const drawerIds = ['pad', 'powers', 'angles', 'logs', 'counting', 'calculus', 'letters', 'more'] as const;
 export type DrawerId = (typeof drawerIds)[number];
 
 /** The keys of each drawer, row after row; `columns` is how many stand side by side. */
@@ -34,16 +34,34 @@ export const drawers: Readonly<Record<DrawerId, Readonly<{ columns: number; ids:
     ids: [
       'ln', 'log', 'lg', 'exp', 'open', 'close',
       'e', 'eTo', 'tenTo', 'power', 'inverse', 'separator',
+      'sinh', 'cosh', 'tanh', 'asinh', 'acosh', 'atanh',
     ],
   },
   counting: {
     columns: 6,
     ids: [
       'factorial', 'nCr', 'nPr', 'percent', 'open', 'close',
-      'abs', 'mod', 'separator',
+      'gcd', 'lcm', 'mod', 'div', 'abs', 'separator',
+      'random', 'randint',
+    ],
+  },
+  calculus: {
+    columns: 6,
+    ids: [
+      'integral', 'derivative', 'sum', 'prod', 'open', 'close',
+      'x', 'k', 'infinity', 'power', 'fraction', 'separator',
     ],
   },
   letters: { columns: 7, ids: [...letterIds, 'assign', 'separator'] },
+  more: {
+    columns: 7,
+    ids: [
+      'round', 'roundsig', 'floor', 'ceil', 'trunc', 'frac', 'separator',
+      'equal', 'unequal', 'less', 'atMost', 'greater', 'atLeast', 'open',
+      'and', 'or', 'not', 'cases', 'min', 'max', 'close',
+      'i', 're', 'im', 'conj', 'arg', 'sign', 'abs',
+    ],
+  },
 };
 
 export const numberBlock: readonly (readonly KeyId[])[] = [

@@ -75,6 +75,9 @@ export const words = {
   comma: 'Comma 1,5',
   impliedFirst: 'Implied product first',
   impliedFirstNote: 'Read 1 ÷ 2π as 1 ÷ (2π), not as (1 ÷ 2)π',
+  complex: 'Complex numbers',
+  complexNote: 'Roots and logs of negative numbers have values; i is the imaginary unit',
+  complexOn: 'complex',
   backToPad: 'Back to Pad after each key',
   theme: 'Colours',
   themeSystem: 'As the device',
@@ -106,6 +109,7 @@ export const piWarning = (unit: AngleUnit): string =>
 export const inOtherUnit = (unit: AngleUnit, text: string, exact: boolean): string =>
   `in ${unitNames[unit]}: ${exact ? '' : '≈ '}${text}`;
 export const unitButton = (unit: AngleUnit): string => `Angle unit: ${unitNames[unit]}. Tap to change.`;
+export const complexButton = 'Complex numbers are on. Tap for settings.';
 export const displayButton = (d: DisplaySettings): string => `Number display: ${displaySummary(d)}. Tap for settings.`;
 export const putInstead = (text: string): string => `Put ${text} instead`;
 export const keepIn = (letter: string): string => `Keep in ${letter}`;

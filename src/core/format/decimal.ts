@@ -64,10 +64,10 @@ export function roundedTexts(
 }
 
 /** a + bi from the texts of its parts. */
-function joined(re: string, im: string, plus: string, minus: string, times: string): string {
+function joined(re: string, im: string, plus: string, minus: string): string {
   const isNegative = im.startsWith('-') || im.startsWith('−');
   const size = isNegative ? im.slice(1) : im;
-  return `${re}${isNegative ? minus : plus}${size}${times}i`;
+  return `${re}${isNegative ? minus : plus}${size}i`;
 }
 
 export const decimal: FormRecord = {
@@ -83,8 +83,8 @@ export const decimal: FormRecord = {
       id: 'decimal',
       exact: re!.exact && im.exact,
       settled: re!.settled && im.settled,
-      text: joined(shown.text, im.text, shown.text === '' ? '' : ' + ', shown.text === '' ? '−' : ' − ', ' '),
-      typed: joined(shown.typed, im.typed, shown.typed === '' ? '' : '+', '-', '*'),
+      text: joined(shown.text, im.text, shown.text === '' ? '' : ' + ', shown.text === '' ? '−' : ' − '),
+      typed: joined(shown.typed, im.typed, shown.typed === '' ? '' : '+', '-'),
     };
   },
 };

@@ -3,6 +3,7 @@ import { argument, modulus } from '../number/complex';
 import { simplified } from '../number/exact-form';
 import { isExact, isReal } from '../number/value';
 import type { RealValue } from '../number/value';
+import { groupTree } from '../language/tree';
 import { printText, TYPED } from '../language/print-text';
 import { roundedTexts } from './decimal';
 import { exactTree } from './exact-tree';
@@ -25,7 +26,9 @@ export const polar: FormRecord = {
       if (!isExact(plain)) return roundedTexts(x, settings, alive);
       const tree = exactTree(plain);
       const { decimalSign, grouping } = settings;
-      const text = printText(tree, { style: 'reading', decimalSign, impliedFirst: false, grouping });
+      const isSum = tree.kind === 'binary' && (tree.op === 'plus' || tree.op === 'minus');
+      const shown = isSum ? groupTree(tree) : tree;
+      const text = printText(shown, { style: 'reading', decimalSign, impliedFirst: false, grouping });
       return { text, typed: printText(tree, TYPED), exact: true, settled: true };
     };
     const [r, theta] = [write(size.value), write(angle.value)];

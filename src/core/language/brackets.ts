@@ -1,6 +1,6 @@
 import { assertNever } from '../base/never';
 import { ATOM_RANK, operators, rankOf } from './operators';
-import { NOWHERE, partsOf, withParts } from './tree';
+import { NOWHERE, groupTree as group, partsOf, withParts } from './tree';
 import type { Tree } from './tree';
 
 /** How tightly a node holds together when it is written out. */
@@ -37,7 +37,6 @@ export function rankOfTree(tree: Tree, impliedFirst: boolean): number {
   }
 }
 
-const group = (of: Tree): Tree => ({ kind: 'group', of, closed: true, span: of.span });
 const atLeast = (part: Tree, rank: number, impliedFirst: boolean): Tree =>
   rankOfTree(part, impliedFirst) < rank ? group(part) : part;
 

@@ -122,6 +122,7 @@ export const binaryTree = (op: InfixName, left: Tree, right: Tree): Tree => ({
 });
 export const powerTree = (base: Tree, exponent: Tree): Tree => ({ kind: 'power', base, exponent, span: NOWHERE });
 export const letterTree = (name: string): Tree => ({ kind: 'letter', name, span: NOWHERE });
+export const groupTree = (of: Tree): Tree => ({ kind: 'group', of, closed: true, span: of.span });
 export const negateTree = (of: Tree): Tree => ({ kind: 'negate', of, span: NOWHERE });
 export const constantTree = (name: ConstantName): Tree => ({ kind: 'constant', name, span: NOWHERE });
 export const callTree = (fn: string, ...args: Tree[]): Tree => ({

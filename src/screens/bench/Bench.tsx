@@ -145,6 +145,7 @@ export function Bench() {
       onPress={press}
       onExplain={explain}
       decimalSign={decimalSign}
+      isComplex={settings.complex}
     />
   );
 

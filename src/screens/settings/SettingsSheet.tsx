@@ -61,6 +61,12 @@ export function SettingsSheet({ onClose }: Readonly<{ onClose: () => void }>) {
         isOn={settings.impliedFirst}
         onChange={(impliedFirst) => set({ impliedFirst })}
       />
+      <Toggle
+        title={words.complex}
+        note={words.complexNote}
+        isOn={settings.complex}
+        onChange={(complex) => set({ complex })}
+      />
       <Toggle title={words.backToPad} isOn={settings.backToPad} onChange={(backToPad) => set({ backToPad })} />
       <Choice
         title={words.theme}

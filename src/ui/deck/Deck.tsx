@@ -2,6 +2,7 @@ import { View, styled } from '@tamagui/core';
 import { memo } from 'react';
 import { drawerIds, drawers, numberBlock } from '@/keys/decks';
 import type { DrawerId } from '@/keys/decks';
+import { keys } from '@/keys/catalogue';
 import type { KeyAction, KeyId } from '@/keys/catalogue';
 import type { DecimalSign } from '@/core/language/numerals';
 import { drawerNames } from '@/text/keys';
@@ -27,6 +28,7 @@ type Props = Readonly<{
   onPress: (action: KeyAction) => void;
   onExplain: (id: KeyId, by: 'point' | 'hold') => void;
   decimalSign: DecimalSign;
+  isComplex: boolean;
 }>;
 
 function rowsOf(ids: readonly KeyId[], columns: number): readonly (readonly KeyId[])[] {
@@ -34,7 +36,7 @@ function rowsOf(ids: readonly KeyId[], columns: number): readonly (readonly KeyI
 }
 
 /** The key deck: drawers of named groups above the number block, which never moves. */
-export const Deck = memo(function Deck({ drawer, onDrawer, onPress, onExplain, decimalSign }: Props) {
+export const Deck = memo(function Deck({ drawer, onDrawer, onPress, onExplain, decimalSign, isComplex }: Props) {
   const { columns, ids } = drawers[drawer];
   const shared = { onPress, onExplain, decimalSign };
   return (
@@ -57,7 +59,7 @@ export const Deck = memo(function Deck({ drawer, onDrawer, onPress, onExplain, d
         {rowsOf(ids, columns).map((row) => (
           <View key={row.join()} flexDirection="row" gap={5}>
             {row.map((id) => (
-              <Key key={id} id={id} {...shared} />
+              <Key key={id} id={id} {...shared} isDimmed={keys[id].needs === 'complex' && !isComplex} />
             ))}
             {Array.from({ length: columns - row.length }, (_, i) => (
               <View key={i} flex={1} />

@@ -27,8 +27,11 @@ export const signOf = (form: SavedForm): '=' | '≈' => (form.exact ? '=' : '≈
 /** A long whole number is wrapped as text, since a formula has no place to break. */
 const isLong = (typed: string): boolean => /^-?\d{22,}$/.test(typed);
 
+/** Forms that no formula shows: words, and an angle behind its own sign. */
+const AS_TEXT: ReadonlySet<FormId> = new Set(['truth', 'polar', 'remainder']);
+
 function Digits({ form, shown }: Readonly<{ form: SavedForm; shown: Shown }>) {
-  const markup = isLong(form.typed) ? null : typeset(form.typed, CORE_SPELLING, shown);
+  const markup = isLong(form.typed) || AS_TEXT.has(form.id) ? null : typeset(form.typed, CORE_SPELLING, shown);
   if (markup !== null) return <Formula markup={markup} size="tape" />;
   return (
     <Words className="long-number" fontSize={17}>
