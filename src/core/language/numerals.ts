@@ -4,6 +4,9 @@ export type DecimalSign = '.' | ',';
 export const OVERLINE = '\u0305';
 /** Spaces between digits that are grouping: no-break, thin and narrow no-break. */
 const GROUPING = '[\\u00a0\\u2009\\u202f]';
+const ALL_GROUPING = new RegExp(GROUPING, 'g');
+const bare = (part: string | undefined): string =>
+  part === undefined ? '' : part.replace(ALL_GROUPING, '');
 /** Digits after the point: any, then none or one block in which each digit carries the mark. */
 const WELL_FORMED = new RegExp(`^\\d*(?:\\d${OVERLINE})*$`);
 
@@ -26,13 +29,17 @@ export type Numeral = Readonly<{
   isPlainWhole: boolean;
 }>;
 
+const ZERO = 48;
+const NINE = 57;
+
 /** Reads the number that begins at `from`, or null. Grouping spaces are dropped, the decimal sign becomes a point. */
 export function readNumeral(text: string, from: number, sign: DecimalSign): Numeral | null {
+  const first = text.charCodeAt(from);
+  if ((first < ZERO || first > NINE) && text[from] !== sign) return null;
   const pattern = patterns[sign];
   pattern.lastIndex = from;
   const match = pattern.exec(text);
   if (match === null) return null;
-  const bare = (part: string | undefined) => (part ?? '').replace(new RegExp(GROUPING, 'g'), '');
   const wholePart = bare(match[1]);
   const decimals = bare(match[3] ?? match[5]);
   const exponent = (match[6] ?? '').replace('−', '-').replace('+', '');

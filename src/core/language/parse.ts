@@ -28,6 +28,8 @@ const BEGINS_OPERAND: ReadonlySet<TokenKind> = new Set<TokenKind>([
 
 class Parser extends TokenCursor {
   supplied = 0;
+  /** Whether anything was read that is true or false, or asks for it. */
+  private seesTruths = false;
 
   line(): { target: string | null; tree: Tree } {
     let target: string | null = null;
@@ -42,7 +44,7 @@ class Parser extends TokenCursor {
       this.syntax(target === null ? 'empty' : 'operand-missing', this.token.span);
     const tree = this.statement();
     if (this.token.kind !== 'end') this.unexpected();
-    const wrong = this.lenient ? null : wrongKind(tree, target !== null, this.options.functions);
+    const wrong = this.lenient || !this.seesTruths ? null : wrongKind(tree, target !== null, this.options.functions);
     if (wrong !== null) this.syntax(wrong.reason, wrong.at);
     return { target, tree };
   }
@@ -52,6 +54,7 @@ class Parser extends TokenCursor {
     const part = (): Tree => (op === 'or' ? this.statement('and') : this.condition());
     let left = part();
     while (this.isOperator(op)) {
+      this.seesTruths = true;
       this.take();
       const right = part();
       left = this.node({ kind: 'logic', op, left, right, span: cover(left.span, right.span) });
@@ -62,6 +65,7 @@ class Parser extends TokenCursor {
   private condition(): Tree {
     const { token } = this;
     if (this.isOperator('not')) {
+      this.seesTruths = true;
       this.take();
       const of = this.nested(() => this.condition());
       return this.node({ kind: 'not', of, span: cover(token.span, of.span) });
@@ -75,6 +79,7 @@ class Parser extends TokenCursor {
       rest.push({ op: sign.op as RelationName, right: this.expression(0) });
     }
     if (rest.length === 0) return first;
+    this.seesTruths = true;
     return this.node({ kind: 'relation', first, rest, span: cover(first.span, rest.at(-1)!.right.span) });
   }
 
@@ -361,6 +366,7 @@ class Parser extends TokenCursor {
   /** A binder's second argument is a letter; cases take conditions and values in turn, and a value at the end. */
   private checkForm({ name, form }: FunctionShape, args: readonly Tree[], span: Span): void {
     if (form === 'binder' && args[1]!.kind !== 'letter') this.syntax('variable-missing', args[1]!.span, { found: name });
+    if (form === 'cases') this.seesTruths = true;
     if (form === 'cases' && args.length % 2 === 0) this.syntax('cases-form', span);
   }
 

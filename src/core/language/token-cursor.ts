@@ -53,7 +53,7 @@ export class TokenCursor {
 
   protected node<T extends Tree>(tree: T): T {
     this.nodes += 1;
-    if (this.nodes > MOST_NODES) this.syntax('too-long', tree.span);
+    if (this.nodes > (this.options.mostNodes ?? MOST_NODES)) this.syntax('too-long', tree.span);
     return tree;
   }
 

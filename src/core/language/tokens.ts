@@ -18,6 +18,8 @@ export type ReadingOptions = Readonly<{
   functions: FunctionNames;
   decimalSign: DecimalSign;
   impliedFirst: boolean;
+  /** More parts than this are refused, so that every later walk has the stack for them; raised only to measure. */
+  mostNodes?: number;
 }>;
 
 type Kind =
@@ -31,9 +33,10 @@ type Kind =
   | { kind: 'rootSign'; fn: 'sqrt' | 'cbrt' }
   | { kind: 'constant'; name: ConstantName }
   | { kind: 'letter'; name: string }
-  | {
-      kind: 'open' | 'close' | 'separator' | 'strayComma' | 'minute' | 'second' | 'assign' | 'box' | 'unknown' | 'end';
-    };
+  | { kind: BareKind | 'strayComma' | 'unknown' | 'separator' | 'assign' | 'end' };
+
+/** Signs that say nothing but what they are. */
+type BareKind = 'open' | 'close' | 'minute' | 'second' | 'box';
 
 export type Token = Readonly<Kind & { span: Span; text: string; spaced: boolean }>;
 export type TokenKind = Token['kind'];
@@ -85,48 +88,25 @@ const signs = new Map<string, OperatorName>();
 for (const [name, row] of Object.entries(operators) as [OperatorName, (typeof operators)[OperatorName]][])
   if (row.kind !== 'prefix') for (const sign of row.reads as readonly string[]) if (!/^[a-z]/.test(sign)) signs.set(sign, name);
 
-const punctuation: Readonly<Record<string, Kind>> = {
-  '(': { kind: 'open' },
-  ')': { kind: 'close' },
-  "'": { kind: 'minute' },
-  '′': { kind: 'minute' },
-  '’': { kind: 'minute' },
-  '"': { kind: 'second' },
-  '″': { kind: 'second' },
-  '”': { kind: 'second' },
-  '▯': { kind: 'box' },
-  '∞': { kind: 'constant', name: 'inf' },
-  '√': { kind: 'rootSign', fn: 'sqrt' },
-  '∛': { kind: 'rootSign', fn: 'cbrt' },
+const punctuation: Readonly<Record<string, BareKind>> = {
+  '(': 'open',
+  ')': 'close',
+  "'": 'minute',
+  '′': 'minute',
+  '’': 'minute',
+  '"': 'second',
+  '″': 'second',
+  '”': 'second',
+  '▯': 'box',
 };
+const rootSigns: Readonly<Record<string, 'sqrt' | 'cbrt'>> = { '√': 'sqrt', '∛': 'cbrt' };
 
-const SPACE = /[\s\u00a0\u2009\u202f]/;
+/** Blank, no-break, thin and narrow no-break spaces, tabs and line ends. */
+const isSpace = (code: number): boolean =>
+  code === 32 || (code >= 9 && code <= 13) || code === 0xa0 || code === 0x2009 || code === 0x202f || code === 0xfeff;
 
-/** The longest known name that begins at `from`: a function, a constant, a word, else one letter. */
-function readName(
-  text: string,
-  from: number,
-  functions: FunctionNames,
-  isAfterOperand: boolean,
-): { kind: Kind; length: number } | null {
-  const run = /[A-Za-zπ]+/y;
-  run.lastIndex = from;
-  const letters = run.exec(text)?.[0];
-  if (letters === undefined) return null;
-  for (let length = letters.length; length > 0; length -= 1) {
-    const name = letters.slice(0, length);
-    // `mod` stands between two numbers or before two in brackets.
-    const fn = name === 'mod' && isAfterOperand ? undefined : functions.get(name);
-    if (fn !== undefined) return { kind: { kind: 'function', fn: fn.name }, length };
-    const constant = Object.hasOwn(constants, name) ? constants[name] : undefined;
-    if (constant !== undefined) return { kind: { kind: 'constant', name: constant }, length };
-    const word = Object.hasOwn(words, name) ? words[name] : undefined;
-    if (word !== undefined) return { kind: { kind: 'operator', op: word }, length };
-    const unit = angleUnits.find((u) => u === name);
-    if (unit !== undefined) return { kind: { kind: 'unitWord', unit }, length };
-  }
-  return { kind: { kind: 'letter', name: letters[0]! }, length: 1 };
-}
+const units: ReadonlyMap<string, AngleUnit> = new Map(angleUnits.map((unit) => [unit, unit]));
+const NAME = /[A-Za-zπ]+/y;
 
 const endsOperand = (token: Token | undefined): boolean => {
   if (token === undefined) return false;
@@ -134,56 +114,99 @@ const endsOperand = (token: Token | undefined): boolean => {
   return !['function', 'rootSign', 'open', 'separator', 'strayComma', 'assign', 'unknown'].includes(token.kind);
 };
 
-function readOne(
-  text: string,
-  from: number,
-  options: ReadingOptions,
-  before: Token | undefined,
-): { kind: Kind; length: number } {
-  const number = readNumeral(text, from, options.decimalSign);
-  if (number !== null) {
+/** Reads tokens one after another. Each kind is made in one place, so that tokens of a kind have one shape. */
+class Tokeniser {
+  readonly tokens: Token[] = [];
+  private at = 0;
+  private spaced = false;
+
+  constructor(
+    private readonly text: string,
+    private readonly options: ReadingOptions,
+  ) {}
+
+  run(): readonly Token[] {
+    const { text } = this;
+    for (;;) {
+      const start = this.at;
+      while (this.at < text.length && isSpace(text.charCodeAt(this.at))) this.at += 1;
+      this.spaced = this.at > start;
+      if (this.at >= text.length) {
+        this.tokens.push({ kind: 'end', ...this.place(0) });
+        return this.tokens;
+      }
+      const token = this.number() ?? this.name() ?? this.sign();
+      this.tokens.push(token);
+      this.at = token.span.to;
+    }
+  }
+
+  private place(length: number): { span: Span; text: string; spaced: boolean } {
+    const { at } = this;
+    return { span: span(at, at + length), text: this.text.slice(at, at + length), spaced: this.spaced };
+  }
+
+  private number(): Token | null {
+    const number = readNumeral(this.text, this.at, this.options.decimalSign);
+    if (number === null) return null;
     const { written, isWellFormed, isPlainWhole, length } = number;
-    return { kind: isWellFormed ? { kind: 'number', written, isPlainWhole } : { kind: 'badNumber' }, length };
+    const place = this.place(length);
+    return isWellFormed ? { kind: 'number', written, isPlainWhole, ...place } : { kind: 'badNumber', ...place };
   }
-  const name = readName(text, from, options.functions, endsOperand(before));
-  if (name !== null) return name;
-  SUPERSCRIPT.lastIndex = from;
-  const raised = SUPERSCRIPT.exec(text)?.[0];
-  if (raised !== undefined) {
-    const digits = [...raised].map((c) => (c === '⁻' ? '-' : superscripts.indexOf(c).toString())).join('');
-    return { kind: { kind: 'superscript', value: BigInt(digits) }, length: raised.length };
+
+  /** The longest known name that begins here: a function, a constant, a word, else one letter. */
+  private name(): Token | null {
+    const { text, at, options } = this;
+    NAME.lastIndex = at;
+    const letters = NAME.exec(text)?.[0];
+    if (letters === undefined) return null;
+    for (let length = letters.length; length > 0; length -= 1) {
+      const name = letters.slice(0, length);
+      // `mod` stands between two numbers or before two in brackets.
+      const fn = name === 'mod' && endsOperand(this.tokens.at(-1)) ? undefined : options.functions.get(name);
+      if (fn !== undefined) return { kind: 'function', fn: fn.name, ...this.place(length) };
+      const constant = Object.hasOwn(constants, name) ? constants[name] : undefined;
+      if (constant !== undefined) return { kind: 'constant', name: constant, ...this.place(length) };
+      const word = Object.hasOwn(words, name) ? words[name] : undefined;
+      if (word !== undefined) return { kind: 'operator', op: word, ...this.place(length) };
+      const unit = units.get(name);
+      if (unit !== undefined) return { kind: 'unitWord', unit, ...this.place(length) };
+    }
+    return { kind: 'letter', name: letters[0]!, ...this.place(1) };
   }
-  if (text.startsWith(':=', from)) return { kind: { kind: 'assign' }, length: 2 };
-  const char = String.fromCodePoint(text.codePointAt(from)!);
-  const length = char.length;
-  const fraction = vulgar[char];
-  if (fraction !== undefined) return { kind: { kind: 'vulgar', n: fraction[0], d: fraction[1] }, length };
-  const two = text.slice(from, from + 2);
-  const pair = two.length === 2 ? signs.get(two) : undefined;
-  if (pair !== undefined) return { kind: { kind: 'operator', op: pair }, length: 2 };
-  const op = signs.get(char);
-  if (op !== undefined) return { kind: { kind: 'operator', op }, length };
-  const mark = punctuation[char];
-  if (mark !== undefined) return { kind: mark, length };
-  const separator = options.decimalSign === ',' ? ';' : ',';
-  if (char === separator) return { kind: { kind: 'separator' }, length };
-  return { kind: { kind: char === ',' ? 'strayComma' : 'unknown' }, length };
+
+  private sign(): Token {
+    const { text, at } = this;
+    const char = String.fromCodePoint(text.codePointAt(at)!);
+    const bare = punctuation[char];
+    if (bare !== undefined) return { kind: bare, ...this.place(1) };
+    if (text.startsWith(':=', at)) return { kind: 'assign', ...this.place(2) };
+    const two = text.slice(at, at + 2);
+    const pair = two.length === 2 ? signs.get(two) : undefined;
+    if (pair !== undefined) return { kind: 'operator', op: pair, ...this.place(2) };
+    const op = signs.get(char);
+    if (op !== undefined) return { kind: 'operator', op, ...this.place(1) };
+    const separator = this.options.decimalSign === ',' ? ';' : ',';
+    if (char === separator) return { kind: 'separator', ...this.place(1) };
+    return this.rareSign(char);
+  }
+
+  private rareSign(char: string): Token {
+    SUPERSCRIPT.lastIndex = this.at;
+    const raised = SUPERSCRIPT.exec(this.text)?.[0];
+    if (raised !== undefined) {
+      const digits = [...raised].map((c) => (c === '⁻' ? '-' : superscripts.indexOf(c).toString())).join('');
+      return { kind: 'superscript', value: BigInt(digits), ...this.place(raised.length) };
+    }
+    const place = this.place(char.length);
+    const fraction = vulgar[char];
+    if (fraction !== undefined) return { kind: 'vulgar', n: fraction[0], d: fraction[1], ...place };
+    const root = rootSigns[char];
+    if (root !== undefined) return { kind: 'rootSign', fn: root, ...place };
+    if (char === '∞') return { kind: 'constant', name: 'inf', ...place };
+    return { kind: char === ',' ? 'strayComma' : 'unknown', ...place };
+  }
 }
 
 /** The tokens of a typed line, the last one `end`. Never fails: what cannot be read is a token of its own kind. */
-export function tokenise(text: string, options: ReadingOptions): readonly Token[] {
-  const tokens: Token[] = [];
-  let at = 0;
-  for (;;) {
-    const start = at;
-    while (at < text.length && SPACE.test(text[at]!)) at += 1;
-    const spaced = at > start;
-    if (at >= text.length) {
-      tokens.push({ kind: 'end', span: span(text.length, text.length), text: '', spaced });
-      return tokens;
-    }
-    const { kind, length } = readOne(text, at, options, tokens.at(-1));
-    tokens.push({ ...kind, span: span(at, at + length), text: text.slice(at, at + length), spaced });
-    at += length;
-  }
-}
+export const tokenise = (text: string, options: ReadingOptions): readonly Token[] => new Tokeniser(text, options).run();

@@ -87,21 +87,27 @@ export const specialTurns: readonly Rational[] = [
   ...[-3n, -1n, 1n, 3n].map((k) => q.rational(k, 20n)),
 ];
 
+type Special = Readonly<{ turns: Rational; value: ExactReal }>;
+const specialSines: readonly Special[] = specialTurns.map((turns) => ({ turns, value: exactSine(turns)! }));
+
 /** The turns in [−1/4, 1/4] whose sine is v, when it is one of the special values. */
-export function turnsOfSine(v: ExactReal): Rational | null {
-  return specialTurns.find((turns) => sameExact(exactSine(turns)!, v)) ?? null;
+export const turnsOfSine = (v: ExactReal): Rational | null =>
+  specialSines.find(({ value }) => sameExact(value, v))?.turns ?? null;
+
+/** The special turns by their tangent, those of ±90° left out; made at the first use. */
+let specialTangents: readonly Special[] | null = null;
+function tangents(): readonly Special[] {
+  specialTangents ??= specialTurns.flatMap((turns) => {
+    const [top, bottom] = [exactSine(turns)!, exactCosine(turns)];
+    const ratio = bottom && divide(top, bottom, () => true);
+    return ratio?.ok && isExactReal(ratio.value) ? [{ turns, value: ratio.value }] : [];
+  });
+  return specialTangents;
 }
 
-/** The special turns by their tangent, those of ±90° left out. */
-export function turnsOfTangent(v: ExactReal, alive: Alive): Rational | null {
-  const found = specialTurns.find((turns) => {
-    const [top, bottom] = [exactSine(turns)!, exactCosine(turns)];
-    if (bottom === null || (bottom.kind === 'rational' && bottom.value.n === 0n)) return false;
-    const ratio = divide(top, bottom, alive);
-    return ratio.ok && isExactReal(ratio.value) && sameExact(ratio.value, v);
-  });
-  return found ?? null;
-}
+/** The turns whose tangent is v, when it is one of the special values. */
+export const turnsOfTangent = (v: ExactReal): Rational | null =>
+  tangents().find(({ value }) => sameExact(value, v))?.turns ?? null;
 
 /** The sine, cosine or tangent of an angle in radians, exact at special angles; an angle of rational turns is first brought within one turn. */
 export function ofRadians(op: 'sin' | 'cos', radians: RealValue): Outcome {
@@ -112,8 +118,8 @@ export function ofRadians(op: 'sin' | 'cos', radians: RealValue): Outcome {
 }
 
 /** atan x in radians, exact at the tangents of special angles. */
-export function arctanRadians(x: RealValue, alive: Alive): Outcome {
-  const turns = isExactReal(x) ? turnsOfTangent(x, alive) : null;
+export function arctanRadians(x: RealValue): Outcome {
+  const turns = isExactReal(x) ? turnsOfTangent(x) : null;
   return turns === null ? checkedReal('arctan', x) : succeed(fromTurns(turns, 'rad'));
 }
 

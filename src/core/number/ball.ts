@@ -1,4 +1,4 @@
-import { absolute, bitLength, floorDivide, power, squareRootFloor } from './integer';
+import { absolute, bitLength, floorDivide, powerOfTen, squareRootFloor } from './integer';
 import type { Rational } from './rational';
 
 /**
@@ -163,7 +163,7 @@ export function toFixed(b: Ball, scale: number): { mid: bigint; rad: bigint } {
 /** round(x·10^places), halves away from zero, of both ends: equal answers settle the digits. */
 export function roundedEnds(b: Ball, places: number): { low: bigint; high: bigint } {
   const { low, high, shift } = ends(b);
-  const ten = power(10n, Math.abs(places));
+  const ten = powerOfTen(Math.abs(places));
   const unit = 1n << BigInt(shift);
   const at = (x: bigint): bigint => {
     const top = places >= 0 ? x * ten : x;

@@ -92,7 +92,7 @@ export function argument(z: Value, alive: Alive): Result<RealValue, Trouble> {
   const quarter = real.piTimes(q.rational(BigInt(y), 2n));
   if (x === 0) return succeed(quarter);
   return chain(real.divide(imOf(z), reOf(z), alive), (slope) =>
-    chain(arctanRadians(slope, alive), (angle) =>
+    chain(arctanRadians(slope), (angle) =>
       succeed(x > 0 ? angle : real.add(angle, real.add(quarter, quarter))),
     ),
   );

@@ -1,4 +1,4 @@
-import { absolute, powerOfTen, roundDivide } from './integer';
+import { absolute, bitLength, powerOfTen, roundDivide } from './integer';
 import * as ball from './ball';
 import { refine, toBall } from './approximate';
 import type { Alive } from '../base/alive';
@@ -88,17 +88,45 @@ function decimalExponentGuess(v: RealValue, alive: Alive): number | null | 'too-
   const { verdict, last } = refine(v, 64, alive, (b) => (ball.signOf(b) ? b : null));
   if (verdict === 'too-large' || verdict === 'stopped') return verdict;
   if (verdict === 'undecided') return last === null ? 'not-converged' : null;
-  const top = absolute(verdict.mid);
-  const length = top.toString(2).length;
-  const leading = Number(top >> BigInt(Math.max(0, length - 53)));
-  return Math.floor(Math.log10(leading) + (Math.max(0, length - 53) + verdict.exp) * LOG_TEN_OF_TWO);
+  return exponentOfBall(verdict);
 }
+
+function exponentOfBall({ mid, exp }: ball.Ball): number {
+  const top = absolute(mid);
+  const drop = Math.max(0, bitLength(top) - 53);
+  return Math.floor(Math.log10(Number(top >> BigInt(drop))) + (drop + exp) * LOG_TEN_OF_TWO);
+}
+
+/** Guard bits of the first try: most values are settled by one ball. */
+const FIRST_TRY_BITS = 28;
+
+/** The digits from one ball of just enough bits, or null when it does not settle them. */
+function firstTry(v: RealValue, digits: number, alive: Alive): Decimal | null {
+  const b = toBall(v, Math.ceil(digits * BITS_A_DIGIT) + FIRST_TRY_BITS, alive);
+  if (!isBall(b) || !ball.signOf(b)) return null;
+  const guess = exponentOfBall(b);
+  if (Math.abs(guess) > MOST_FIRST_TRY) return null;
+  const lowest = powerOfTen(digits - 1);
+  for (const exponent of [guess, guess + 1, guess - 1]) {
+    const places = digits - 1 - exponent;
+    const { low, high } = ball.roundedEnds(b, places);
+    if (low !== high) return null;
+    const size = absolute(low);
+    if (size < lowest || size >= lowest * 10n) continue;
+    return holds(b, low, places) ? null : { unscaled: low, places, exact: false, settled: !restsOn(v, 'estimate') };
+  }
+  return null;
+}
+/** Beyond these powers of ten the shifts are no longer cheap. */
+const MOST_FIRST_TRY = 300;
 
 /**
  * The value to `digits` significant digits, halves away from zero. Zero has places = digits − 1.
  * Problems: too-large from 10^1 000 000 on, stopped, not-converged when even the first digit stays open.
  */
 export function roundToFigures(v: RealValue, digits: number, alive: Alive): DecimalAnswer {
+  const quick = v.kind === 'rational' ? null : firstTry(v, digits, alive);
+  if (quick !== null) return quick;
   const guess = decimalExponentGuess(v, alive);
   if (guess === 'too-large' || guess === 'stopped' || guess === 'not-converged') return guess;
   if (guess === null) return roundToPlaces(v, digits - 1, alive);

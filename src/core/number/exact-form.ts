@@ -4,6 +4,7 @@ import { bitLength } from './integer';
 import * as p from './polynomial';
 import type { Monomial } from './polynomial';
 import * as q from './rational';
+import type { RealOp } from './real-ops';
 import { rewritten } from './simplify';
 import * as surd from './surd';
 import { isReal } from './value';
@@ -33,8 +34,58 @@ function toExact(sum: p.Polynomial): ExactReal | null {
   return fromRootProduct({ coefficient: only.coefficient, exponents });
 }
 
+/** Operations whose results can meet and become exact: powers of e and logarithms, roots and powers, angles. */
+const families: Readonly<Record<RealOp, 'logs' | 'roots' | 'angles' | null>> = {
+  add: null,
+  multiply: null,
+  divide: null,
+  negate: null,
+  within: null,
+  estimate: null,
+  magnitude: null,
+  exp: 'logs',
+  ln: 'logs',
+  ln1p: 'logs',
+  sinh: 'logs',
+  cosh: 'logs',
+  tanh: 'logs',
+  arsinh: 'logs',
+  arcosh: 'logs',
+  artanh: 'logs',
+  realPower: 'logs',
+  wholePower: 'roots',
+  root: 'roots',
+  gamma: 'roots',
+  pi: 'roots',
+  sin: 'angles',
+  cos: 'angles',
+  tan: 'angles',
+  arcsin: 'angles',
+  arccos: 'angles',
+  arctan: 'angles',
+};
+
+/** Whether it is worth looking: one logarithm by itself, or a sine beside a root, is nothing exact. */
+function mayCombine(v: RealValue): boolean {
+  const counts = { logs: 0, roots: 0, angles: 0 };
+  let left = MOST_LOOKED_AT;
+  const visit = (part: RealValue): void => {
+    left -= 1;
+    if (part.kind === 'pi' || part.kind === 'radical') counts.roots += 1;
+    if (part.kind !== 'real' || left < 0) return;
+    const family = families[part.op];
+    if (family !== null) counts[family] += 1;
+    // A power of a logarithm's argument belongs to both.
+    if (part.op === 'realPower') counts.roots += 1;
+    part.args.forEach(visit);
+  };
+  visit(v);
+  return left < 0 || counts.logs > 1 || counts.roots > 1 || counts.angles > 1;
+}
+const MOST_LOOKED_AT = 200;
+
 function simplifiedReal(v: RealValue, alive: Alive): RealValue {
-  if (v.kind !== 'real') return v;
+  if (v.kind !== 'real' || !mayCombine(v)) return v;
   const found = rewritten(v, alive);
   if (found === null || found.bottom !== p.ONE) return v;
   return found.top.size === 0 ? { kind: 'rational', value: q.ZERO } : (toExact(found.top) ?? v);

@@ -40,7 +40,15 @@ export function power(base: bigint, n: number): bigint {
   return result;
 }
 
-export const powerOfTen = (n: number): bigint => power(10n, n);
+const MOST_KEPT_TENS = 512;
+const tens: bigint[] = [1n];
+
+/** 10^n; the small ones are kept, being asked for at every rounding. */
+export function powerOfTen(n: number): bigint {
+  if (n > MOST_KEPT_TENS) return power(10n, n);
+  for (let k = tens.length; k <= n; k += 1) tens.push(tens[k - 1]! * 10n);
+  return tens[n]!;
+}
 
 /** The floor of a / b for b > 0. */
 export function floorDivide(a: bigint, b: bigint): bigint {

@@ -46,7 +46,7 @@ function arccosine(x: RealValue, fn: string, context: FunctionContext): Outcome 
 }
 
 function arctangent(x: RealValue, context: FunctionContext): Outcome {
-  const turns = isExactReal(x) ? turnsOfTangent(x, context.alive) : null;
+  const turns = isExactReal(x) ? turnsOfTangent(x) : null;
   return turns === null ? answered('arctan', x, context) : succeed(fromTurns(turns, context.angle));
 }
 

@@ -1,0 +1,22 @@
+import type { Alive } from '../base/alive';
+import { toBall } from './approximate';
+import { absolute, bitLength } from './integer';
+import { isBall } from './real-ops';
+import type { RealValue } from './value';
+
+/** Bits that a double cannot hold any more: rounding happens once, in the last step. */
+const BITS = 80;
+const SMALLEST = -1074;
+
+/** The double nearest to a value, within one unit of its last place; NaN when it could not be worked, ±∞ and 0 beyond the range. */
+export function toDouble(v: RealValue, alive: Alive): number {
+  const made = toBall(v, BITS, alive);
+  if (!isBall(made)) return NaN;
+  const drop = Math.max(0, bitLength(made.mid) - BITS);
+  const lead = Number(absolute(made.mid) >> BigInt(drop));
+  const exponent = made.exp + drop;
+  // In two steps, so that a power below the range does not take a number inside it to zero.
+  const size =
+    exponent > 1100 ? Infinity : exponent < SMALLEST - BITS ? 0 : lead * 2 ** Math.ceil(exponent / 2) * 2 ** Math.floor(exponent / 2);
+  return made.mid < 0n ? -size : size;
+}
