@@ -65,7 +65,8 @@ function exactly(sum: PowerSum, lo: Limit, hi: Limit, context: Context): Outcome
   const sign = (limit: Limit) => (typeof limit === 'string' ? rank(limit) : signOf(limit, context.alive));
   const [low, high] = [sign(lo), sign(hi)];
   if (typeof low === 'string' || typeof high === 'string') return null;
-  if (low < 0 && terms.some((t) => t.exponent.d !== 1n)) return null;
+  // Odd roots of negative numbers are real, unless complex numbers are on.
+  if (low < 0 && terms.some((t) => (context.complex ? t.exponent.d !== 1n : t.exponent.d % 2n === 0n))) return null;
   // A pole between the limits, or at one of them.
   const worst = terms.reduce((least, t) => (q.compare(t.exponent, least) < 0 ? t.exponent : least), q.ZERO);
   if (low <= 0 && high >= 0 && q.compare(worst, q.whole(-1)) <= 0) return { ok: false, problem: DIVERGES };
@@ -128,7 +129,7 @@ function numerically(tree: Call, lo: Limit, hi: Limit, context: Context, worth: 
   }
   const f = part ? ballFunction(part, context.alive) : pointwise(of, letter.name, context, worth);
   const estimate = toDigits(
-    Math.min(context.digits, 60),
+    context.digits,
     (target) => {
       const [from, to] = [end(lo, 4 * target + 80), end(hi, 4 * target + 80)];
       return from && to ? estimatedIntegral(f, from, to, target, context.alive) : null;
@@ -160,7 +161,7 @@ function problemInside(tree: Call, lo: Limit, hi: Limit, context: Context, worth
 /**
  * A definite integral: of sums of powers by the primitive, exact where the limits are; of what is analytic between
  * finite limits proved; else by the double exponential rule, an estimate that is never called settled. Stated ceiling:
- * `digits` of the context, 60 for estimates. Problems: not-converged (diverges, or does not come to rest), stopped,
+ * `digits` of the context. Problems: not-converged (diverges, or does not come to rest), stopped,
  * domain, what the integrand causes.
  */
 export function integrate(tree: Call, context: Context, worth: Evaluator): Evaluated {

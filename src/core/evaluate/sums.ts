@@ -18,6 +18,8 @@ import { refused, withLetter } from './context';
 import type { Context, Evaluated, Evaluator } from './context';
 import { lower, mentions } from './lower';
 import { coefficientsOf, powerSumOf } from './power-sum';
+import { rationalTerm } from './rational-terms';
+import type { RationalTerm } from './rational-terms';
 
 type Call = Tree & { kind: 'call' };
 
@@ -60,6 +62,15 @@ function polynomialSum(coefficients: readonly RealValue[], lo: bigint, n: bigint
     row = row.slice(1).map((next, i) => add(next, multiply(row[i]!, fromWhole(-1))));
   }
   return total;
+}
+
+/** Factors that are multiplied as whole numbers before the product is cut. */
+const FOLDED = 16;
+
+/** A number of which it is known that it lies in a ball. */
+function knownWithin({ mid, rad, exp }: Ball): RealValue {
+  const unit = (n: bigint) => fromRational(exp >= 0 ? q.whole(n << BigInt(exp)) : q.rational(n, 1n << BigInt(-exp)));
+  return real('within', unit(mid), unit(rad));
 }
 
 class Terms {
@@ -135,6 +146,9 @@ class Terms {
   /** In balls, at the digits that will be asked for; what was lost is in the radius. */
   balls(lo: bigint, hi: bigint): Evaluated {
     const { context, tree, bits } = this;
+    const quick = rationalTerm(tree.args[0]!, this.name, context, this.worth);
+    const made = quick && this.ofFractions(quick, lo, hi, bits + 40);
+    if (made) return made;
     const part = lower(tree.args[0]!, this.name, context, this.worth);
     const f: BallFunction | null = part && ballFunction(part, context.alive);
     let total: Ball = ball.exactly(this.isSum ? 0n : 1n);
@@ -144,9 +158,36 @@ class Terms {
       if ('ok' in term) return term;
       total = this.isSum ? ball.add(total, term, bits) : ball.multiply(total, term, bits);
     }
-    const unit = (n: bigint) =>
-      total.exp >= 0 ? q.whole(n << BigInt(total.exp)) : q.rational(n, 1n << BigInt(-total.exp));
-    return succeed(real('within', fromRational(unit(total.mid)), fromRational(unit(total.rad))));
+    return succeed(knownWithin(total));
+  }
+
+  /** Terms that are fractions of whole numbers, in fixed point: each is cut by less than a unit. Null where a term has no value. */
+  private ofFractions(term: RationalTerm, lo: bigint, hi: bigint, scale: number): Evaluated | null {
+    const by = BigInt(scale);
+    let sum = 0n;
+    let product: Ball = ball.exactly(1n);
+    let [top, bottom, held] = [1n, 1n, 0];
+    const fold = () => {
+      product = ball.divide(ball.multiply(product, ball.exactly(top), scale), ball.exactly(bottom), scale)!;
+      [top, bottom, held] = [1n, 1n, 0];
+    };
+    for (let k = lo; k <= hi; k += 1n) {
+      if ((k & 63n) === 0n && !this.context.alive()) return refused({ code: 'stopped' }, this.tree.span);
+      const x = term(k);
+      if (x === null) return null;
+      if (this.isSum) {
+        sum += (x.n << by) / x.d;
+        continue;
+      }
+      [top, bottom, held] = [top * x.n, bottom * x.d, held + 1];
+      if (held === FOLDED) fold();
+    }
+    fold();
+    if (!this.isSum) return succeed(knownWithin(product));
+    const size = bitLength(sum) - scale;
+    const isSmall = size < -16 && scale < 4 * this.bits;
+    if (isSmall) return this.ofFractions(term, lo, hi, scale - Math.max(size, -2 * this.bits));
+    return succeed(knownWithin({ mid: sum, rad: hi - lo + 1n, exp: -scale }));
   }
 
   private ballAt(f: BallFunction | null, k: bigint): Ball | (Evaluated & { ok: false }) {

@@ -113,16 +113,17 @@ export function negate(v: RealValue): RealValue {
 /** Bits from which on a common divisor takes longer than a line may: such a fraction becomes a real. */
 const MOST_REDUCED_BITS = 60_000;
 
-/** Whether the fraction that a and b make can be brought to lowest terms in time (the step itself cannot be stopped). */
-function canReduce(a: Rational, b: Rational): boolean {
-  if (a.d === 1n && b.d === 1n) return true;
-  return bitLength(a.d) + bitLength(b.d) <= MOST_REDUCED_BITS || bitLength(a.n) + bitLength(b.n) <= MOST_REDUCED_BITS;
-}
+/** Whether a common divisor of two numbers is found in time (the step itself cannot be stopped). */
+const canDivide = (a: bigint, b: bigint): boolean =>
+  2 * Math.min(bitLength(a), bitLength(b)) <= MOST_REDUCED_BITS;
+const canAdd = (a: Rational, b: Rational): boolean => a.d === 1n || b.d === 1n || canDivide(a.d, b.d);
+const canMultiply = (a: Rational, b: Rational): boolean =>
+  (b.d === 1n || canDivide(a.n, b.d)) && (a.d === 1n || canDivide(b.n, a.d));
 
 /** a + b: exact among sums of square roots, among multiples of π and of one higher root; else real. */
 export function add(a: RealValue, b: RealValue): RealValue {
   if (a.kind === 'rational' && b.kind === 'rational')
-    return canReduce(a.value, b.value) ? fromRational(q.add(a.value, b.value)) : real('add', a, b);
+    return canAdd(a.value, b.value) ? fromRational(q.add(a.value, b.value)) : real('add', a, b);
   if (isZeroValue(a)) return b;
   if (isZeroValue(b)) return a;
   if (a.kind === 'pi' && b.kind === 'pi') return piTimes(q.add(a.times, b.times));
@@ -143,7 +144,7 @@ export const subtract = (a: RealValue, b: RealValue): RealValue => (a === b ? ZE
 /** a · b: exact among sums of square roots, among single roots, and a rational times a multiple of π; 0 times anything is 0. */
 export function multiply(a: RealValue, b: RealValue): RealValue {
   if (a.kind === 'rational' && b.kind === 'rational')
-    return canReduce(a.value, b.value) ? fromRational(q.multiply(a.value, b.value)) : real('multiply', a, b);
+    return canMultiply(a.value, b.value) ? fromRational(q.multiply(a.value, b.value)) : real('multiply', a, b);
   if (isZeroValue(a) || isZeroValue(b)) return ZERO;
   if (isOneValue(a)) return b;
   if (isOneValue(b)) return a;

@@ -66,12 +66,21 @@ function nonNegativePart(a: Ball): Ball | null {
   return top < 0n ? null : { mid: top, rad: top, exp: a.exp - 1 };
 }
 
-/** Adds `by`·2^exp to the radius. */
+/** A middle is lengthened by at most so many bits to take in a smaller radius. */
+const MOST_LENGTHENED = 4096;
+
+/** Adds `by`·2^exp to the radius; a short middle is lengthened, so that a small addition stays small. */
 export function widen(a: Ball, by: bigint, exp: number): Ball {
   if (by === 0n) return a;
   const shift = exp - a.exp;
   if (shift >= 0) return { ...a, rad: a.rad + (by << BigInt(shift)) };
-  return { ...a, rad: a.rad + (by >> BigInt(-shift)) + 1n };
+  const lift = BigInt(Math.min(-shift, MOST_LENGTHENED));
+  const rest = BigInt(-shift) - lift;
+  return {
+    mid: a.mid << lift,
+    rad: (a.rad << lift) + (rest === 0n ? by : (by >> rest) + 1n),
+    exp: a.exp - Number(lift),
+  };
 }
 
 export function add(a: Ball, b: Ball, bits: number): Ball {

@@ -2,7 +2,8 @@ import { succeed } from '../base/result';
 import type { Alive } from '../base/alive';
 import { ONE, ZERO, add, checkedReal, trouble } from './arithmetic';
 import type { Outcome } from './arithmetic';
-import { LARGEST_POWER } from './digits';
+import { LARGEST_POWER } from "./digits";
+import { power } from './integer';
 import { asRational, asWhole, fromWhole } from './value';
 import type { RealValue } from './value';
 
@@ -52,6 +53,42 @@ export function arrangements(n: RealValue, r: RealValue, alive: Alive, fn = 'nPr
   return product === null ? trouble({ code: 'stopped' }) : succeed(fromWhole(product));
 }
 
+/** Up to here binomials are put together from their primes, when r is not small. */
+const MOST_SIEVED = 5_000_000n;
+const FEW = 1_000n;
+
+/** log10 of n! by Stirling's leading terms. */
+const logFactorial = (n: number): number => (n < 2 ? 0 : digitsOfFactorial(n));
+
+/** n over r as a product of prime powers: p goes into it as often as there are carries when r and n − r are added in base p (E. Kummer, 1852). */
+function binomialByPrimes(n: number, r: number, alive: Alive): Outcome {
+  if (logFactorial(n) - logFactorial(r) - logFactorial(n - r) >= LARGEST_POWER) return trouble({ code: 'too-large' });
+  const composite = new Uint8Array(n + 1);
+  const factors: bigint[] = [];
+  for (let p = 2; p <= n; p += 1) {
+    if (composite[p] === 1) continue;
+    if (!alive()) return trouble({ code: 'stopped' });
+    for (let multiple = p * p; multiple <= n; multiple += p) composite[multiple] = 1;
+    let [a, b, carry, exponent] = [r, n - r, 0, 0];
+    while (a > 0 || b > 0 || carry > 0) {
+      carry = (a % p) + (b % p) + carry >= p ? 1 : 0;
+      exponent += carry;
+      [a, b] = [Math.floor(a / p), Math.floor(b / p)];
+    }
+    if (exponent > 0) factors.push(power(BigInt(p), exponent));
+  }
+  const product = productOf(factors, 0, factors.length, alive);
+  return product === null ? trouble({ code: 'stopped' }) : succeed(fromWhole(product));
+}
+
+function productOf(factors: readonly bigint[], from: number, to: number, alive: Alive): bigint | null {
+  if (to - from < 2) return factors[from] ?? 1n;
+  if (!alive()) return null;
+  const middle = (from + to) >> 1;
+  const [left, right] = [productOf(factors, from, middle, alive), productOf(factors, middle, to, alive)];
+  return left === null || right === null ? null : left * right;
+}
+
 /** n over r: nPr / r!. The smaller of r and n − r is taken. */
 export function combinations(n: RealValue, r: RealValue, alive: Alive): Outcome {
   const [of, by] = [asWhole(n), asWhole(r)];
@@ -59,6 +96,7 @@ export function combinations(n: RealValue, r: RealValue, alive: Alive): Outcome 
     return trouble({ code: 'domain', reason: 'whole-numbers-only', fn: 'nCr' });
   if (by > of) return succeed(ZERO);
   const fewer = by > of - by ? of - by : by;
+  if (of <= MOST_SIEVED && fewer > FEW) return binomialByPrimes(Number(of), Number(fewer), alive);
   const top = arrangements(n, fromWhole(fewer), alive, 'nCr');
   const bottom = factorial(fromWhole(fewer), alive);
   if (!top.ok || !bottom.ok) return top.ok ? bottom : top;

@@ -2,6 +2,7 @@ import { absolute, bitLength, powerOfTen, roundDivide } from './integer';
 import * as ball from './ball';
 import { refine, toBall } from './approximate';
 import type { Alive } from '../base/alive';
+import type { Rational } from './rational';
 import { isBall } from './real-ops';
 import type { RealOp } from './real-ops';
 import type { Real, RealValue } from './value';
@@ -100,9 +101,37 @@ function exponentOfBall({ mid, exp }: ball.Ball): number {
 /** Guard bits of the first try: most values are settled by one ball. */
 const FIRST_TRY_BITS = 28;
 
+/** Shorter numbers are rounded exactly, which takes no longer. */
+const LONG_BITS = 20_000;
+
+/** The leading digits of a long fraction, by balls, without the division of its full length; null when short, or when they stay open (a power of ten). */
+function leadingDigits(of: Rational, digits: number): Decimal | null {
+  if (bitLength(of.n) + bitLength(of.d) < LONG_BITS) return null;
+  const bits = Math.ceil(digits * BITS_A_DIGIT) + 96;
+  const b = ball.fromRational(of, bits);
+  const lowest = powerOfTen(digits - 1);
+  const guess = exponentOfBall(b);
+  for (const exponent of [guess, guess + 1, guess - 1]) {
+    const places = digits - 1 - exponent;
+    const ten = ball.powerWhole(ball.exactly(10n), Math.abs(places), bits);
+    const scaled = places >= 0 ? ball.multiply(b, ten, bits) : ball.divide(b, ten, bits);
+    if (scaled === null) return null;
+    const { low, high } = ball.roundedEnds(scaled, 0);
+    const size = absolute(low);
+    if (low !== high || holds(scaled, low, 0)) return null;
+    if (size >= lowest && size < lowest * 10n)
+      return exponent >= LARGEST_POWER || exponent < -LARGEST_POWER
+        ? null
+        : { unscaled: low, places, exact: false, settled: true };
+  }
+  return null;
+}
+
 /** The digits from one ball of just enough bits, or null when it does not settle them. */
 function firstTry(v: RealValue, digits: number, alive: Alive): Decimal | null {
-  const b = toBall(v, Math.ceil(digits * BITS_A_DIGIT) + FIRST_TRY_BITS, alive);
+  const bits = Math.ceil(digits * BITS_A_DIGIT) + FIRST_TRY_BITS;
+  if (bits > MOST_START_BITS) return null;
+  const b = toBall(v, bits, alive);
   if (!isBall(b) || !ball.signOf(b)) return null;
   const guess = exponentOfBall(b);
   if (Math.abs(guess) > MOST_FIRST_TRY) return null;
@@ -125,7 +154,7 @@ const MOST_FIRST_TRY = 300;
  * Problems: too-large from 10^1 000 000 on, stopped, not-converged when even the first digit stays open.
  */
 export function roundToFigures(v: RealValue, digits: number, alive: Alive): DecimalAnswer {
-  const quick = v.kind === 'rational' ? null : firstTry(v, digits, alive);
+  const quick = v.kind === 'rational' ? leadingDigits(v.value, digits) : firstTry(v, digits, alive);
   if (quick !== null) return quick;
   const guess = decimalExponentGuess(v, alive);
   if (guess === 'too-large' || guess === 'stopped' || guess === 'not-converged') return guess;

@@ -86,6 +86,13 @@ function properDivisor(n: bigint, steps: number, alive: Alive): bigint | null {
   return null;
 }
 
+/** n without a factor, and how often it was in it: by squares of the factor, so that high powers take few divisions. */
+function stripped(n: bigint, factor: bigint): readonly [rest: bigint, times: number] {
+  if (n % factor !== 0n) return [n, 0];
+  const [rest, pairs] = stripped(n / factor, factor * factor);
+  return rest % factor === 0n ? [rest / factor, 2 * pairs + 2] : [rest, 2 * pairs + 1];
+}
+
 export type PrimePower = Readonly<{ prime: bigint; exponent: number }>;
 
 /** A longer number is not looked into: one step on it would already take too long. */
@@ -101,10 +108,9 @@ export function factorise(n: bigint, alive: Alive, steps = 200_000): readonly Pr
   let rest = n;
   for (const p of smallPrimes) {
     if (p * p > rest || !alive()) break;
-    while (rest % p === 0n) {
-      rest /= p;
-      note(p);
-    }
+    const [left, times] = stripped(rest, p);
+    if (times > 0) note(p, times);
+    rest = left;
   }
   if (bitLength(rest) > LONGEST_FACTORED_BITS || !alive()) return null;
   const open = rest > 1n ? [rest] : [];
@@ -113,7 +119,9 @@ export function factorise(n: bigint, alive: Alive, steps = 200_000): readonly Pr
     if (isPrime(m)) note(m);
     else if (root !== null) open.push(root, root);
     else {
-      const divisor = properDivisor(m, steps, alive);
+      // A step on a long number takes longer, and finds no more.
+      const few = Math.ceil(steps / Math.max(1, (bitLength(m) / 100) ** 1.5));
+      const divisor = properDivisor(m, few, alive);
       if (divisor === null) return null;
       open.push(divisor, m / divisor);
     }

@@ -1,3 +1,5 @@
+import type { Alive } from '../base/alive';
+
 /** Whole numbers on BigInt: the helpers that the language does not bring. All are exact. */
 
 export const absolute = (a: bigint): bigint => (a < 0n ? -a : a);
@@ -26,6 +28,17 @@ export function gcd(a: bigint, b: bigint): bigint {
   let x = absolute(a);
   let y = absolute(b);
   while (y !== 0n) [x, y] = [y, x % y];
+  return x;
+}
+
+/** The same for numbers of any length, asking now and then whether to go on; null when told to stop. */
+export function gcdWithin(a: bigint, b: bigint, alive: Alive): bigint | null {
+  let x = absolute(a);
+  let y = absolute(b);
+  for (let step = 0; y !== 0n; step += 1) {
+    if (step % 32 === 31 && !alive()) return null;
+    [x, y] = [y, x % y];
+  }
   return x;
 }
 
@@ -63,14 +76,21 @@ export function roundDivide(a: bigint, b: bigint): bigint {
   return a < 0n ? -q : q;
 }
 
-/** The floor of the k-th root of n, for n ≥ 0 and k ≥ 1 (Newton from above, which falls until it is right). */
+/**
+ * The floor of the k-th root of n, for n ≥ 0 and k ≥ 1: Newton from above, which falls until it is right, begun from
+ * the root of the leading half, so that only the last two or three steps are long ones.
+ */
 export function integerRoot(n: bigint, k: number): bigint {
   if (n < 2n || k === 1) return n;
   if (k === 2) return squareRootFloor(n);
   const bits = bitLength(n);
   if (bits <= k) return 1n;
   const by = BigInt(k);
-  let x = 1n << BigInt(Math.ceil(bits / k));
+  const half = Math.floor(bits / k / 2);
+  let x =
+    half > 32
+      ? (integerRoot(n >> BigInt(half * k), k) + 1n) << BigInt(half)
+      : 1n << BigInt(Math.ceil(bits / k));
   for (;;) {
     const next = ((by - 1n) * x + n / power(x, k - 1)) / by;
     if (next >= x) return x;
@@ -98,8 +118,45 @@ export function squareRootFloor(n: bigint): bigint {
   return root * root > n ? root - 1n : root;
 }
 
+/** From this size on a number is first tried by residues. */
+const LONG_BITS = 2000;
+const MOST_RESIDUES = 10;
+
+/**
+ * Whether n can be a k-th power: modulo a prime p with k | p − 1 it must be a power residue, which one number in k is.
+ * A no is certain; it spares the root of a long number.
+ */
+export function mayBePower(n: bigint, k: number): boolean {
+  if (bitLength(n) < LONG_BITS) return true;
+  let tried = 0;
+  for (let p = k + 1; tried < MOST_RESIDUES && p < 200 * k; p += k) {
+    if (!isSmallPrime(p)) continue;
+    tried += 1;
+    const rest = Number(n % BigInt(p));
+    if (rest !== 0 && powerModulo(rest, (p - 1) / k, p) !== 1) return false;
+  }
+  return true;
+}
+
+function isSmallPrime(n: number): boolean {
+  for (let d = 2; d * d <= n; d += 1) if (n % d === 0) return false;
+  return n > 1;
+}
+
+/** b^e mod m, for m so small that products are exact in doubles. */
+function powerModulo(b: number, e: number, m: number): number {
+  if (m > 94_000_000) return 1;
+  let [result, square] = [1, b % m];
+  for (let rest = e; rest > 0; rest = Math.floor(rest / 2)) {
+    if (rest % 2 === 1) result = (result * square) % m;
+    square = (square * square) % m;
+  }
+  return result;
+}
+
 /** The k-th root of n ≥ 0 when it is whole, else null. */
 export function perfectRoot(n: bigint, k: number): bigint | null {
+  if (!mayBePower(n, k)) return null;
   const root = integerRoot(n, k);
   return power(root, k) === n ? root : null;
 }

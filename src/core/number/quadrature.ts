@@ -5,7 +5,7 @@ import { gaussLegendre } from './legendre';
 import type { Part } from './part';
 import { ballFunction, sharpBall } from './part-balls';
 import type { BallFunction } from './part-balls';
-import { sizeOver } from './rectangle';
+import { boundsAt } from './rectangle';
 
 /**
  * ρ of the Bernstein ellipses that are tried, as numerators over 4, and what one point gains in bits: the rule of N points errs on
@@ -19,7 +19,8 @@ const ELLIPSES = [
 ] as const;
 /** log2 of (64/15)/(1 − ρ^−2) for the flattest of them, rounded up. */
 const CONSTANT_BITS = 3;
-const MOST_POINTS = 80;
+/** More points are not worth their making; more digits ask for more. */
+const mostPoints = (target: number): number => Math.max(80, target / 4);
 const MOST_PIECES = 1500;
 
 type Piece = Readonly<{ from: Ball; to: Ball; depth: number }>;
@@ -29,25 +30,27 @@ const half = (b: Ball): Ball => ({ ...b, exp: b.exp - 1 });
 const scaleBy = (b: Ball, x: number, bits: number): Ball =>
   ball.multiply(b, { mid: BigInt(Math.ceil(x * 2 ** 20)), rad: 0n, exp: -20 }, bits);
 
+type Plan = Readonly<{ points: number; extraBits: number }>;
+
 /** How many points suffice on a piece for an error below 2^−target, or null when no ellipse is free of trouble. */
-function pointsFor(part: Part, middle: Ball, reach: Ball, target: number, alive: Alive): number | null {
+function pointsFor(part: Part, middle: Ball, reach: Ball, target: number, alive: Alive): Plan | null {
   const size = ball.upperSize(reach);
-  for (const { rho, bits } of ELLIPSES) {
+  // Short pieces lie beside something; to see it apart takes bits for their place and their length.
+  const bits = 64 + 2 * Math.max(0, -size);
+  const bound = boundsAt(bits, alive);
+  for (const { rho, bits: gained } of ELLIPSES) {
     const [a, b] = [(rho + 1 / rho) / 2, (rho - 1 / rho) / 2];
     const wide = ball.magnitude(scaleBy(reach, a, 64));
     const high = ball.magnitude(scaleBy(reach, b, 64));
-    const most = sizeOver(
-      part,
-      {
-        re: ball.trim(ball.widen(middle, wide.mid + wide.rad, wide.exp), 256),
-        im: { mid: 0n, rad: high.mid + high.rad, exp: high.exp },
-      },
-      alive,
-    );
+    const most = bound(part, {
+      re: ball.trim(ball.widen(middle, wide.mid + wide.rad, wide.exp), bits + 64),
+      im: { mid: 0n, rad: high.mid + high.rad, exp: high.exp },
+    });
     if (most === null) continue;
     const need = most + size + CONSTANT_BITS + target;
-    const points = Math.max(2, Math.ceil(need / bits) + 1);
-    if (points <= MOST_POINTS) return points <= 8 ? 8 : 8 * Math.ceil(points / 8);
+    const points = Math.max(2, Math.ceil(need / gained) + 1);
+    // The slope is at most M over the way to the ellipse, so nodes that are off by a little cost as many bits as M is large.
+    if (points <= mostPoints(target)) return { points: 8 * Math.ceil(points / 8), extraBits: Math.max(0, most) };
   }
   return null;
 }
@@ -81,10 +84,10 @@ export function provedIntegral(part: Part, from: Ball, to: Ball, target: number,
     const middle = half(ball.add(piece.from, piece.to, bits));
     const reach = half(ball.subtract(piece.to, piece.from, bits));
     const wanted = target + 12;
-    const points = pointsFor(part, middle, reach, wanted, alive);
-    const made = points === null ? null : onPiece(f, middle, reach, points, wanted, bits);
+    const plan = pointsFor(part, middle, reach, wanted, alive);
+    const made = plan && onPiece(f, middle, reach, plan.points, wanted, bits + plan.extraBits);
     if (made !== null) {
-      total = ball.add(total, made, bits);
+      total = ball.add(total, made, bits + 64);
       continue;
     }
     const short = sizeOnLine(part, middle, reach, alive);
@@ -103,7 +106,8 @@ export function provedIntegral(part: Part, from: Ball, to: Ball, target: number,
 /** A bound of |f| on the piece itself, from one ball around it. */
 function sizeOnLine(part: Part, middle: Ball, reach: Ball, alive: Alive): number | null {
   const size = ball.magnitude(reach);
-  const whole = ball.trim(ball.widen(middle, size.mid + size.rad, size.exp), 256);
-  const answer = ballFunction(part, alive)(whole, 128);
+  const bits = 64 + 2 * Math.max(0, -ball.upperSize(reach));
+  const whole = ball.trim(ball.widen(middle, size.mid + size.rad, size.exp), bits + 64);
+  const answer = ballFunction(part, alive)(whole, bits);
   return typeof answer === 'string' ? null : ball.upperSize(answer);
 }

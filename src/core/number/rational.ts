@@ -1,4 +1,4 @@
-import { gcd, integerRoot, power } from './integer';
+import { gcd, perfectRoot, power } from './integer';
 
 /** A fraction in lowest terms with a positive denominator. */
 export type Rational = Readonly<{ n: bigint; d: bigint }>;
@@ -15,13 +15,30 @@ export const ZERO: Rational = { n: 0n, d: 1n };
 export const ONE: Rational = { n: 1n, d: 1n };
 export const whole = (n: number | bigint): Rational => ({ n: BigInt(n), d: 1n });
 
-export const add = (a: Rational, b: Rational): Rational =>
-  a.d === 1n && b.d === 1n ? { n: a.n + b.n, d: 1n } : rational(a.n * b.d + b.n * a.d, a.d * b.d);
+/**
+ * a + b. Common divisors are looked for among the denominators first, which are half as long as their product (D. E.
+ * Knuth, The Art of Computer Programming, vol. 2, 4.5.1, from memory).
+ */
+export function add(a: Rational, b: Rational): Rational {
+  if (a.d === 1n || b.d === 1n) return { n: a.n * b.d + b.n * a.d, d: a.d * b.d };
+  const g = gcd(a.d, b.d);
+  if (g === 1n) return { n: a.n * b.d + b.n * a.d, d: a.d * b.d };
+  const part = a.d / g;
+  const top = a.n * (b.d / g) + b.n * part;
+  const common = gcd(top, g);
+  return { n: top / common, d: part * (b.d / common) };
+}
 export const negate = (a: Rational): Rational => ({ n: -a.n, d: a.d });
 export const subtract = (a: Rational, b: Rational): Rational => add(a, negate(b));
-export const multiply = (a: Rational, b: Rational): Rational => rational(a.n * b.n, a.d * b.d);
+/** a · b, each numerator brought to lowest terms with the other's denominator. */
+export function multiply(a: Rational, b: Rational): Rational {
+  if (a.d === 1n && b.d === 1n) return { n: a.n * b.n, d: 1n };
+  const [g, h] = [gcd(a.n, b.d), gcd(b.n, a.d)];
+  if (g === 0n || h === 0n) return ZERO;
+  return { n: (a.n / g) * (b.n / h), d: (a.d / h) * (b.d / g) };
+}
 /** a / b. Domain: b ≠ 0. */
-export const divide = (a: Rational, b: Rational): Rational => rational(a.n * b.d, a.d * b.n);
+export const divide = (a: Rational, b: Rational): Rational => multiply(a, reciprocal(b));
 /** 1/a, which is in lowest terms when a is. Domain: a ≠ 0. */
 export const reciprocal = (a: Rational): Rational => (a.n < 0n ? { n: -a.d, d: -a.n } : { n: a.d, d: a.n });
 export const isZero = (a: Rational): boolean => a.n === 0n;
@@ -41,15 +58,14 @@ export function powerWhole(a: Rational, k: number): Rational {
 
 /** The k-th root of a when it is rational, else null. Domain: a ≥ 0, k ≥ 1. */
 export function exactRoot(a: Rational, k: number): Rational | null {
-  const n = integerRoot(a.n, k);
-  if (power(n, k) !== a.n) return null;
-  const d = integerRoot(a.d, k);
-  return power(d, k) === a.d ? { n, d } : null;
+  const n = perfectRoot(a.n, k);
+  const d = n === null ? null : perfectRoot(a.d, k);
+  return n === null || d === null ? null : { n, d };
 }
 
 /** a − m·floor(a/m): the remainder in [0, m), for m > 0. */
 export function modulo(a: Rational, m: Rational): Rational {
-  const q = divide(a, m);
-  const floor = q.n >= 0n ? q.n / q.d : -((-q.n + q.d - 1n) / q.d);
-  return subtract(a, multiply(m, { n: floor, d: 1n }));
+  const by = m.n * a.d;
+  const rest = (a.n * m.d) % by;
+  return rational(rest < 0n ? rest + by : rest, a.d * m.d);
 }

@@ -81,6 +81,10 @@ export const roundSignificant = (v: RealValue, figures: RealValue, alive: Alive)
 
 /** ⌊a/b⌋. Problems: divide-by-zero. */
 export function quotient(a: RealValue, b: RealValue, alive: Alive): Outcome {
+  if (a.kind === 'rational' && b.kind === 'rational' && b.value.n !== 0n) {
+    const [top, bottom] = [a.value.n * b.value.d, b.value.n * a.value.d];
+    return succeed(fromWhole(bottom < 0n ? floorDivide(-top, -bottom) : floorDivide(top, bottom)));
+  }
   const ratio = divide(a, b, alive);
   return ratio.ok ? floor(ratio.value, alive) : ratio;
 }

@@ -1,19 +1,33 @@
+import type { Alive } from '../../base/alive';
 import { succeed } from '../../base/result';
 import { trouble } from '../../number/arithmetic';
 import type { Outcome } from '../../number/arithmetic';
-import { absolute, gcd as greatest } from '../../number/integer';
+import { absolute, bitLength, gcdWithin } from '../../number/integer';
+import { LARGEST_POWER } from '../../number/digits';
 import { quotient, remainder } from '../../number/rounding';
 import { asWhole, fromWhole } from '../../number/value';
 import type { RealValue } from '../../number/value';
 import { defineFunction } from '../record';
 
-const least = (a: bigint, b: bigint): bigint => (a === 0n || b === 0n ? 0n : absolute(a / greatest(a, b)) * absolute(b));
+type Join = (a: bigint, b: bigint, alive: Alive) => bigint | null;
+
+const least: Join = (a, b, alive) => {
+  if (a === 0n || b === 0n) return 0n;
+  const common = gcdWithin(a, b, alive);
+  return common === null ? null : absolute(a / common) * absolute(b);
+};
 
 /** Whole numbers joined two by two. */
-function joined(args: readonly RealValue[], fn: string, join: (a: bigint, b: bigint) => bigint): Outcome {
-  const numbers = args.map(asWhole);
-  if (numbers.some((n) => n === null)) return trouble({ code: 'domain', reason: 'not-whole', fn });
-  return succeed(fromWhole(absolute((numbers as bigint[]).reduce(join))));
+function joined(args: readonly RealValue[], fn: string, join: Join, alive: Alive): Outcome {
+  let result: bigint | null = null;
+  for (const arg of args) {
+    const n = asWhole(arg);
+    if (n === null) return trouble({ code: 'domain', reason: 'not-whole', fn });
+    result = result === null ? n : join(result, n, alive);
+    if (result === null) return trouble({ code: 'stopped' });
+    if (bitLength(result) > LARGEST_POWER * 3.3219281) return trouble({ code: 'too-large' });
+  }
+  return succeed(fromWhole(absolute(result!)));
 }
 
 const doubleGcd = (a: number, b: number): number => {
@@ -28,7 +42,7 @@ export const gcd = defineFunction({
   topic: 'counting',
   takes: ['a', 'b'],
   more: true,
-  apply: (args) => joined(args, 'gcd', greatest),
+  apply: (args, { alive }) => joined(args, 'gcd', gcdWithin, alive),
   double: (...args) => args.reduce(doubleGcd),
   examples: [
     { typed: 'gcd(84,36)', exact: '12' },
@@ -44,7 +58,7 @@ export const lcm = defineFunction({
   topic: 'counting',
   takes: ['a', 'b'],
   more: true,
-  apply: (args) => joined(args, 'lcm', least),
+  apply: (args, { alive }) => joined(args, 'lcm', least, alive),
   double: (...args) => args.reduce((a, b) => (a === 0 || b === 0 ? 0 : Math.abs((a / doubleGcd(a, b)) * b))),
   examples: [
     { typed: 'lcm(4,6)', exact: '12' },
