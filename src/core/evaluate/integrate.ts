@@ -98,6 +98,28 @@ function pointwise(of: Tree, name: string, context: Context, worth: Evaluator): 
   };
 }
 
+const MOST_HALVINGS = 5;
+
+function estimatedInPieces(
+  f: BallFunction,
+  from: End,
+  to: End,
+  target: number,
+  depth: number,
+  alive: Context['alive'],
+): ReturnType<typeof estimatedIntegral> {
+  const whole = estimatedIntegral(f, from, to, target, alive);
+  if (whole !== null || depth === 0 || typeof from === 'string' || typeof to === 'string') return whole;
+  const both = ball.add(from, to, 8 * target);
+  const middle: Ball = { ...both, exp: both.exp - 1 };
+  const left = estimatedInPieces(f, from, middle, target, depth - 1, alive);
+  if (left === null || left === 'stopped') return left;
+  const right = estimatedInPieces(f, middle, to, target, depth - 1, alive);
+  if (right === null || right === 'stopped') return right;
+  const bits = 4 * target;
+  return { value: ball.add(left.value, right.value, bits), error: ball.add(left.error, right.error, bits) };
+}
+
 /** To relative accuracy: a small integral is worked again with as many more bits as it is small. */
 function toDigits<T>(digits: number, work: (target: number) => T, sizeOf: (made: T) => number | null): T {
   const target = Math.ceil(digits * 3.33) + 8;
@@ -132,7 +154,9 @@ function numerically(tree: Call, lo: Limit, hi: Limit, context: Context, worth: 
     context.digits,
     (target) => {
       const [from, to] = [end(lo, 4 * target + 80), end(hi, 4 * target + 80)];
-      return from && to ? estimatedIntegral(f, from, to, target, context.alive) : null;
+      // What has steps or corners may be smooth on halves and quarters.
+      const depth = part === null ? MOST_HALVINGS : 0;
+      return from && to ? estimatedInPieces(f, from, to, target, depth, context.alive) : null;
     },
     (made) => (typeof made === 'object' && made !== null ? sizeOf(made.value) : null),
   );

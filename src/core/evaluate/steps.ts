@@ -28,13 +28,15 @@ const MOST_STEPS = 300;
 
 const isPercent = (tree: Tree): boolean => tree.kind === 'postfix' && tree.op === 'percent';
 
-/** Whether a percent belongs to the sum around it, so that it cannot be worked by itself. */
+/**
+ * Whether a percent belongs to the sum around it, so that it cannot be worked by itself: it is a share of what stands
+ * before it, or stands before another that would then be a share of it.
+ */
 const isShareOf = (parent: Tree | null, tree: Tree): boolean =>
   parent?.kind === 'binary' &&
   (parent.op === 'plus' || parent.op === 'minus') &&
-  parent.right === tree &&
-  isPercent(tree) &&
-  !isPercent(parent.left);
+  isPercent(parent.right) &&
+  isPercent(tree);
 
 function ruleOf(tree: Tree): string {
   switch (tree.kind) {
@@ -124,7 +126,8 @@ class Stepper {
 
   /** The tree with the exact value of a part in its place. */
   worked(tree: Tree, part: Tree): Tree {
-    if (tree === part) return this.exact(part)!;
+    // The printer puts brackets where the value still needs them.
+    if (tree === part || (tree.kind === 'group' && inside(tree) === part)) return this.exact(part)!;
     return withParts(
       tree,
       partsOf(tree).map((p) => this.worked(p, part)),

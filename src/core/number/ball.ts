@@ -71,7 +71,7 @@ const MOST_LENGTHENED = 4096;
 
 /** Adds `by`·2^exp to the radius; a short middle is lengthened, so that a small addition stays small. */
 export function widen(a: Ball, by: bigint, exp: number): Ball {
-  if (by === 0n) return a;
+  if (by === 0n || exp === -Infinity) return a;
   const shift = exp - a.exp;
   if (shift >= 0) return { ...a, rad: a.rad + (by << BigInt(shift)) };
   const lift = BigInt(Math.min(-shift, MOST_LENGTHENED));

@@ -129,8 +129,9 @@ export function estimatedIntegral(f: BallFunction, from: End, to: End, target: n
     const now = sharp({ ...sum, exp: sum.exp - level });
     if (before !== null) {
       const difference = ball.magnitude(sharp(ball.subtract(now, before, bits)));
-      if (level > 3 && ball.upperSize(difference) < Math.max(ball.upperSize(now), -target) - target)
-        return { value: now, error: ball.widen(difference, 1n, ball.upperSize(now) - target - 4) };
+      const size = Math.max(ball.upperSize(now), -target);
+      if (level > 3 && ball.upperSize(difference) < size - target)
+        return { value: now, error: ball.widen(difference, 1n, size - target - 4) };
     }
     before = now;
   }

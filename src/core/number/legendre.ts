@@ -64,8 +64,10 @@ const known = new Map<string, readonly Node[]>();
  */
 export function gaussLegendre(n: number, atLeast: number): readonly Node[] {
   const bits = 64 * Math.ceil(atLeast / 64);
-  // The recurrence in balls loses a little over a bit a step.
-  const work = bits + Math.ceil(1.4 * n) + 48;
+  // The recurrence in balls loses a little over a bit a step: in the nodes, and again from them to the weights.
+  const lost = Math.ceil(1.4 * n);
+  const sharp = bits + lost;
+  const work = sharp + lost + 48;
   const key = `${n} ${bits}`;
   const before = known.get(key);
   if (before !== undefined) return before;
@@ -73,7 +75,7 @@ export function gaussLegendre(n: number, atLeast: number): readonly Node[] {
   for (let i = 1; i <= n >> 1; i += 1) {
     // Tricomi's first guess, good to O(n⁻⁴).
     const theta = (Math.PI * (4 * i - 1)) / (4 * n + 2);
-    const at = rootNear(n, (1 - (n - 1) / (8 * n ** 3)) * Math.cos(theta), bits, work);
+    const at = rootNear(n, (1 - (n - 1) / (8 * n ** 3)) * Math.cos(theta), sharp, work);
     half.push({ at, weight: weightAt(n, at, work) });
   }
   const mirrored = half.map(({ at, weight }) => ({ at: ball.negate(at), weight }));
