@@ -187,7 +187,11 @@ export const nthRoot = (z: Value, n: bigint, alive: Alive): ComplexOutcome =>
 
 /** sinh and cosh of a real part, as recipes; exact at zero. */
 const sinh = (x: RealValue): RealValue => (isZero(x) ? ZERO : real.real('sinh', x));
-const cosh = (x: RealValue): RealValue => (isZero(x) ? ONE : real.real('cosh', x));
+function cosh(x: RealValue): RealValue {
+  if (isZero(x)) return ONE;
+  const size = x.kind === 'real' && x.op === 'negate' ? x.args[0]! : x;
+  return size.kind === 'real' && size.op === 'arcosh' ? size.args[0]! : real.real('cosh', size);
+}
 const isZero = (x: RealValue): boolean => x.kind === 'rational' && x.value.n === 0n;
 
 /** sin(a + bi) = sin a·cosh b + i·cos a·sinh b (DLMF 4.21.37), the angle in radians. */

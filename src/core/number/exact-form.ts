@@ -87,8 +87,8 @@ const MOST_LOOKED_AT = 200;
 function simplifiedReal(v: RealValue, alive: Alive): RealValue {
   if (v.kind !== 'real' || !mayCombine(v)) return v;
   const found = rewritten(v, alive);
-  if (found === null || found.bottom !== p.ONE) return v;
-  return found.top.size === 0 ? { kind: 'rational', value: q.ZERO } : (toExact(found.top) ?? v);
+  if (found?.top.size === 0) return { kind: 'rational', value: q.ZERO };
+  return found?.bottom === p.ONE ? (toExact(found.top) ?? v) : v;
 }
 
 /** The value as an exact one when the exact layer can prove that it is; else as it is. */

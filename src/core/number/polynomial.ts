@@ -60,6 +60,19 @@ export function scale(a: Polynomial, by: Rational): Polynomial {
 /** The term whose key comes first: what a sum is scaled by to be compared. */
 export const leading = (p: Polynomial): Term => p.get([...p.keys()].sort()[0]!)!;
 
+/** Lexicographic order of monomials by their generators: a product keeps the order of its factors. */
+function compareMonomials(a: Monomial, b: Monomial): number {
+  for (const generator of [...new Set([...a.keys(), ...b.keys()])].sort()) {
+    const order = q.compare(a.get(generator) ?? q.ZERO, b.get(generator) ?? q.ZERO);
+    if (order !== 0) return order;
+  }
+  return 0;
+}
+
+/** The term that comes last in that order: what a division goes by. */
+export const highest = (p: Polynomial): Term =>
+  [...p.values()].reduce((best, term) => (compareMonomials(term.of, best.of) > 0 ? term : best));
+
 /** The only term, or null. */
 export function single(p: Polynomial): Term | null {
   if (p.size !== 1) return null;

@@ -1,7 +1,7 @@
 import type { Alive } from '../base/alive';
 import { signByBalls } from './approximate';
 import { factorise } from './factor';
-import { bitLength } from './integer';
+import { bitLength, gcd } from './integer';
 import * as p from './polynomial';
 import { NO_POWERS, TooMuch } from './polynomial';
 import type { Monomial, Polynomial, Term } from './polynomial';
@@ -27,6 +27,9 @@ const MOST_WHOLE_POWER = 32n;
 /** Numbers with more bits are not factorised here. */
 const MOST_BITS = 256;
 const FEW_STEPS = 20_000;
+const LARGEST_MULTIPLE = 6n;
+/** Longer quotients are left standing. */
+const MOST_STEPS = 12;
 const HALF = q.rational(1n, 2n);
 const whole = (top: Polynomial): Quotient => ({ top, bottom: p.ONE });
 const keyOf = ({ top, bottom }: Quotient): string =>
@@ -116,7 +119,22 @@ class Rewriter {
     const [above, below] = [p.scale(top, by), p.scale(bottom, by)];
     const ratio = p.leading(above).coefficient;
     if (p.keyOfPolynomial(above) === p.keyOfPolynomial(p.scale(below, ratio))) return whole(p.constant(ratio));
-    return { top: above, bottom: below };
+    const divided = this.divided(above, below);
+    return divided === null ? { top: above, bottom: below } : whole(divided);
+  }
+
+  /** top / bottom when it comes out without a rest in a few steps, else null. */
+  private divided(top: Polynomial, bottom: Polynomial): Polynomial | null {
+    const inverse = this.raisedTerm(p.highest(bottom), q.whole(-1n));
+    let [rest, result] = [top, p.ZERO];
+    for (let step = 0; rest.size > 0; step += 1) {
+      if (step === MOST_STEPS) return null;
+      const { of, coefficient } = p.highest(rest);
+      const part = this.times(p.fromTerm(of, coefficient), inverse);
+      result = p.add(result, part);
+      rest = p.add(rest, p.scale(this.times(part, bottom), q.whole(-1n)));
+    }
+    return result;
   }
 
   add(a: Quotient, b: Quotient): Quotient {
@@ -222,9 +240,20 @@ class Rewriter {
     // sin(y + k·90°) and cos(y + k·90°) as ± sin y or ± cos y.
     const turned = k % 2n === 0n ? op : op === 'sin' ? 'cos' : 'sin';
     const isNegative = (op === 'sin' ? k >= 2n : k === 1n || k === 2n) !== (isTurned && op === 'sin');
-    const name = left.size === 0 ? null : `${turned} ${p.keyOfPolynomial(left)}`;
-    const made = name === null ? (turned === 'sin' ? p.ZERO : p.ONE) : this.generator(name);
+    const made = left.size === 0 ? (turned === 'sin' ? p.ZERO : p.ONE) : this.ofMultiple(turned, left);
     return whole(isNegative ? p.scale(made, q.whole(-1n)) : made);
+  }
+
+  /** sin ny and cos ny from sin y and cos y for a small whole n: f(ny) = 2·cos y·f((n−1)y) − f((n−2)y) (DLMF 4.21.27). */
+  private ofMultiple(op: 'sin' | 'cos', angle: Polynomial): Polynomial {
+    const n = [...angle.values()].reduce((g, { coefficient }) => (coefficient.d === 1n ? gcd(g, coefficient.n) : 1n), 0n);
+    const isSmall = n > 1n && n <= LARGEST_MULTIPLE;
+    const key = p.keyOfPolynomial(isSmall ? p.scale(angle, q.rational(1n, n)) : angle);
+    let [before, now] = [op === 'sin' ? p.ZERO : p.ONE, this.generator(`${op} ${key}`)];
+    const twice = p.scale(this.generator(`cos ${key}`), q.whole(2n));
+    for (let k = 1n; isSmall && k < n; k += 1n)
+      [before, now] = [now, p.add(this.times(twice, now), p.scale(before, q.whole(-1n)))];
+    return now;
   }
 
   /** f(−x) = −f(x). */
@@ -328,6 +357,18 @@ class Rewriter {
     return made;
   }
 
+  /** Whether a quotient is zero, also when cosines below hide it: (1 − sin² x)/cos x − cos x. */
+  isZero({ top }: Quotient): boolean {
+    const raised = new Map<string, Rational>();
+    for (const { of } of top.values())
+      for (const [generator, exponent] of of)
+        if (generator.startsWith('cos ') && q.compare(exponent, raised.get(generator) ?? q.ZERO) < 0)
+          raised.set(generator, exponent);
+    if (raised.size === 0) return top.size === 0;
+    const up = p.fromTerm(new Map([...raised].map(([g, e]) => [g, q.negate(e)])), q.ONE);
+    return this.times(top, up).size === 0;
+  }
+
   private kind(v: RealValue): Quotient {
     switch (v.kind) {
       case 'rational':
@@ -357,20 +398,24 @@ class Rewriter {
 /** Generators that stand for positive numbers. */
 const isPositive = (generator: string): boolean => /^(prime|pi|exp|sum|ln prime|gamma) ?/.test(generator);
 
-/** A value rewritten; null when it is too long for that. */
-export function rewritten(v: RealValue, alive: Alive): Quotient | null {
+/** Goes on with a value rewritten; null when it is too long for that. */
+function withRewritten<T>(v: RealValue, alive: Alive, then: (made: Quotient, rewriter: Rewriter) => T): T | null {
+  const rewriter = new Rewriter(alive);
   try {
-    return new Rewriter(alive).rewrite(v);
+    return then(rewriter.rewrite(v), rewriter);
   } catch (error) {
     if (error instanceof TooMuch) return null;
     throw error;
   }
 }
 
+/** A value rewritten, zero in whatever shape as zero; null when it is too long for that. */
+export const rewritten = (v: RealValue, alive: Alive): Quotient | null =>
+  withRewritten(v, alive, (made, rewriter) => (rewriter.isZero(made) ? whole(p.ZERO) : made));
+
 /** Whether a value is proved to be zero; false means that it is not, or that it stays open. */
-export function isZeroExactly(v: RealValue, alive: Alive): boolean {
-  return rewritten(v, alive)?.top.size === 0;
-}
+export const isZeroExactly = (v: RealValue, alive: Alive): boolean =>
+  withRewritten(v, alive, (made, rewriter) => rewriter.isZero(made)) === true;
 
 /** Whether two values are proved to be the same. */
 export const identical = (a: RealValue, b: RealValue, alive: Alive): boolean =>
