@@ -1,9 +1,12 @@
 import Decimal from 'decimal.js';
 import { answerBatchLine } from '../batch/answer';
+import { identities, triedAt } from './identities';
 import { tabled } from './powers-table';
+import { complexTextbook, textbook } from './textbook-table';
 import { specialValues } from './trig-table';
+import { complexElsewhere, workedElsewhere } from './worked-elsewhere';
 
-type Answer = { ok: boolean; decimal: string; exact: string | null; settled: boolean; problem?: { code: string } };
+type Answer = { ok: boolean; decimal: string; re: string; im: string; exact: string | null; settled: boolean; problem?: { code: string } };
 const ask = (expr: string, more: object = {}): Answer =>
   answerBatchLine(JSON.stringify({ id: 1, do: 'evaluate', expr, digits: 50, ...more })) as Answer;
 
@@ -89,4 +92,28 @@ test('all 200 digits that can be asked for', () => {
   expect(ask('pi', { digits: 200 }).decimal).toBe(
     Decimal.clone({ precision: 230 }).acos(-1).toSignificantDigits(200).toString(),
   );
+});
+
+test.each(textbook)('%s is exactly %s', (typed, exact) => expect(ask(typed).exact).toBe(exact));
+test.each(complexTextbook)('%s is exactly %s, with complex numbers on', (typed, exact) =>
+  // Read and written anew, so that 7/13+17i/13 is the same as (7+17i)/13.
+  expect(ask(typed, { complex: true }).exact).toBe(ask(exact, { complex: true }).exact),
+);
+
+const DIGITS = 30;
+const rounded = (value: string): string =>
+  new D(value).toSignificantDigits(DIGITS, Decimal.ROUND_HALF_UP).toString();
+test.each(workedElsewhere)('%s has all its digits', (typed, value) => {
+  expect(new D(ask(typed, { digits: DIGITS }).decimal).toString()).toBe(rounded(value));
+});
+test.each(complexElsewhere)('%s has all its digits', (typed, re, im) => {
+  const { decimal, re: real = decimal, im: imaginary = '0' } = ask(typed, { digits: DIGITS, complex: true }) as Partial<Answer>;
+  expect([new D(real!).toString(), new D(imaginary).toString()]).toEqual([rounded(re), rounded(im)]);
+});
+
+test.each(identities)('equation %s: %s = %s, to 50 digits', (_equation, left, right) => {
+  for (const [X, Y] of triedAt) {
+    const [a, b] = [left, right].map((side) => ask(side, { variables: { X, Y } }));
+    expect(a!.decimal).toBe(b!.decimal);
+  }
 });

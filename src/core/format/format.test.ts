@@ -16,7 +16,7 @@ const nature = (tree: Tree): Nature => ({ unit: 'rad', isAngle: isAngle(tree), q
 function formsIn(typed: string, settings: DisplaySettings): string[] {
   const reading = parse(typed, { functions: functionNames, decimalSign: '.', impliedFirst: false });
   if (!reading.ok) throw new Error(reading.problem.code);
-  const value = evaluate(reading.value.tree, contextOf({ angle: 'rad', alive }));
+  const value = evaluate(reading.value.tree, contextOf({ angle: 'rad', complex: true, alive }));
   if (!value.ok) throw new Error(value.problem.code);
   const forms = formsOf(value.value, settings, alive, nature(reading.value.tree));
   if (!forms.ok) throw new Error(forms.problem);
@@ -24,19 +24,29 @@ function formsIn(typed: string, settings: DisplaySettings): string[] {
 }
 
 test.each([
-  ['42', ['= 42']],
-  ['-78/5', ['= −78/5', '= −15 3/5', '= −15.6']],
-  ['17/6', ['= 17/6', '= 2 5/6', '= 2.83̅', '≈ 2.833333333']],
-  ['1/7', ['= 1/7', '= 0.1̅4̅2̅8̅5̅7̅', '≈ 0.1428571429']],
-  ['1/97', ['= 1/97', '≈ 0.01030927835']],
-  ['3/4', ['= 3/4', '= 0.75']],
+  ['42', ['= 42', '= 2 × 3 × 7']],
+  ['-78/5', ['= −78/5', '= −15 3/5', '= −15.6', '= −16 remainder 2']],
+  ['17/6', ['= 17/6', '= 2 5/6', '= 2.83̅', '≈ 2.833333333', '= 2 remainder 5']],
+  ['1/7', ['= 1/7', '= 0.1̅4̅2̅8̅5̅7̅', '≈ 0.1428571429', '= 0 remainder 1']],
+  ['1/97', ['= 1/97', '≈ 0.01030927835', '= 0 remainder 1']],
+  ['3/4', ['= 3/4', '= 0.75', '= 0 remainder 3']],
   ['sqrt(8)', ['= 2√2', '≈ 2.828427125']],
   ['(1-sqrt(5))/2', ['= (1 − √5)/2', '≈ −0.6180339887']],
   ['-sqrt(2)-sqrt(3)', ['= −√2 − √3', '≈ −3.14626437']],
   ['-3pi/4', ['= −3π/4', '≈ −2.35619449']],
   ['ln(2)', ['≈ 0.6931471806']],
+  ['2i', ['= 2i', '= 2∠π/2']],
+  ['(1+i)^5', ['= −4 − 4i', '= 4√2∠−3π/4']],
+  ['sqrt(-4)+cbrt(-8)', ['= 1 + (2 + √3)i', '≈ 1 + 3.732050808i', '= (√2 + √6)∠5π/12']],
+  ['ln(-2)', ['≈ 0.6931471806 + 3.141592654i', '≈ 3.217150512∠1.353639845']],
   ['e^-100000', ['≈ 3.562949565×10⁻⁴³⁴³⁰']],
-  ['10^12', ['= 1000000000000', '= 1×10¹²']],
+  ['10^12', ['= 1000000000000', '= 1×10¹²', '= 2¹² × 5¹²']],
+  ['2.5', ['= 5/2', '= 2 1/2', '= 2.5']],
+  ['cbrt(16)', ['= 2cbrt(2)', '≈ 2.5198421']],
+  ['asin(1/2)', ['= π/6', '≈ 0.5235987756', '= 30°0′0″']],
+  ['2atan(2)', ['≈ 2.214297436', '≈ 126°52′11.63″', '≈ 0.7048327647π rad']],
+  ['73°24\'36"', ['= 2447π/6000', '≈ 1.281246204', '= 73°24′36″']],
+  ['0.3+1/4', ['= 11/20', '= 0.55']],
   ['1/2^20', ['= 1/1048576', '≈ 9.536743164×10⁻⁷']],
 ])('%s has the forms %j', (typed, expected) => expect(formsIn(typed, auto)).toEqual(expected));
 

@@ -40,20 +40,22 @@ export function rankOfTree(tree: Tree, impliedFirst: boolean): number {
 const atLeast = (part: Tree, rank: number, impliedFirst: boolean): Tree =>
   rankOfTree(part, impliedFirst) < rank ? group(part) : part;
 
-/** Whether the text of a node begins with a digit, so that a number before it would run into it. */
-function beginsWithDigit(tree: Tree): boolean {
+/** Whether the text of a node begins with a digit or with `mod`, so that what stands before it would run into it. */
+function runsOn(tree: Tree): boolean {
   switch (tree.kind) {
     case 'number':
     case 'mixed':
     case 'dms':
       return true;
+    case 'call':
+      return tree.fn === 'mod';
     case 'power':
-      return beginsWithDigit(tree.base);
+      return runsOn(tree.base);
     case 'postfix':
     case 'mark':
-      return beginsWithDigit(tree.of);
+      return runsOn(tree.of);
     case 'binary':
-      return beginsWithDigit(tree.left);
+      return runsOn(tree.left);
     default:
       return false;
   }
@@ -91,7 +93,7 @@ export function withBrackets(tree: Tree, impliedFirst: boolean): Tree {
       let left = atLeast(tree.left, rank, impliedFirst);
       let right = atLeast(tree.right, rank + 1, impliedFirst);
       if (tree.op === 'implied') {
-        if (beginsWithDigit(right) || right.kind === 'negate') right = group(right);
+        if (runsOn(right) || right.kind === 'negate') right = group(right);
         if (endsInPercent(left)) left = group(left);
       }
       return { ...tree, left, right };

@@ -7,7 +7,7 @@ import { markupText } from './markup';
 import { printMathml } from './print-mathml';
 import { printText, TYPED } from './print-text';
 import { readAs } from './read-as';
-import { NOWHERE, binaryTree, callTree, constantTree, negateTree, numberTree } from './tree';
+import { NOWHERE, binaryTree, callTree, constantTree, letterTree, negateTree, numberTree } from './tree';
 import type { Tree } from './tree';
 
 const SEED = 20261124;
@@ -64,6 +64,21 @@ test.each([
   ['arcsin 1', 'asin(1)'],
   ['(1+2)(3+4', '(1 + 2)(3 + 4)'],
   ['A := 18.4', 'A := 18.4'],
+  ['0<x<=3', '0 < x ≤ 3'],
+  ['2!=3 and not 1>2 or x≥0', '(2 ≠ 3 and not 1 > 2) or x ≥ 0'],
+  ['5!=120', '5 ≠ 120'],
+  ['5! =120', '5! = 120'],
+  ['cases(x<0,-x,x)', 'cases(x < 0, −x, x)'],
+  ['sum(k²,k,1,9)', 'sum(k², k, 1, 9)'],
+  ['integral(1/x^2,x,1,∞)', 'integral(1/x², x, 1, ∞)'],
+  ['integral(x,x,-inf,0)', 'integral(x, x, −∞, 0)'],
+  ['2iA', '2i A'],
+  ['total+slot(3)', 'total + slot(3)'],
+  ['53 mod(8)', '53 mod (8)'],
+  ['mod(53,8)mod 3', 'mod(53, 8) mod 3'],
+  ['random()+random', 'random() + random()'],
+  ['arsinh 1', 'asinh(1)'],
+  ['sinh⁻¹ 1', 'asinh(1)'],
   ['2 3', 'syntax/two-numbers 0-3'],
   ['5 % 3', 'syntax/percent-before-operand 2-5'],
   ['1,234', 'syntax/comma-outside-call 0-5'],
@@ -77,6 +92,16 @@ test.each([
   ['', 'syntax/empty 0-0'],
   ['2 @ 3', 'syntax/unknown-character 2-3'],
   ['pi := 3', 'syntax/not-a-letter 0-2'],
+  ['(1<2)+1', 'syntax/comparison-as-number 0-5'],
+  ['A:=1<2', 'syntax/comparison-as-number 3-6'],
+  ['not 3', 'syntax/number-as-comparison 4-5'],
+  ['1<2 and 3', 'syntax/number-as-comparison 8-9'],
+  ['cases(1,2,3)', 'syntax/number-as-comparison 6-7'],
+  ['cases(1<2,3,4,5)', 'syntax/cases-form 0-16'],
+  ['sum(k,3,1,2)', 'syntax/variable-missing 6-7'],
+  ['sum(k,k,1)', 'argument-count 0-10'],
+  ['1<', 'syntax/operand-missing 2-2'],
+  ['gcd(4)', 'argument-count 0-6'],
 ])('%s is read as %s', (typed, expected) => expect(read(typed)).toBe(expected));
 
 test.each([
@@ -98,7 +123,7 @@ const mixedTree = fc
 const leaf: fc.Arbitrary<Tree> = fc.oneof(
   digits.map((d) => numberTree(d)),
   fc.constantFrom('1.5E7', '2E-3').map((d) => numberTree(d)),
-  fc.constantFrom('pi', 'e', 'Ans').map((n) => constantTree(n as 'pi')),
+  fc.constantFrom('pi', 'e', 'i', 'inf', 'Ans', 'total').map((n) => constantTree(n as 'pi')),
   fc
     .constantFrom(...'ABEXZabsinx')
     .filter((c) => c !== 'e' && c !== 'i')
@@ -106,7 +131,20 @@ const leaf: fc.Arbitrary<Tree> = fc.oneof(
   mixedTree,
   fc.constant<Tree>({ kind: 'dms', degrees: '73', minutes: '24', seconds: '36', span: NOWHERE }),
 );
-const { tree } = fc.letrec<{ tree: Tree }>((tie) => ({
+const { tree, truth } = fc.letrec<{ tree: Tree; truth: Tree }>((tie) => ({
+  truth: fc.oneof(
+    { depthSize: 'small', maxDepth: 3 },
+    fc
+      .tuple(tie('tree'), fc.constantFrom('equal', 'unequal', 'less', 'atMost', 'greater', 'atLeast'), tie('tree'), fc.boolean())
+      .map(([first, op, right, isChain]): Tree => {
+        const part = { op: op as 'less', right };
+        return { kind: 'relation', first, rest: isChain ? [part, { ...part, right: first }] : [part], span: NOWHERE };
+      }),
+    fc
+      .tuple(fc.constantFrom('and', 'or'), tie('truth'), tie('truth'))
+      .map(([op, left, right]): Tree => ({ kind: 'logic', op: op as 'and', left, right, span: NOWHERE })),
+    tie('truth').map((of): Tree => ({ kind: 'not', of, span: NOWHERE })),
+  ),
   tree: fc.oneof(
     { depthSize: 'small', maxDepth: 6 },
     leaf,
@@ -130,7 +168,11 @@ const { tree } = fc.letrec<{ tree: Tree }>((tie) => ({
         span: NOWHERE,
       })),
     fc.tuple(fc.constantFrom('sin', 'sqrt', 'ln', 'abs'), tie('tree')).map(([fn, arg]) => callTree(fn, arg)),
-    fc.tuple(fc.constantFrom('nCr', 'log', 'root'), tie('tree'), tie('tree')).map(([fn, a, b]) => callTree(fn, a, b)),
+    fc.tuple(fc.constantFrom('nCr', 'log', 'root', 'mod'), tie('tree'), tie('tree')).map(([fn, a, b]) => callTree(fn, a, b)),
+    fc.tuple(tie('truth'), tie('tree'), tie('tree')).map((args) => callTree('cases', ...args)),
+    fc
+      .tuple(fc.constantFrom('sum', 'integral'), tie('tree'), tie('tree'), tie('tree'))
+      .map(([fn, of, lo, hi]) => callTree(fn, of, letterTree('k'), lo, hi)),
   ),
 }));
 
@@ -143,7 +185,7 @@ test.each([
   (decimalSign, isFirst) => {
     const o = { functions: functionNames, decimalSign, impliedFirst: isFirst } as const;
     fc.assert(
-      fc.property(tree, (t) => {
+      fc.property(fc.oneof({ arbitrary: tree, weight: 4 }, truth), (t) => {
         const text = printText(t, { style: 'typed', decimalSign, impliedFirst: isFirst });
         const again = parse(text, o);
         if (!again.ok) throw new Error(`${text}: ${JSON.stringify(again.problem)}`);
@@ -167,6 +209,10 @@ test(`no text makes the parser or a printer throw (seed ${SEED})`, () => {
     'A',
     'x',
     'rad',
+    'sum(',
+    'cases(',
+    'and',
+    '<=',
     '\u0305',
   );
   const text = fc.oneof(

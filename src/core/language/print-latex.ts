@@ -45,10 +45,20 @@ const constants: Readonly<Record<ConstantName, string>> = {
   total: '\\mathrm{total}',
 };
 
+const leastArguments: Readonly<Partial<Record<string, number>>> = {
+  sum: 4,
+  prod: 4,
+  integral: 4,
+  derivative: 3,
+  cases: 3,
+};
+
 function call(tree: Tree & { kind: 'call' }): string {
   const args = tree.args.map(printLatex);
   const [first, second] = args;
-  switch (tree.fn) {
+  // What is unfinished is written as a plain call.
+  const isWhole = tree.args.length >= (leastArguments[tree.fn] ?? 0);
+  switch (isWhole ? tree.fn : '') {
     case 'sqrt':
       return `\\sqrt{${first}}`;
     case 'cbrt':

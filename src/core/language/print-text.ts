@@ -87,7 +87,11 @@ export function printText(tree: Tree, style: TextStyle): string {
     }
     case 'relation': {
       const sign = (op: RelationName): string => (isTyped ? operators[op].typed : ` ${operators[op].math} `);
-      return print(node.first) + node.rest.map((part) => sign(part.op) + print(part.right)).join('');
+      // A factorial before an equals sign must not run into ≠.
+      return node.rest.reduce((left, part) => {
+        const gap = left.endsWith('!') && sign(part.op) === '=' ? ' ' : '';
+        return left + gap + sign(part.op) + print(part.right);
+      }, print(node.first));
     }
     case 'logic':
       return print(node.left) + operators[node.op].typed + print(node.right);

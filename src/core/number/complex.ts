@@ -138,7 +138,8 @@ export function squareRoot(z: Value, alive: Alive): ComplexOutcome {
   );
 }
 
-/** Whole powers up to this are multiplied out while they are exact. */
+/** Whole powers up to this are multiplied out while they are exact, the first few always. */
+const FEW_FACTORS = 8n;
 const MOST_FACTORS = 1024n;
 
 function wholePower(z: Value, n: bigint, alive: Alive): Value | null {
@@ -150,7 +151,7 @@ function wholePower(z: Value, n: bigint, alive: Alive): Value | null {
     if (rest & 1n) result = multiply(result, square);
     if (rest > 1n) square = multiply(square, square);
   }
-  return isExact(result) ? result : null;
+  return isExact(result) || n <= FEW_FACTORS ? result : null;
 }
 
 /**
