@@ -79,5 +79,8 @@ export function compareParsing(): readonly Row[] {
   });
   const rates = medians(works, 5, 150);
   const perTerm = lengths.map((n, i) => 1 / (rates[i]! * n));
-  return lengths.map((n, i): Row => [`reading time a term, ${n} terms, over that at 10 terms`, perTerm[i]! / perTerm[0]!]);
+  return lengths.map((n, i): Row => [
+    `reading time a term, ${n} terms, over that at 10 terms`,
+    perTerm[i]! / perTerm[0]!,
+  ]);
 }

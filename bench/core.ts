@@ -4,6 +4,7 @@ import { formsOf } from '@/core/format';
 import { functionNames } from '@/core/function';
 import { parse } from '@/core/language/parse';
 import { printMathml } from '@/core/language/print-mathml';
+import { rate } from './rate';
 import { roundToFigures } from '@/core/number/digits';
 import { isReal } from '@/core/number/value';
 
@@ -15,18 +16,6 @@ function once(text: string, digits: number): void {
   if (!reading.ok) throw new Error(text);
   const value = evaluate(reading.value.tree, contextOf({ angle: 'deg', alive }));
   if (value.ok && isReal(value.value)) roundToFigures(value.value, digits, alive);
-}
-
-/** Runs in a second, from as many rounds as fit in 300 ms. */
-function rate(work: () => void): number {
-  work();
-  const start = performance.now();
-  let rounds = 0;
-  while (performance.now() - start < 300) {
-    work();
-    rounds += 1;
-  }
-  return (1000 * rounds) / (performance.now() - start);
 }
 
 const lines: readonly (readonly [string, string, number])[] = [
@@ -62,6 +51,13 @@ export function benchCore(): void {
   if (!value.ok) return;
   row(
     'all forms of a result',
-    rate(() => void formsOf(value.value, { mode: 'auto', digits: 10, grouping: true, decimalSign: '.' }, alive, { unit: 'deg', isAngle: false, quotient: null })),
+    rate(
+      () =>
+        void formsOf(value.value, { mode: 'auto', digits: 10, grouping: true, decimalSign: '.' }, alive, {
+          unit: 'deg',
+          isAngle: false,
+          quotient: null,
+        }),
+    ),
   );
 }

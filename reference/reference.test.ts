@@ -6,7 +6,15 @@ import { complexTextbook, textbook } from './textbook-table';
 import { specialValues } from './trig-table';
 import { complexElsewhere, workedElsewhere } from './worked-elsewhere';
 
-type Answer = { ok: boolean; decimal: string; re: string; im: string; exact: string | null; settled: boolean; problem?: { code: string } };
+type Answer = {
+  ok: boolean;
+  decimal: string;
+  re: string;
+  im: string;
+  exact: string | null;
+  settled: boolean;
+  problem?: { code: string };
+};
 const ask = (expr: string, more: object = {}): Answer =>
   answerBatchLine(JSON.stringify({ id: 1, do: 'evaluate', expr, digits: 50, ...more })) as Answer;
 
@@ -101,13 +109,16 @@ test.each(complexTextbook)('%s is exactly %s, with complex numbers on', (typed, 
 );
 
 const DIGITS = 30;
-const rounded = (value: string): string =>
-  new D(value).toSignificantDigits(DIGITS, Decimal.ROUND_HALF_UP).toString();
+const rounded = (value: string): string => new D(value).toSignificantDigits(DIGITS, Decimal.ROUND_HALF_UP).toString();
 test.each(workedElsewhere)('%s has all its digits', (typed, value) => {
   expect(new D(ask(typed, { digits: DIGITS }).decimal).toString()).toBe(rounded(value));
 });
 test.each(complexElsewhere)('%s has all its digits', (typed, re, im) => {
-  const { decimal, re: real = decimal, im: imaginary = '0' } = ask(typed, { digits: DIGITS, complex: true }) as Partial<Answer>;
+  const {
+    decimal,
+    re: real = decimal,
+    im: imaginary = '0',
+  } = ask(typed, { digits: DIGITS, complex: true }) as Partial<Answer>;
   expect([new D(real!).toString(), new D(imaginary).toString()]).toEqual([rounded(re), rounded(im)]);
 });
 

@@ -143,12 +143,20 @@ const functionKeys = {
 } as const;
 
 const calculusKeys = {
-  integral: inserts('integral(', '∫', ex('integral d3 x square minus x separator x separator d1 separator d4 close', '111/2')),
+  integral: inserts(
+    'integral(',
+    '∫',
+    ex('integral d3 x square minus x separator x separator d1 separator d4 close', '111/2'),
+  ),
   derivative: inserts('derivative(', 'd⁄dx', ex('derivative x cube separator x separator d2 close', '12')),
   sum: inserts('sum(', '∑', ex('sum k square separator k separator d1 separator d1 d0 close', '385')),
   prod: inserts('prod(', '∏', ex('prod k separator k separator d1 separator d5 close', '120')),
   k: inserts('k', 'k', ex('sum k separator k separator d1 separator d9 close', '45'), 'letter'),
-  infinity: inserts('∞', '∞', ex('integral d1 fraction x square separator x separator d1 separator infinity close', '1')),
+  infinity: inserts(
+    '∞',
+    '∞',
+    ex('integral d1 fraction x square separator x separator d1 separator infinity close', '1'),
+  ),
   cases: inserts('cases(', 'cases', ex('cases d2 less d1 separator d5 separator d7 close', '7')),
   equal: operates('=', 'a=b', ex('sqrt d8 close equal d2 sqrt d2 close', 'true')),
   unequal: operates('≠', '≠', ex('d1 unequal d2', 'true')),
@@ -217,7 +225,15 @@ const letterKeys = Object.fromEntries(
   letterIds.map((name) => [name, inserts(name, name, ex(`${name} assign d4`, '4'), 'letter')]),
 ) as Readonly<Record<LetterId, KeyRecord>>;
 
-const catalogue = { ...digitKeys, ...operatorKeys, ...functionKeys, ...calculusKeys, ...complexKeys, ...editKeys, ...letterKeys } as const;
+const catalogue = {
+  ...digitKeys,
+  ...operatorKeys,
+  ...functionKeys,
+  ...calculusKeys,
+  ...complexKeys,
+  ...editKeys,
+  ...letterKeys,
+} as const;
 
 /** Every key there is: an id, and what the id does and looks like. Names and help stand in `text/keys`. */
 export type KeyId = keyof typeof catalogue;

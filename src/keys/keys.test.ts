@@ -17,7 +17,11 @@ function show(ids: readonly string[]): string {
   const future: Line[] = [];
   let ans: Value | null = null;
   const answer = () =>
-    answerLine({ text: line.text, angle: 'deg', impliedFirst: false, complex: true, display, ans, letters: new Map() }, () => true, () => 0n);
+    answerLine(
+      { text: line.text, angle: 'deg', impliedFirst: false, complex: true, display, ans, letters: new Map() },
+      () => true,
+      () => 0n,
+    );
   for (const id of ids) {
     if (!isKeyId(id)) throw new Error(`no key ${id}`);
     const action = keys[id].does;

@@ -19,7 +19,14 @@ function fakeClient(isHeld = false) {
     stop: () => undefined,
     answer: (request) =>
       new Promise((resolve) => {
-        const settle = () => resolve(answerLine(request, () => true, () => 0n));
+        const settle = () =>
+          resolve(
+            answerLine(
+              request,
+              () => true,
+              () => 0n,
+            ),
+          );
         if (isHeld) open.push(settle);
         else settle();
       }),

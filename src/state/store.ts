@@ -145,7 +145,12 @@ export const createStore = () =>
               typed: form!.typed,
               exact: form!.exact,
             });
-      const next: Document = { line: line.EMPTY_LINE, tape: [...document.tape, finished], letters, ans: answer.saved ?? document.ans };
+      const next: Document = {
+        line: line.EMPTY_LINE,
+        tape: [...document.tape, finished],
+        letters,
+        ans: answer.saved ?? document.ans,
+      };
       return {
         ...changed(state, 'answer', next),
         live: { kind: 'empty' },

@@ -21,7 +21,8 @@ const syntax: { [R in SyntaxReason]: (p: Of<'syntax'>) => string } = {
   'not-a-letter': () => 'Only a letter A to Z can keep a value: A := 18.4.',
   'power-of-function': (p) => `A power right after ${p.found} must be a whole number, or −1 for the inverse.`,
   'variable-missing': (p) => `The second value of ${p.found} is the letter that it runs over, such as k or x.`,
-  'comparison-as-number': () => 'This is true or false and not a number. Only and, or, not and cases can go on with it.',
+  'comparison-as-number': () =>
+    'This is true or false and not a number. Only and, or, not and cases can go on with it.',
   'number-as-comparison': () => 'A comparison is needed here, such as x < 3.',
   'slot-number': () => 'Slots have the numbers 0 to 9.',
   'cases-form': () => 'cases takes a condition and a value in turn, and at the end the value otherwise.',
@@ -46,7 +47,8 @@ const domain: { [R in DomainReason]: (fn: string) => string } = {
   'no-order': () => 'Complex numbers are not larger or smaller than others.',
   'no-derivative': () => 'There is no derivative here: a corner, a jump, or an end of the domain.',
   infinite: () => '∞ can only be a limit of an integral.',
-  bounds: (fn) => (fn === 'randint' ? 'randint takes the lower number first.' : `The limits of ${fn} are whole numbers.`),
+  bounds: (fn) =>
+    fn === 'randint' ? 'randint takes the lower number first.' : `The limits of ${fn} are whole numbers.`,
   places: (fn) => `The second value of ${fn} is a whole number of digits.`,
   'not-whole': (fn) => `${fn} takes whole numbers.`,
   'zero-root': () => 'There is no 0th root.',
@@ -73,11 +75,10 @@ const sentences: { [C in ProblemCode]: (p: Of<C>) => string } = {
           ? 'The running total holds nothing yet.'
           : p.name.startsWith('slot')
             ? `${p.name} holds nothing yet.`
-      : /^[A-Z]$/.test(p.name)
-        ? `The letter ${p.name} holds nothing yet.`
-        : `${p.name} stands for no number here. Letters A to Z keep values.`,
-  'argument-count': (p) =>
-    `${p.fn} takes ${countOf(p)}; it was given ${p.got}.`,
+            : /^[A-Z]$/.test(p.name)
+              ? `The letter ${p.name} holds nothing yet.`
+              : `${p.name} stands for no number here. Letters A to Z keep values.`,
+  'argument-count': (p) => `${p.fn} takes ${countOf(p)}; it was given ${p.got}.`,
   'not-converged': (p) =>
     p.reason === 'diverges'
       ? 'This integral grows without bound, or does not come to rest at any value.'

@@ -25,7 +25,14 @@ function fakeWorker(isDeaf: boolean) {
     postMessage: (message) => {
       log.push(message);
       if (message.type !== 'answer' || isDeaf) return;
-      const data: FromWorker = { id: message.id, result: answerLine(message.request, () => true, () => 0n) };
+      const data: FromWorker = {
+        id: message.id,
+        result: answerLine(
+          message.request,
+          () => true,
+          () => 0n,
+        ),
+      };
       queueMicrotask(() => worker.onmessage?.({ data } as MessageEvent<FromWorker>));
     },
   };

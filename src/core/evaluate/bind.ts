@@ -35,4 +35,3 @@ export function bind(binder: Exclude<Binder, 'slot'>, tree: Call, context: Conte
       return derivativeAt(tree, context, worth);
   }
 }
-

@@ -36,7 +36,8 @@ function order(a: Value, b: Value, op: RelationName, { alive }: Context) {
 const not = (t: Truth): Truth => (t === null ? null : !t);
 
 /** `and` of three values: false as soon as one is; open while none is and one is open. */
-const both = (a: Truth, b: Truth): Truth => (a === false || b === false ? false : a === null || b === null ? null : true);
+const both = (a: Truth, b: Truth): Truth =>
+  a === false || b === false ? false : a === null || b === null ? null : true;
 
 /** Whether a relation, or several joined by and, or, not, holds. What decides without its other side does not ask for it. */
 export function decide(tree: Tree, context: Context, worth: Evaluator): Decided {

@@ -186,7 +186,7 @@ class Differentiator {
 
   private binder(record: FunctionRecord, tree: Call): Differentiated {
     const [of, letter, from, to] = tree.args as [Tree, Tree & { kind: 'letter' }, Tree, Tree];
-    const isOwn = letter.kind === 'letter' && letter.name === this.name;
+    const isOwn = letter.name === this.name;
     const inner = (): Differentiated => (isOwn ? succeed(ZERO) : this.of(of));
     const at = (place: Tree): Tree => replaced(of, new Map([[letter.name, place]]));
     switch (record.binds) {

@@ -68,10 +68,7 @@ class Compiler {
           ? parts.divide(this.piece(tree.of), parts.constant(100))
           : parts.apply(factorialDouble, this.piece(tree.of));
       case 'mark':
-        return parts.multiply(
-          parts.constant(halfTurn[this.context.angle] / halfTurn[tree.unit]),
-          this.piece(tree.of),
-        );
+        return parts.multiply(parts.constant(halfTurn[this.context.angle] / halfTurn[tree.unit]), this.piece(tree.of));
       case 'call':
         return this.call(tree);
       default:
@@ -153,7 +150,11 @@ class Compiler {
       }
       case 'relation': {
         const sides = [tree.first, ...tree.rest.map((p) => p.right)].map((t) => parts.functionOf(this.piece(t)));
-        const tests = tree.rest.map((p, i): Test => (x) => compare[p.op](sides[i]!(x), sides[i + 1]!(x)));
+        const tests = tree.rest.map(
+          (p, i): Test =>
+            (x) =>
+              compare[p.op](sides[i]!(x), sides[i + 1]!(x)),
+        );
         return tests.length === 1 ? tests[0]! : (x) => tests.every((holds) => holds(x));
       }
       default:

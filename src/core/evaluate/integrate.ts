@@ -30,13 +30,14 @@ type Limit = RealValue | 'infinity' | '-infinity';
 
 const DIVERGES: Trouble = { code: 'not-converged', reason: 'diverges' };
 
-function limitOf(tree: Tree, context: Context, worth: Evaluator): Evaluated | 'infinity' | '-infinity' {
+function limitOf(tree: Tree, context: Context, worth: Evaluator): Limit | (Evaluated & { ok: false }) {
   const bare = inside(tree);
   const isNegative = bare.kind === 'negate';
   const size = isNegative ? inside(bare.of) : bare;
   if (size.kind === 'constant' && size.name === 'inf') return isNegative ? '-infinity' : 'infinity';
   const value = worth(tree, context);
-  if (!value.ok || isReal(value.value)) return value;
+  if (!value.ok) return value;
+  if (isReal(value.value)) return value.value;
   return refused({ code: 'domain', reason: 'real-only', fn: 'integral' }, tree.span);
 }
 
@@ -190,11 +191,10 @@ function problemInside(tree: Call, lo: Limit, hi: Limit, context: Context, worth
  */
 export function integrate(tree: Call, context: Context, worth: Evaluator): Evaluated {
   const [of, letter, from, to] = tree.args as [Tree, Tree & { kind: 'letter' }, Tree, Tree];
-  const lower0 = limitOf(from, context, worth);
-  if (typeof lower0 === 'object' && !lower0.ok) return lower0;
-  const upper0 = limitOf(to, context, worth);
-  if (typeof upper0 === 'object' && !upper0.ok) return upper0;
-  const [lo, hi] = [lower0, upper0].map((l) => (typeof l === 'object' && l.ok ? l.value : l)) as [Limit, Limit];
+  const lo = limitOf(from, context, worth);
+  if (typeof lo === 'object' && 'ok' in lo) return lo;
+  const hi = limitOf(to, context, worth);
+  if (typeof hi === 'object' && 'ok' in hi) return hi;
   const turn = direction(lo, hi, context);
   if (typeof turn === 'string') return refused({ code: turn === 'undecided' ? 'not-converged' : turn }, tree.span);
   const wrong = problemInside(tree, lo, hi, context, worth);

@@ -33,17 +33,17 @@ export function lower(tree: Tree, variable: string, context: Context, worth: Eva
       case 'group':
         return visit(node.of);
       case 'negate':
-        return joined([node.of], (of) => op('negate', of!));
+        return joined([node.of], (of) => op('negate', of));
       case 'binary':
         return binary(node);
       case 'power':
         return power(node);
       case 'postfix':
         return joined([node.of], (of) =>
-          node.op === 'percent' ? times(of!, HUNDREDTH) : op('gamma', plus(of!, wholePart(1))),
+          node.op === 'percent' ? times(of, HUNDREDTH) : op('gamma', plus(of, wholePart(1))),
         );
       case 'mark':
-        return joined([node.of], (of) => times(of!, valuePart(perRadian(node.unit, context.angle))));
+        return joined([node.of], (of) => times(of, valuePart(perRadian(node.unit, context.angle))));
       case 'call':
         return call(node);
       default:
@@ -65,15 +65,15 @@ export function lower(tree: Tree, variable: string, context: Context, worth: Eva
         case 'plus':
         case 'minus': {
           const isShare = node.right.kind === 'postfix' && node.right.op === 'percent' && node.left.kind !== 'postfix';
-          const part = isShare ? times(left!, right!) : right!;
-          return sign === 'plus' ? plus(left!, part) : minus(left!, part);
+          const part = isShare ? times(left, right) : right;
+          return sign === 'plus' ? plus(left, part) : minus(left, part);
         }
         case 'times':
         case 'implied':
-          return times(left!, right!);
+          return times(left, right);
         case 'divide':
         case 'over':
-          return over(left!, right!);
+          return over(left, right);
       }
     });
   };

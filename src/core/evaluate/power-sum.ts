@@ -67,7 +67,14 @@ export function powerSumOf(tree: Tree, name: string, context: Context, worth: Ev
       case 'call': {
         // Roots of the letter are powers of it.
         const [index, of] = node.fn === 'root' ? [worth(node.args[0]!, context), node.args[1]!] : [null, node.args[0]!];
-        const k = node.fn === 'sqrt' ? q.whole(2) : node.fn === 'cbrt' ? q.whole(3) : index?.ok ? asRational(index.value) : null;
+        const k =
+          node.fn === 'sqrt'
+            ? q.whole(2)
+            : node.fn === 'cbrt'
+              ? q.whole(3)
+              : index?.ok
+                ? asRational(index.value)
+                : null;
         return functionNamed(node.fn)?.topic === 'powers' && k && k.n > 0n ? raised(visit(of), q.reciprocal(k)) : null;
       }
       default:

@@ -120,8 +120,10 @@ class Stepper {
   next(tree: Tree): Tree | null {
     const [first, ...rest] = this.ready(tree);
     if (first === undefined) return null;
-    return rest.reduce((best, c) => (c.depth > best.depth || (c.depth === best.depth && c.rank > best.rank) ? c : best), first)
-      .tree;
+    return rest.reduce(
+      (best, c) => (c.depth > best.depth || (c.depth === best.depth && c.rank > best.rank) ? c : best),
+      first,
+    ).tree;
   }
 
   /** The tree with the exact value of a part in its place. */
@@ -140,8 +142,10 @@ class Stepper {
  * ending in the exact value. Problems: those of the value.
  */
 export function steps(tree: Tree, context: Context, write: Write): Result<readonly Step[], Problem> {
-  const outcome = isTruth(tree) ? decideLine(tree, context) : evaluate(tree, context);
-  if (!outcome.ok) return outcome;
+  const truth = isTruth(tree) ? decideLine(tree, context) : null;
+  const value = truth === null ? evaluate(tree, context) : null;
+  if (truth?.ok === false) return truth;
+  if (value?.ok === false) return value;
   const stepper = new Stepper(context, write);
   const made: Step[] = [];
   const last = (rule: string, expr: string): Step => ({ rule, expr, from: 0, to: expr.length });
@@ -156,6 +160,7 @@ export function steps(tree: Tree, context: Context, write: Write): Result<readon
     made.push({ rule: ruleOf(part), expr: text, from: part.span.from, to: part.span.to });
     text = printText(stepper.worked(now, part), TYPED);
   }
-  if (isTruth(tree)) return succeed([...made, last('relation', text), last('truth', String(outcome.value ?? 'undecided'))]);
-  return succeed([...made, last('value', text)]);
+  if (truth === null) return succeed([...made, last('value', text)]);
+  const verdict = truth.value === null ? 'undecided' : String(truth.value);
+  return succeed([...made, last('relation', text), last('truth', verdict)]);
 }

@@ -106,15 +106,10 @@ class Terms {
       if (!value.ok) return value;
       items.push(value.value);
     }
-    let isTooLong = false;
-    const total = joinedPairwise(items, (a, b) => {
-      if (isTooLong || isLong(a) || isLong(b)) {
-        isTooLong = true;
-        return a;
-      }
-      return this.join(a, b);
-    });
-    return isTooLong ? 'long' : succeed(total);
+    const total = joinedPairwise<Value | null>(items, (a, b) =>
+      a === null || b === null || isLong(a) || isLong(b) ? null : this.join(a, b),
+    );
+    return total === null ? 'long' : succeed(total);
   }
 
   /** Whole terms, exactly; null when one is not whole. */
@@ -206,7 +201,8 @@ class Terms {
 function dividesBy(tree: Tree, name: string): boolean {
   for (const node of nodesOf(tree)) {
     if (node.kind === 'power' && node.exponent.kind !== 'number' && mentions(node.base, name)) return true;
-    if (node.kind === 'binary' && (node.op === 'over' || node.op === 'divide') && mentions(node.right, name)) return true;
+    if (node.kind === 'binary' && (node.op === 'over' || node.op === 'divide') && mentions(node.right, name))
+      return true;
   }
   return false;
 }

@@ -4,7 +4,7 @@ import type { Decimal, DecimalAnswer } from '../number/digits';
 import type { Alive } from '../base/alive';
 import { isReal } from '../number/value';
 import type { RealValue } from '../number/value';
-import type { Form, FormRecord } from './form';
+import type { FormRecord } from './form';
 import { layOut, mantissaText, typedText } from './layout';
 import type { Laid } from './layout';
 import type { DisplaySettings } from './settings';
@@ -76,7 +76,8 @@ export const decimal: FormRecord = {
     const parts = isReal(v) ? [v] : [v.re, v.im];
     const [re, im] = parts.map((part) => roundedTexts(part, settings, alive));
     if (typeof re === 'string') return re;
-    if (im === undefined) return { id: 'decimal', exact: re!.exact, settled: re!.settled, text: re!.text, typed: re!.typed };
+    if (im === undefined)
+      return { id: 'decimal', exact: re!.exact, settled: re!.settled, text: re!.text, typed: re!.typed };
     if (typeof im === 'string') return im;
     const shown = re!.isZero ? { text: '', typed: '' } : re!;
     return {

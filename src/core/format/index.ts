@@ -15,7 +15,18 @@ import { turn } from './turn';
 import type { DisplaySettings } from './settings';
 
 /** Every display form, in the order in which they stand under a result. */
-const records: readonly FormRecord[] = [exact, fraction, mixed, recurring, decimal, dms, turn, polar, remainder, factors];
+const records: readonly FormRecord[] = [
+  exact,
+  fraction,
+  mixed,
+  recurring,
+  decimal,
+  dms,
+  turn,
+  polar,
+  remainder,
+  factors,
+];
 
 /** All forms that a value has, the first being the one shown unless another is chosen. A form that would only repeat another is left out. */
 export function formsOf(

@@ -11,7 +11,16 @@ export type Random = (below: bigint) => bigint;
 /** What a function may depend on besides its arguments. */
 export type FunctionContext = Readonly<{ angle: AngleUnit; alive: Alive; random: Random }>;
 
-export const functionTopics = ['powers', 'angles', 'logs', 'counting', 'rounding', 'calculus', 'complex', 'keeping'] as const;
+export const functionTopics = [
+  'powers',
+  'angles',
+  'logs',
+  'counting',
+  'rounding',
+  'calculus',
+  'complex',
+  'keeping',
+] as const;
 export type FunctionTopic = (typeof functionTopics)[number];
 
 /** Run by the tests: `typed` must answer `exact` (typed text), a decimal of that many digits, or the problem. */

@@ -121,7 +121,5 @@ export function withBrackets(tree: Tree, impliedFirst: boolean): Tree {
 export function bare(tree: Tree): Tree {
   if (tree.kind === 'group') return bare(tree.of);
   const made = withParts(tree, partsOf(tree).map(bare));
-  return made.kind === 'call'
-    ? { ...made, bracketed: true, closed: true, span: NOWHERE }
-    : { ...made, span: NOWHERE };
+  return made.kind === 'call' ? { ...made, bracketed: true, closed: true, span: NOWHERE } : { ...made, span: NOWHERE };
 }

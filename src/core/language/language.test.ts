@@ -135,7 +135,12 @@ const { tree, truth } = fc.letrec<{ tree: Tree; truth: Tree }>((tie) => ({
   truth: fc.oneof(
     { depthSize: 'small', maxDepth: 3 },
     fc
-      .tuple(tie('tree'), fc.constantFrom('equal', 'unequal', 'less', 'atMost', 'greater', 'atLeast'), tie('tree'), fc.boolean())
+      .tuple(
+        tie('tree'),
+        fc.constantFrom('equal', 'unequal', 'less', 'atMost', 'greater', 'atLeast'),
+        tie('tree'),
+        fc.boolean(),
+      )
       .map(([first, op, right, isChain]): Tree => {
         const part = { op: op as 'less', right };
         return { kind: 'relation', first, rest: isChain ? [part, { ...part, right: first }] : [part], span: NOWHERE };
@@ -168,7 +173,9 @@ const { tree, truth } = fc.letrec<{ tree: Tree; truth: Tree }>((tie) => ({
         span: NOWHERE,
       })),
     fc.tuple(fc.constantFrom('sin', 'sqrt', 'ln', 'abs'), tie('tree')).map(([fn, arg]) => callTree(fn, arg)),
-    fc.tuple(fc.constantFrom('nCr', 'log', 'root', 'mod'), tie('tree'), tie('tree')).map(([fn, a, b]) => callTree(fn, a, b)),
+    fc
+      .tuple(fc.constantFrom('nCr', 'log', 'root', 'mod'), tie('tree'), tie('tree'))
+      .map(([fn, a, b]) => callTree(fn, a, b)),
     fc.tuple(tie('truth'), tie('tree'), tie('tree')).map((args) => callTree('cases', ...args)),
     fc
       .tuple(fc.constantFrom('sum', 'integral'), tie('tree'), tie('tree'), tie('tree'))

@@ -5,8 +5,7 @@ export const OVERLINE = '\u0305';
 /** Spaces between digits that are grouping: no-break, thin and narrow no-break. */
 const GROUPING = '[\\u00a0\\u2009\\u202f]';
 const ALL_GROUPING = new RegExp(GROUPING, 'g');
-const bare = (part: string | undefined): string =>
-  part === undefined ? '' : part.replace(ALL_GROUPING, '');
+const bare = (part: string | undefined): string => (part === undefined ? '' : part.replace(ALL_GROUPING, ''));
 /** Digits after the point: any, then none or one block in which each digit carries the mark. */
 const WELL_FORMED = new RegExp(`^\\d*(?:\\d${OVERLINE})*$`);
 

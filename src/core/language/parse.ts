@@ -365,7 +365,8 @@ class Parser extends TokenCursor {
 
   /** A binder's second argument is a letter; cases take conditions and values in turn, and a value at the end. */
   private checkForm({ name, form }: FunctionShape, args: readonly Tree[], span: Span): void {
-    if (form === 'binder' && args[1]!.kind !== 'letter') this.syntax('variable-missing', args[1]!.span, { found: name });
+    if (form === 'binder' && args[1]!.kind !== 'letter')
+      this.syntax('variable-missing', args[1]!.span, { found: name });
     if (form === 'cases') this.seesTruths = true;
     if (form === 'cases' && args.length % 2 === 0) this.syntax('cases-form', span);
   }

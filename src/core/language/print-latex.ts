@@ -143,7 +143,9 @@ export function printLatex(tree: Tree): string {
     case 'call':
       return call(node);
     case 'relation':
-      return printLatex(node.first) + node.rest.map((part) => operators[part.op].latex + printLatex(part.right)).join('');
+      return (
+        printLatex(node.first) + node.rest.map((part) => operators[part.op].latex + printLatex(part.right)).join('')
+      );
     case 'logic':
       return `${printLatex(node.left)} ${operators[node.op].latex}${printLatex(node.right)}`;
     case 'not':

@@ -86,7 +86,8 @@ const words: Readonly<Record<string, OperatorName>> = { mod: 'mod', and: 'and', 
 
 const signs = new Map<string, OperatorName>();
 for (const [name, row] of Object.entries(operators) as [OperatorName, (typeof operators)[OperatorName]][])
-  if (row.kind !== 'prefix') for (const sign of row.reads as readonly string[]) if (!/^[a-z]/.test(sign)) signs.set(sign, name);
+  if (row.kind !== 'prefix')
+    for (const sign of row.reads as readonly string[]) if (!/^[a-z]/.test(sign)) signs.set(sign, name);
 
 const punctuation: Readonly<Record<string, BareKind>> = {
   '(': 'open',

@@ -36,6 +36,10 @@ test.each([
   ['200000!*200000!', 'too-large'],
 ])('%s does not hold the worker: %s', (text, expected) => {
   const { display } = DEFAULT_SETTINGS;
-  const made = answerLine({ text, angle: 'deg', impliedFirst: false, complex: false, display, ans: null, letters: new Map() }, alive, () => 0n);
+  const made = answerLine(
+    { text, angle: 'deg', impliedFirst: false, complex: false, display, ans: null, letters: new Map() },
+    alive,
+    () => 0n,
+  );
   expect(made.ok ? made.value.forms[0]!.id : made.problem.code).toBe(expected);
 });

@@ -162,5 +162,7 @@ function fewSteps(): Alive {
  * were factorised one by one, or from a hand that harms only its own file.
  */
 function isSquareFree(n: bigint): boolean {
-  return perfectRoot(n, 2) === null ? (factorise(n, () => true, FEW_STEPS)?.every((f) => f.exponent === 1) ?? true) : n === 1n;
+  return perfectRoot(n, 2) === null
+    ? (factorise(n, () => true, FEW_STEPS)?.every((f) => f.exponent === 1) ?? true)
+    : n === 1n;
 }

@@ -45,7 +45,11 @@ export function convertAngle(angle: RealValue, from: AngleUnit, to: AngleUnit, a
   return succeed(multiply(angle, fromRational(ratio)));
 }
 
-const root = (n: number, coefficient: Rational): SurdSum => surd.scale(surd.squareRoot(q.whole(n), () => true)!, coefficient);
+const root = (n: number, coefficient: Rational): SurdSum =>
+  surd.scale(
+    surd.squareRoot(q.whole(n), () => true)!,
+    coefficient,
+  );
 const QUARTER: Rational = { n: 1n, d: 4n };
 
 /**

@@ -49,9 +49,7 @@ export function fromSurd(sum: SurdSum): ExactReal {
 export function fromRadical(of: Radical): ExactReal {
   if (q.isZero(of.coefficient)) return ZERO;
   if (of.index === 1) return fromRational(of.coefficient);
-  return of.index === 2
-    ? fromSurd([{ radicand: of.radicand, coefficient: of.coefficient }])
-    : { kind: 'radical', of };
+  return of.index === 2 ? fromSurd([{ radicand: of.radicand, coefficient: of.coefficient }]) : { kind: 'radical', of };
 }
 
 /** A rational, a single square root or a higher root, taken apart into powers of primes; null for all else. */
@@ -114,8 +112,7 @@ export function negate(v: RealValue): RealValue {
 const MOST_REDUCED_BITS = 60_000;
 
 /** Whether a common divisor of two numbers is found in time (the step itself cannot be stopped). */
-const canDivide = (a: bigint, b: bigint): boolean =>
-  2 * Math.min(bitLength(a), bitLength(b)) <= MOST_REDUCED_BITS;
+const canDivide = (a: bigint, b: bigint): boolean => 2 * Math.min(bitLength(a), bitLength(b)) <= MOST_REDUCED_BITS;
 const canAdd = (a: Rational, b: Rational): boolean => a.d === 1n || b.d === 1n || canDivide(a.d, b.d);
 const canMultiply = (a: Rational, b: Rational): boolean =>
   (b.d === 1n || canDivide(a.n, b.d)) && (a.d === 1n || canDivide(b.n, a.d));

@@ -37,8 +37,7 @@ export function chain<A, B>(made: Result<A, Trouble>, next: (value: A) => Result
   return made.ok ? next(made.value) : made;
 }
 
-export const negate = (z: Value): Value =>
-  isReal(z) ? real.negate(z) : complex(real.negate(z.re), real.negate(z.im));
+export const negate = (z: Value): Value => (isReal(z) ? real.negate(z) : complex(real.negate(z.re), real.negate(z.im)));
 
 export const conjugate = (z: Value): Value => (isReal(z) ? z : complex(z.re, real.negate(z.im)));
 
@@ -92,9 +91,7 @@ export function argument(z: Value, alive: Alive): Result<RealValue, Trouble> {
   const quarter = real.piTimes(q.rational(BigInt(y), 2n));
   if (x === 0) return succeed(quarter);
   return chain(real.divide(imOf(z), reOf(z), alive), (slope) =>
-    chain(arctanRadians(slope), (angle) =>
-      succeed(x > 0 ? angle : real.add(angle, real.add(quarter, quarter))),
-    ),
+    chain(arctanRadians(slope), (angle) => succeed(x > 0 ? angle : real.add(angle, real.add(quarter, quarter)))),
   );
 }
 
@@ -167,11 +164,12 @@ export function power(z: Value, w: Value, alive: Alive): ComplexOutcome {
       const made = wholePower(z, to.n < 0n ? -to.n : to.n, alive);
       if (made !== null) return to.n < 0n ? divide(ONE, made, alive) : succeed(made);
     }
-    if (to.d === 2n)
-      return chain(squareRoot(z, alive), (half) => power(half, fromRational(q.whole(to.n)), alive));
+    if (to.d === 2n) return chain(squareRoot(z, alive), (half) => power(half, fromRational(q.whole(to.n)), alive));
     return chain(modulus(z, alive), (size) =>
       chain(argument(z, alive), (angle) =>
-        chain(realPower(size, fromRational(to), alive), (grown) => fromPolar(grown, real.multiply(angle, fromRational(to)))),
+        chain(realPower(size, fromRational(to), alive), (grown) =>
+          fromPolar(grown, real.multiply(angle, fromRational(to))),
+        ),
       ),
     );
   }
@@ -288,4 +286,3 @@ export const artanh = (z: Value, alive: Alive): ComplexOutcome =>
 
 export const sinhOf = (z: Value): ComplexOutcome => chain(sin(timesI(z)), (s) => succeed(overI(s)));
 export const coshOf = (z: Value): ComplexOutcome => cos(timesI(z));
-

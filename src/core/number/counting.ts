@@ -2,7 +2,7 @@ import { succeed } from '../base/result';
 import type { Alive } from '../base/alive';
 import { ONE, ZERO, add, checkedReal, trouble } from './arithmetic';
 import type { Outcome } from './arithmetic';
-import { LARGEST_POWER } from "./digits";
+import { LARGEST_POWER } from './digits';
 import { power } from './integer';
 import { asRational, asWhole, fromWhole } from './value';
 import type { RealValue } from './value';

@@ -56,4 +56,3 @@ export function denestedRoot(a: SurdSum, alive: Alive, depth = MOST_DEPTH): Surd
   }
   return null;
 }
-

@@ -91,7 +91,13 @@ const sharp = (b: Ball): Ball => ({ ...b, rad: 0n });
  * The integral by the double exponential rule, its step halved until two levels agree to `target` bits; null when they
  * do not, or when the terms do not die away towards the ends (then the integral may not exist). Problems: stopped.
  */
-export function estimatedIntegral(f: BallFunction, from: End, to: End, target: number, alive: Alive): Estimate | null | 'stopped' {
+export function estimatedIntegral(
+  f: BallFunction,
+  from: End,
+  to: End,
+  target: number,
+  alive: Alive,
+): Estimate | null | 'stopped' {
   const bits = 2 * target + 64;
   const rule = ruleFor(from, to);
   /** f·x′ at t; 'end' where x has run into the end or out of reach. */

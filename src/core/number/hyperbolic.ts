@@ -38,7 +38,8 @@ export function tanh(x: Ball, bits: number): Ball | null | 'too-large' {
   if (ball.upperSize(x) === -Infinity) return x;
   if (isTiny(x, bits)) return ball.trim(ball.widen(x, 1n, 3 * ball.upperSize(x)), bits);
   const far = ball.subtract(ball.magnitude(x), ball.exactly(BigInt(bits)), bits);
-  if (ball.signOf(far) === 1) return { mid: x.mid > 0n ? 1n << BigInt(bits) : -1n << BigInt(bits), rad: 1n, exp: -bits };
+  if (ball.signOf(far) === 1)
+    return { mid: x.mid > 0n ? 1n << BigInt(bits) : -1n << BigInt(bits), rad: 1n, exp: -bits };
   const work = bits + lostBits(x);
   const up = exp(twice(x), work);
   if (up === null || up === 'too-large') return up;

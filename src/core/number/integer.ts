@@ -87,10 +87,7 @@ export function integerRoot(n: bigint, k: number): bigint {
   if (bits <= k) return 1n;
   const by = BigInt(k);
   const half = Math.floor(bits / k / 2);
-  let x =
-    half > 32
-      ? (integerRoot(n >> BigInt(half * k), k) + 1n) << BigInt(half)
-      : 1n << BigInt(Math.ceil(bits / k));
+  let x = half > 32 ? (integerRoot(n >> BigInt(half * k), k) + 1n) << BigInt(half) : 1n << BigInt(Math.ceil(bits / k));
   for (;;) {
     const next = ((by - 1n) * x + n / power(x, k - 1)) / by;
     if (next >= x) return x;

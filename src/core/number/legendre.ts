@@ -79,8 +79,7 @@ export function gaussLegendre(n: number, atLeast: number): readonly Node[] {
     half.push({ at, weight: weightAt(n, at, work) });
   }
   const mirrored = half.map(({ at, weight }) => ({ at: ball.negate(at), weight }));
-  const middle: Node[] =
-    n % 2 === 1 ? [{ at: ball.exactly(0n), weight: weightAt(n, ball.exactly(0n), work) }] : [];
+  const middle: Node[] = n % 2 === 1 ? [{ at: ball.exactly(0n), weight: weightAt(n, ball.exactly(0n), work) }] : [];
   const nodes = [...half, ...middle, ...mirrored];
   known.set(key, nodes);
   return nodes;

@@ -39,8 +39,7 @@ function primeExponents(v: RealValue, alive: Alive): ReadonlyMap<bigint, Rationa
     : [null, null];
   if (!product || !top || !bottom) return null;
   const exponents = new Map(product.exponents);
-  const note = (prime: bigint, by: number) =>
-    exponents.set(prime, q.add(exponents.get(prime) ?? q.ZERO, q.whole(by)));
+  const note = (prime: bigint, by: number) => exponents.set(prime, q.add(exponents.get(prime) ?? q.ZERO, q.whole(by)));
   for (const { prime, exponent } of top) note(prime, exponent);
   for (const { prime, exponent } of bottom) note(prime, -exponent);
   return exponents;

@@ -1,9 +1,10 @@
 import fc from 'fast-check';
 import { decode, encode } from '../notebook/value-codec';
 import { toBall } from './approximate';
-import { add, divide, multiply, negate, real, subtract } from './arithmetic';
+import { add, divide, magnitude, multiply, negate, real, subtract } from './arithmetic';
 import * as ball from './ball';
 import type { Ball } from './ball';
+import { complex } from './complex';
 import { roundToFigures, roundToPlaces } from './digits';
 import { factorise } from './factor';
 import { power as integerPower } from './integer';
@@ -73,11 +74,31 @@ describe(`a ball holds the result of any of its points (seed ${SEED})`, () => {
 });
 
 describe(`functions of balls agree with themselves at four times the precision (seed ${SEED})`, () => {
-  const ops = ['exp', 'sin', 'cos', 'arctan', 'ln', 'arcsin', 'arccos', 'gamma'] as const;
+  const ops = [
+    'exp',
+    'sin',
+    'cos',
+    'arctan',
+    'ln',
+    'ln1p',
+    'arcsin',
+    'arccos',
+    'gamma',
+    'sinh',
+    'cosh',
+    'tanh',
+    'arsinh',
+    'arcosh',
+    'artanh',
+  ] as const;
   const domain = (op: (typeof ops)[number], x: Rational): Rational | null => {
     if (op === 'ln') return q.isZero(x) ? null : q.magnitude(x);
     if (op === 'gamma') return q.add(q.modulo(q.magnitude(x), q.whole(30)), q.rational(1n, 7n));
-    if (op === 'exp') return q.subtract(q.modulo(x, q.whole(200)), q.whole(100));
+    if (op === 'arcosh') return q.add(q.magnitude(x), q.ONE);
+    if (op === 'ln1p') return q.magnitude(x);
+    if (op === 'artanh')
+      return q.equal(q.modulo(x, q.whole(2)), q.ZERO) ? null : q.subtract(q.modulo(x, q.whole(2)), q.ONE);
+    if (op === 'exp' || op === 'sinh' || op === 'cosh') return q.subtract(q.modulo(x, q.whole(200)), q.whole(100));
     if (op === 'arcsin' || op === 'arccos') return q.subtract(q.modulo(x, q.whole(2)), q.ONE);
     return x;
   };
@@ -102,7 +123,10 @@ const smallFraction = fc.tuple(fc.bigInt(-20n, 20n), fc.bigInt(1n, 12n)).map(([n
 const sum = fc
   .array(fc.tuple(fc.constantFrom(1, 2, 3, 5, 6, 7, 10, 15), smallFraction), { maxLength: 4 })
   .map((terms) =>
-    terms.reduce<surd.SurdSum>((total, [n, c]) => surd.add(total, surd.scale(surd.squareRoot(q.whole(n), alive)!, c)), []),
+    terms.reduce<surd.SurdSum>(
+      (total, [n, c]) => surd.add(total, surd.scale(surd.squareRoot(q.whole(n), alive)!, c)),
+      [],
+    ),
   );
 
 test(`square-root sums are a field: a·(1/a) = 1, distributive, and the ball has the same sign (seed ${SEED})`, () => {
@@ -119,6 +143,51 @@ test(`square-root sums are a field: a·(1/a) = 1, distributive, and the ball has
   );
 });
 
+const radicalValue = fc
+  .tuple(fc.constantFrom(2n, 3n, 6n, 10n), fc.constantFrom(3, 4, 5), smallFraction)
+  .map(([n, k, c]) => {
+    const made = root(fromWhole(n), k, alive);
+    return made.ok ? multiply(made.value, fromRational(q.isZero(c) ? q.ONE : c)) : fromWhole(0);
+  });
+
+test(`roots of any index multiply and divide without loss, as their balls do (seed ${SEED})`, () => {
+  fc.assert(
+    fc.property(radicalValue, radicalValue, (a, b) => {
+      const product = multiply(a, b);
+      // Past the ceilings of index and radicand it is a real.
+      if (product.kind === 'real') return;
+      const back = divide(product, b, alive);
+      expect(back.ok && back.value).toEqual(a);
+      const [one, two] = [roundToFigures(product, 40, alive), roundToFigures(real('multiply', a, b), 40, alive)];
+      if (typeof one === 'string' || typeof two === 'string') throw new Error('not rounded');
+      if (two.settled) expect(one.unscaled).toBe(two.unscaled);
+    }),
+    runs,
+  );
+});
+
+test(`nested roots come apart: √(a²) is |a| for sums of two roots (seed ${SEED})`, () => {
+  const small = fc.tuple(
+    fc.constantFrom(2, 3, 5, 6, 7),
+    fc.constantFrom(1, 2, 3, 10),
+    fc.bigInt(-9n, 9n),
+    fc.bigInt(1n, 9n),
+  );
+  fc.assert(
+    fc.property(small, ([m, n, c, d]) => {
+      const part = (k: number, by: bigint) => surd.scale(surd.squareRoot(q.whole(k), alive)!, q.whole(by));
+      const a = surd.add(part(m, d), part(n, c));
+      if (a.length < 2) return;
+      const made = root({ kind: 'surd', sum: surd.multiply(a, a) }, 2, alive);
+      const value: RealValue = { kind: 'surd', sum: a };
+      expect(made.ok && (made.value.kind === 'surd' || made.value.kind === 'rational')).toBe(true);
+      const size = magnitude(value, alive);
+      expect(made).toEqual(size);
+    }),
+    runs,
+  );
+});
+
 const exactValue: fc.Arbitrary<RealValue> = fc.oneof(
   fraction.map(fromRational),
   fraction.filter((r) => r.n !== 0n).map((times): RealValue => ({ kind: 'pi', times })),
@@ -130,8 +199,9 @@ test(`a value is the same after it was saved (seed ${SEED})`, () => {
     const shared = real('exp', a);
     return real('add', real('multiply', shared, b), shared);
   });
+  const complexValue = fc.tuple(exactValue, exactValue).map(([re, im]) => complex(re, im));
   fc.assert(
-    fc.property(fc.oneof(exactValue, value), (v) => {
+    fc.property(fc.oneof(exactValue, value, radicalValue, complexValue), (v) => {
       expect(decode(JSON.parse(JSON.stringify(encode(v))) as ReturnType<typeof encode>)).toEqual(v);
     }),
     runs,

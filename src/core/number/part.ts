@@ -1,6 +1,5 @@
-import * as q from './rational';
 import type { RealOp } from './real-ops';
-import { fromRational, fromWhole } from './value';
+import { fromWhole } from './value';
 import type { RealValue } from './value';
 
 /** An expression in one variable, put together from the operations that balls know: what a sum or an integral works over and over. */
@@ -19,6 +18,3 @@ export const minus = (a: Part, b: Part): Part => op('add', a, op('negate', b));
 export const times = (a: Part, b: Part): Part => op('multiply', a, b);
 export const over = (a: Part, b: Part): Part => op('divide', a, b);
 export const squareRoot = (a: Part): Part => op('root', a, wholePart(2));
-export const square = (a: Part): Part => op('wholePower', a, wholePart(2));
-export const quarterTurn: Part = valuePart({ kind: 'pi', times: q.rational(1n, 2n) });
-export const half: Part = valuePart(fromRational(q.rational(1n, 2n)));

@@ -142,8 +142,7 @@ function wholePower(base: RealValue, n: bigint, alive: Alive): Outcome {
   if (size > BigInt(Number.MAX_SAFE_INTEGER)) return trouble({ code: 'too-large' });
   if (base.kind === 'radical') {
     const product = asRootProduct(base, alive);
-    const raised =
-      product && fromRootProduct(radical.raise({ ...product, coefficient: q.ONE }, q.whole(n), alive));
+    const raised = product && fromRootProduct(radical.raise({ ...product, coefficient: q.ONE }, q.whole(n), alive));
     const front = wholePower(fromRational(base.of.coefficient), n, alive);
     if (raised && front.ok) return succeed(multiply(raised, front.value));
   }

@@ -56,7 +56,14 @@ function pointsFor(part: Part, middle: Ball, reach: Ball, target: number, alive:
 }
 
 /** The rule on a piece, in balls, with the bound of its error added to the radius. */
-function onPiece(f: BallFunction, middle: Ball, reach: Ball, points: number, target: number, bits: number): Ball | null {
+function onPiece(
+  f: BallFunction,
+  middle: Ball,
+  reach: Ball,
+  points: number,
+  target: number,
+  bits: number,
+): Ball | null {
   let sum = ball.exactly(0n);
   for (const { at, weight } of gaussLegendre(points, bits)) {
     const value = sharpBall(f, ball.add(middle, ball.multiply(reach, at, bits), bits), bits);
@@ -71,7 +78,13 @@ function onPiece(f: BallFunction, middle: Ball, reach: Ball, points: number, tar
  * ellipse around it, or so short that what f can be on it does not matter. Null when that does not come about (an
  * unbounded end, a jump, a kink off the halving points). Problems: stopped.
  */
-export function provedIntegral(part: Part, from: Ball, to: Ball, target: number, alive: Alive): Ball | null | 'stopped' {
+export function provedIntegral(
+  part: Part,
+  from: Ball,
+  to: Ball,
+  target: number,
+  alive: Alive,
+): Ball | null | 'stopped' {
   const bits = target + 32;
   const f = ballFunction(part, alive);
   const open: Piece[] = [{ from, to, depth: 0 }];

@@ -20,15 +20,13 @@ const MOST_BITS = 20_000;
 export function floor(v: RealValue, alive: Alive): Outcome {
   const exact = asRational(v);
   if (exact !== null) return succeed(fromWhole(floorDivide(exact.n, exact.d)));
-  let isLong = false;
-  const { verdict } = refine(v, 64, alive, (b) => {
-    if (ball.upperSize(b) > MOST_BITS) isLong = true;
-    if (isLong) return 0n;
+  const { verdict } = refine<bigint | 'long'>(v, 64, alive, (b) => {
+    if (ball.upperSize(b) > MOST_BITS) return 'long';
     const { low, high, shift } = ball.ends(b);
     const [below, above] = [low >> BigInt(shift), high >> BigInt(shift)];
     return below === above ? below : null;
   });
-  if (isLong) return trouble({ code: 'not-converged' });
+  if (verdict === 'long') return trouble({ code: 'not-converged' });
   if (typeof verdict === 'bigint') return succeed(fromWhole(verdict));
   const found = verdict === 'undecided' ? exactRational(v, alive) : null;
   return found === null ? undecided(verdict) : floor(fromRational(found), alive);
@@ -55,7 +53,14 @@ export function fraction(v: RealValue, alive: Alive): Outcome {
 /** No more places than a result may have digits. */
 const MOST_PLACES = 100_000n;
 
-function rounded(v: RealValue, count: RealValue, least: bigint, fn: string, alive: Alive, by: typeof roundToPlaces): Outcome {
+function rounded(
+  v: RealValue,
+  count: RealValue,
+  least: bigint,
+  fn: string,
+  alive: Alive,
+  by: typeof roundToPlaces,
+): Outcome {
   const places = asWhole(count);
   if (places === null || places < least || places > MOST_PLACES)
     return trouble({ code: 'domain', reason: 'places', fn });
@@ -63,12 +68,12 @@ function rounded(v: RealValue, count: RealValue, least: bigint, fn: string, aliv
   if (typeof made === 'string') return trouble({ code: made });
   if (!made.settled) {
     const found = exactRational(v, alive);
-    return found === null ? trouble({ code: 'not-converged' }) : rounded(fromRational(found), count, least, fn, alive, by);
+    return found === null
+      ? trouble({ code: 'not-converged' })
+      : rounded(fromRational(found), count, least, fn, alive, by);
   }
   const ten = powerOfTen(Math.abs(made.places));
-  return succeed(
-    fromRational(made.places >= 0 ? q.rational(made.unscaled, ten) : q.whole(made.unscaled * ten)),
-  );
+  return succeed(fromRational(made.places >= 0 ? q.rational(made.unscaled, ten) : q.whole(made.unscaled * ten)));
 }
 
 /** v to so many places after the point (before it when negative), halves away from zero. */
@@ -105,4 +110,3 @@ export function signum(v: RealValue, alive: Alive): Outcome {
   const sign = signOf(v, alive);
   return typeof sign === 'number' ? succeed(fromWhole(sign)) : undecided(sign);
 }
-

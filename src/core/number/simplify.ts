@@ -180,7 +180,7 @@ class Rewriter {
     return a.bottom === p.ONE ? whole(part(a.top)) : this.opaque('root', k.toString(), keyOf(a));
   }
 
-  private opaque = (...names: string[]): Quotient => whole(this.generator(`${names.join(' ')}`));
+  private opaque = (...names: string[]): Quotient => whole(this.generator(names.join(' ')));
 
   private exp(a: Quotient): Quotient {
     if (a.bottom !== p.ONE) {
@@ -202,8 +202,7 @@ class Rewriter {
 
   /** The logarithm of a positive quotient: of its parts where they are products of positive generators. */
   private ln(a: Quotient): Quotient {
-    if (a.bottom !== p.ONE)
-      return this.add(this.ln(whole(a.top)), this.negate(this.ln(whole(a.bottom))));
+    if (a.bottom !== p.ONE) return this.add(this.ln(whole(a.top)), this.negate(this.ln(whole(a.bottom))));
     const only = p.single(a.top);
     const scaled = only ?? p.leading(a.top);
     const content = q.magnitude(scaled.coefficient);
@@ -218,7 +217,8 @@ class Rewriter {
     }
     for (const [generator, exponent] of only.of) {
       const inside = this.exponents.get(generator);
-      const log = inside && generator.startsWith('exp ') ? p.fromTerm(inside, q.ONE) : this.generator(`ln ${generator}`);
+      const log =
+        inside && generator.startsWith('exp ') ? p.fromTerm(inside, q.ONE) : this.generator(`ln ${generator}`);
       sum = p.add(sum, p.scale(log, exponent));
     }
     return whole(sum);
@@ -246,7 +246,10 @@ class Rewriter {
 
   /** sin ny and cos ny from sin y and cos y for a small whole n: f(ny) = 2·cos y·f((n−1)y) − f((n−2)y) (DLMF 4.21.27). */
   private ofMultiple(op: 'sin' | 'cos', angle: Polynomial): Polynomial {
-    const n = [...angle.values()].reduce((g, { coefficient }) => (coefficient.d === 1n ? gcd(g, coefficient.n) : 1n), 0n);
+    const n = [...angle.values()].reduce(
+      (g, { coefficient }) => (coefficient.d === 1n ? gcd(g, coefficient.n) : 1n),
+      0n,
+    );
     const isSmall = n > 1n && n <= LARGEST_MULTIPLE;
     const key = p.keyOfPolynomial(isSmall ? p.scale(angle, q.rational(1n, n)) : angle);
     let [before, now] = [op === 'sin' ? p.ZERO : p.ONE, this.generator(`${op} ${key}`)];
@@ -391,7 +394,10 @@ class Rewriter {
   }
 
   private rootOfWhole(radicand: bigint, index: bigint, coefficient: Rational): Polynomial {
-    return p.scale(this.raisedTerm({ of: NO_POWERS, coefficient: q.whole(radicand) }, q.rational(1n, index)), coefficient);
+    return p.scale(
+      this.raisedTerm({ of: NO_POWERS, coefficient: q.whole(radicand) }, q.rational(1n, index)),
+      coefficient,
+    );
   }
 }
 

@@ -17,6 +17,10 @@ export function toDouble(v: RealValue, alive: Alive): number {
   const exponent = made.exp + drop;
   // In two steps, so that a power below the range does not take a number inside it to zero.
   const size =
-    exponent > 1100 ? Infinity : exponent < SMALLEST - BITS ? 0 : lead * 2 ** Math.ceil(exponent / 2) * 2 ** Math.floor(exponent / 2);
+    exponent > 1100
+      ? Infinity
+      : exponent < SMALLEST - BITS
+        ? 0
+        : lead * 2 ** Math.ceil(exponent / 2) * 2 ** Math.floor(exponent / 2);
   return made.mid < 0n ? -size : size;
 }

@@ -15,7 +15,12 @@ import type { FunctionContext } from '../record';
 const SOURCE = 'DLMF 4.14, 4.17; ISO 80000-2, 2-14';
 
 /** The real sin, cos or tan; an angle of rational turns is first brought within one turn, exactly. */
-function realOf(op: 'sin' | 'cos' | 'tan', angle: RealValue, turns: Rational | null, context: FunctionContext): Outcome {
+function realOf(
+  op: 'sin' | 'cos' | 'tan',
+  angle: RealValue,
+  turns: Rational | null,
+  context: FunctionContext,
+): Outcome {
   if (turns !== null) return checkedReal(op, fromTurns(q.modulo(turns, q.ONE), 'rad'));
   const radians = convertAngle(angle, context.angle, 'rad', context.alive);
   if (!radians.ok) return radians;
@@ -69,7 +74,7 @@ export const sin = defineFunction({
   name: 'sin',
   apply: ([x], context) => sine(x!, context),
   complex: ([z], context) => complexSine(z!, context),
-  formula: (x) => op('sin', x!),
+  formula: (x) => op('sin', x),
   double: Math.sin,
   derivative: ['cos(x)'],
   examples: [
@@ -86,7 +91,7 @@ export const cos = defineFunction({
   name: 'cos',
   apply: ([x], context) => cosine(x!, context),
   complex: ([z], context) => complexCosine(z!, context),
-  formula: (x) => op('cos', x!),
+  formula: (x) => op('cos', x),
   double: Math.cos,
   derivative: ['-sin(x)'],
   examples: [
@@ -101,7 +106,7 @@ export const tan = defineFunction({
   domain: 'cos(x)!=0',
   apply: ([x], context) => tangent(x!, context),
   complex: ([z], context) => quotient(complexSine(z!, context), complexCosine(z!, context), context),
-  formula: (x) => op('tan', x!),
+  formula: (x) => op('tan', x),
   double: Math.tan,
   derivative: ['1+tan(x)^2'],
   examples: [
@@ -116,8 +121,8 @@ export const sec = defineFunction({
   domain: 'cos(x)!=0',
   apply: ([x], context) => reciprocal(cosine, x!, context, 'sec'),
   complex: ([z], context) => quotient(succeed(ONE), complexCosine(z!, context), context),
-  formula: (x) => quotientPart(wholePart(1), op('cos', x!)),
-  double: (x) => 1 / Math.cos(x!),
+  formula: (x) => quotientPart(wholePart(1), op('cos', x)),
+  double: (x) => 1 / Math.cos(x),
   derivative: ['sec(x)tan(x)'],
   examples: [
     { typed: 'sec(60°)', exact: '2' },
@@ -131,8 +136,8 @@ export const csc = defineFunction({
   domain: 'sin(x)!=0',
   apply: ([x], context) => reciprocal(sine, x!, context, 'csc'),
   complex: ([z], context) => quotient(succeed(ONE), complexSine(z!, context), context),
-  formula: (x) => quotientPart(wholePart(1), op('sin', x!)),
-  double: (x) => 1 / Math.sin(x!),
+  formula: (x) => quotientPart(wholePart(1), op('sin', x)),
+  double: (x) => 1 / Math.sin(x),
   derivative: ['-csc(x)cot(x)'],
   examples: [
     { typed: 'csc(45°)', exact: 'sqrt(2)' },
@@ -154,8 +159,8 @@ export const cot = defineFunction({
     return divide(over.value, under.value, context.alive);
   },
   complex: ([z], context) => quotient(complexCosine(z!, context), complexSine(z!, context), context),
-  formula: (x) => quotientPart(op('cos', x!), op('sin', x!)),
-  double: (x) => 1 / Math.tan(x!),
+  formula: (x) => quotientPart(op('cos', x), op('sin', x)),
+  double: (x) => 1 / Math.tan(x),
   derivative: ['-1-cot(x)^2'],
   examples: [
     { typed: 'cot(45°)', exact: '1' },

@@ -86,7 +86,7 @@ export const asin = defineFunction({
   aliases: ['arcsin'],
   apply: ([x], context) => arcsine(x!, 'asin', context),
   complex: ([z], context) => complexAngle(complex.arcsin, z!, context),
-  formula: (x) => op('arcsin', x!),
+  formula: (x) => op('arcsin', x),
   double: Math.asin,
   derivative: ['1/sqrt(1-x^2)'],
   examples: [
@@ -103,7 +103,7 @@ export const acos = defineFunction({
   aliases: ['arccos'],
   apply: ([x], context) => arccosine(x!, 'acos', context),
   complex: ([z], context) => complexAngle(complex.arccos, z!, context),
-  formula: (x) => op('arccos', x!),
+  formula: (x) => op('arccos', x),
   double: Math.acos,
   derivative: ['-1/sqrt(1-x^2)'],
   examples: [
@@ -120,7 +120,7 @@ export const atan = defineFunction({
   aliases: ['arctan'],
   apply: ([x], context) => arctangent(x!, context),
   complex: ([z], context) => complexAngle(complex.arctan, z!, context),
-  formula: (x) => op('arctan', x!),
+  formula: (x) => op('arctan', x),
   double: Math.atan,
   derivative: ['1/(1+x^2)'],
   examples: [
@@ -136,8 +136,8 @@ export const asec = defineFunction({
   aliases: ['arcsec'],
   apply: ([x], context) => ofReciprocal(arccosine, x!, 'asec', context),
   complex: ([z], context) => complexOfReciprocal(complex.arccos, z!, context),
-  formula: (x) => op('arccos', reciprocal(x!)),
-  double: (x) => Math.acos(1 / x!),
+  formula: (x) => op('arccos', reciprocal(x)),
+  double: (x) => Math.acos(1 / x),
   derivative: ['1/(abs(x)sqrt(x^2-1))'],
   examples: [
     { typed: 'asec(2)', angle: 'deg', exact: '60' },
@@ -152,8 +152,8 @@ export const acsc = defineFunction({
   aliases: ['arccsc'],
   apply: ([x], context) => ofReciprocal(arcsine, x!, 'acsc', context),
   complex: ([z], context) => complexOfReciprocal(complex.arcsin, z!, context),
-  formula: (x) => op('arcsin', reciprocal(x!)),
-  double: (x) => Math.asin(1 / x!),
+  formula: (x) => op('arcsin', reciprocal(x)),
+  double: (x) => Math.asin(1 / x),
   derivative: ['-1/(abs(x)sqrt(x^2-1))'],
   examples: [{ typed: 'acsc(-2)', angle: 'deg', exact: '-30' }],
 });
@@ -168,8 +168,8 @@ export const acot = defineFunction({
     return inverse.ok ? arctangent(inverse.value, context) : inverse;
   },
   complex: ([z], context) => complexOfReciprocal(complex.arctan, z!, context),
-  formula: (x) => op('arctan', reciprocal(x!)),
-  double: (x) => (x === 0 ? Math.PI / 2 : Math.atan(1 / x!)),
+  formula: (x) => op('arctan', reciprocal(x)),
+  double: (x) => (x === 0 ? Math.PI / 2 : Math.atan(1 / x)),
   derivative: ['-1/(1+x^2)'],
   examples: [
     { typed: 'acot(0)', angle: 'deg', exact: '90' },

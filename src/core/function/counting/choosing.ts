@@ -20,7 +20,7 @@ export const nCr = defineFunction({
   topic: 'counting',
   takes: ['n', 'r'],
   apply: ([n, r], { alive }) => combinations(n!, r!, alive),
-  double: (n, r) => ordered(n!, r!, true),
+  double: (n, r) => ordered(n, r, true),
   examples: [
     { typed: 'nCr(10,3)', exact: '120' },
     { typed: 'nCr(3,10)', exact: '0' },
@@ -34,7 +34,7 @@ export const nPr = defineFunction({
   topic: 'counting',
   takes: ['n', 'r'],
   apply: ([n, r], { alive }) => arrangements(n!, r!, alive),
-  double: (n, r) => ordered(n!, r!, false),
+  double: (n, r) => ordered(n, r, false),
   examples: [{ typed: 'nPr(10,3)', exact: '720' }],
   source: SOURCE,
 });

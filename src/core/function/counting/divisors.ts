@@ -73,7 +73,7 @@ export const mod = defineFunction({
   takes: ['a', 'b'],
   domain: 'y!=0',
   apply: ([a, b], { alive }) => remainder(a!, b!, alive),
-  double: (a, b) => a! - b! * Math.floor(a! / b!),
+  double: (a, b) => a - b * Math.floor(a / b),
   derivative: ['1+0/(x/y-floor(x/y))', '-floor(x/y)+0/(x/y-floor(x/y))'],
   examples: [
     { typed: 'mod(53,8)', exact: '5' },
@@ -91,7 +91,7 @@ export const div = defineFunction({
   takes: ['a', 'b'],
   domain: 'y!=0',
   apply: ([a, b], { alive }) => quotient(a!, b!, alive),
-  double: (a, b) => Math.floor(a! / b!),
+  double: (a, b) => Math.floor(a / b),
   derivative: ['0/(x/y-floor(x/y))', '0/(x/y-floor(x/y))'],
   examples: [
     { typed: 'div(53,8)', exact: '6' },

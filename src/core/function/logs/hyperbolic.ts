@@ -35,7 +35,7 @@ export const sinh = defineFunction({
   name: 'sinh',
   apply: ([x]) => real('sinh', x!, q.ZERO, ZERO),
   complex: ([z]) => complex.sinhOf(z!),
-  formula: (x) => op('sinh', x!),
+  formula: (x) => op('sinh', x),
   double: Math.sinh,
   derivative: ['cosh(x)'],
   examples: [
@@ -50,7 +50,7 @@ export const cosh = defineFunction({
   name: 'cosh',
   apply: ([x]) => real('cosh', x!, q.ZERO, ONE),
   complex: ([z]) => complex.coshOf(z!),
-  formula: (x) => op('cosh', x!),
+  formula: (x) => op('cosh', x),
   double: Math.cosh,
   derivative: ['sinh(x)'],
   examples: [
@@ -68,7 +68,7 @@ export const tanh = defineFunction({
     complex.chain(complex.sinhOf(z!), (top) =>
       complex.chain(complex.coshOf(z!), (bottom) => complex.divide(top, bottom, alive)),
     ),
-  formula: (x) => op('tanh', x!),
+  formula: (x) => op('tanh', x),
   double: Math.tanh,
   derivative: ['1-tanh(x)^2'],
   examples: [
@@ -83,7 +83,7 @@ export const asinh = defineFunction({
   aliases: ['arsinh'],
   apply: ([x]) => real('arsinh', x!, q.ZERO, ZERO),
   complex: ([z], { alive }) => complex.arsinh(z!, alive),
-  formula: (x) => op('arsinh', x!),
+  formula: (x) => op('arsinh', x),
   double: Math.asinh,
   derivative: ['1/sqrt(x^2+1)'],
   examples: [
@@ -105,7 +105,7 @@ export const acosh = defineFunction({
       : real('arcosh', x!, q.ONE, ZERO);
   },
   complex: ([z], { alive }) => complex.arcosh(z!, alive),
-  formula: (x) => op('arcosh', x!),
+  formula: (x) => op('arcosh', x),
   double: Math.acosh,
   derivative: ['1/(sqrt(x-1)sqrt(x+1))'],
   examples: [
@@ -127,7 +127,7 @@ export const atanh = defineFunction({
       : trouble({ code: 'domain', reason: 'not-between-minus-one-and-one', fn: 'atanh' });
   },
   complex: ([z], { alive }) => complex.artanh(z!, alive),
-  formula: (x) => op('artanh', x!),
+  formula: (x) => op('artanh', x),
   double: Math.atanh,
   derivative: ['1/(1-x^2)'],
   examples: [

@@ -1,3 +1,4 @@
+import { trouble } from '../../number/arithmetic';
 import * as complex from '../../number/complex';
 import { expOf, lnOf, logTo } from '../../number/logarithm';
 import { op, over, wholePart } from '../../number/part';
@@ -15,7 +16,7 @@ export const exp = defineFunction({
   takes: ['x'],
   apply: ([x]) => expOf(x!),
   complex: ([z]) => complex.exp(z!),
-  formula: (x) => op('exp', x!),
+  formula: (x) => op('exp', x),
   double: Math.exp,
   derivative: ['exp(x)'],
   examples: [
@@ -33,7 +34,7 @@ export const ln = defineFunction({
   domain: 'x>0',
   apply: ([x], { alive }) => lnOf(x!, alive),
   complex: ([z], { alive }) => complex.ln(z!, alive),
-  formula: (x) => op('ln', x!),
+  formula: (x) => op('ln', x),
   double: Math.log,
   derivative: ['1/x'],
   examples: [
@@ -46,11 +47,14 @@ export const ln = defineFunction({
   source: 'ISO 80000-2, 2-13.5; DLMF 4.2',
 });
 
-/** ln z / ln base with principal values, for what the real logarithm refuses. */
-const complexLog = (z: Value, base: Value, { alive }: FunctionContext, fn: string): complex.ComplexOutcome =>
-  complex.chain(complex.ln(z, alive, fn), (top) =>
+/** ln z / ln base with principal values, for what the real logarithm refuses; the base 1 has none here either. */
+function complexLog(z: Value, base: Value, { alive }: FunctionContext, fn: string): complex.ComplexOutcome {
+  const made = complex.chain(complex.ln(z, alive, fn), (top) =>
     complex.chain(complex.ln(base, alive, fn), (bottom) => complex.divide(top, bottom, alive)),
   );
+  const isOne = !made.ok && made.problem.code === 'divide-by-zero';
+  return isOne ? trouble({ code: 'domain', reason: 'log-base', fn }) : made;
+}
 
 const logFormula = (x: Part, base: Part = wholePart(10)): Part => over(op('ln', x), op('ln', base));
 
@@ -61,7 +65,7 @@ export const lg = defineFunction({
   domain: 'x>0',
   apply: ([x], { alive }) => logTo(x!, TEN, alive, 'lg'),
   complex: ([z], context) => complexLog(z!, TEN, context, 'lg'),
-  formula: (x) => logFormula(x!),
+  formula: (x) => logFormula(x),
   double: Math.log10,
   derivative: ['1/(x*ln(10))'],
   examples: [{ typed: 'lg(0.001)', exact: '-3' }],
@@ -77,8 +81,9 @@ export const log = defineFunction({
   domain: 'x>0 and y>0 and y!=1',
   apply: ([x, base], { alive }) => logTo(x!, base ?? TEN, alive),
   complex: ([z, base], context) => complexLog(z!, base ?? TEN, context, 'log'),
-  formula: (x, base) => logFormula(x!, base),
-  double: (x, base) => (base === undefined || base === 10 ? Math.log10(x!) : Math.log(x!) / Math.log(base)),
+  formula: (x, base) => logFormula(x, base),
+  double: (x: number, base?: number) =>
+    base === undefined || base === 10 ? Math.log10(x) : Math.log(x) / Math.log(base),
   derivative: ['1/(x*ln(y))', '-ln(x)/(y*ln(y)^2)'],
   examples: [
     { typed: 'log(1000)', exact: '3' },

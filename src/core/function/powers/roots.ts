@@ -39,7 +39,7 @@ export const cbrt = defineFunction({
   apply: ([x], { alive }) => root(x!, 3, alive, 'cbrt'),
   complex: ([z], { alive }) => complex.nthRoot(z!, 3n, alive),
   complexFirst: true,
-  formula: (x) => op('root', x!, wholePart(3)),
+  formula: (x) => op('root', x, wholePart(3)),
   double: Math.cbrt,
   derivative: ['1/(3cbrt(x)^2)'],
   examples: [
@@ -75,7 +75,7 @@ export const nthRoot = defineFunction({
   apply: ([n, x], context) => nth(n!, x!, context),
   complex: ([n, z], context) => complexNth(n!, z!, context),
   complexFirst: true,
-  double: (n, x) => (x! < 0 && Math.abs(n! % 2) === 1 ? -Math.pow(-x!, 1 / n!) : Math.pow(x!, 1 / n!)),
+  double: (n, x) => (x < 0 && Math.abs(n % 2) === 1 ? -Math.pow(-x, 1 / n) : Math.pow(x, 1 / n)),
   derivative: [null, 'root(x,y)/(x*y)'],
   examples: [
     { typed: 'root(4,81)', exact: '3' },
@@ -92,7 +92,7 @@ export const abs = defineFunction({
   takes: ['x'],
   apply: ([x], { alive }) => magnitude(x!, alive),
   complex: ([z], { alive }) => complex.modulus(z!, alive),
-  formula: (x) => op('magnitude', x!),
+  formula: (x) => op('magnitude', x),
   double: Math.abs,
   derivative: ['x/abs(x)'],
   examples: [
@@ -109,7 +109,7 @@ export const sign = defineFunction({
   takes: ['x'],
   apply: ([x], { alive }) => signum(x!, alive),
   complex: ([z], { alive }) => complex.chain(complex.modulus(z!, alive), (size) => complex.divide(z!, size, alive)),
-  formula: (x) => over(x!, op('magnitude', x!)),
+  formula: (x) => over(x, op('magnitude', x)),
   double: Math.sign,
   derivative: ['0/x'],
   examples: [

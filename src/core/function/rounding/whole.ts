@@ -50,7 +50,7 @@ export const frac = defineFunction({
   ...shared,
   name: 'frac',
   apply: ([x], { alive }) => rounding.fraction(x!, alive),
-  double: (x) => x! - Math.trunc(x!),
+  double: (x) => x - Math.trunc(x),
   derivative: ['1+0/(x-floor(x))'],
   examples: [
     { typed: 'frac(2.75)', exact: '3/4' },
@@ -68,7 +68,7 @@ export const round = defineFunction({
   least: 1,
   absent: '0',
   apply: ([x, places], { alive }) => rounding.round(x!, places ?? fromWhole(0), alive),
-  double: (x, places) => scaled(x!, Math.pow(10, places ?? 0)),
+  double: (x: number, places = 0) => scaled(x, Math.pow(10, places)),
   examples: [
     { typed: 'round(2.5)', exact: '3' },
     { typed: 'round(-2.5)', exact: '-3' },
@@ -84,8 +84,7 @@ export const roundsig = defineFunction({
   topic: 'rounding',
   takes: ['x', 'figures'],
   apply: ([x, figures], { alive }) => rounding.roundSignificant(x!, figures!, alive),
-  double: (x, figures) =>
-    x === 0 ? 0 : scaled(x!, Math.pow(10, figures! - 1 - Math.floor(Math.log10(Math.abs(x!))))),
+  double: (x, figures) => (x === 0 ? 0 : scaled(x, Math.pow(10, figures - 1 - Math.floor(Math.log10(Math.abs(x)))))),
   examples: [
     { typed: 'roundsig(1234.5,2)', exact: '1200' },
     { typed: 'roundsig(pi,3)', exact: '157/50' },

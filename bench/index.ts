@@ -1,0 +1,2 @@
+export { benchCore } from './core';
+export { compareDoubles, compareMix, compareParsing } from './compare';
