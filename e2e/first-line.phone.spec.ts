@@ -68,7 +68,7 @@ test('drawers stay open until changed, or go back to Pad when that is set', asyn
   await bench.open();
   await bench.drawer('Angles');
   await bench.tap('inverse cosine', '0', 'close bracket');
-  await expect(bench.form('= 90')).toBeVisible();
+  await expect(bench.form('= 90, exact')).toBeVisible();
   await expect(page.getByRole('tab', { name: 'Angles' })).toHaveAttribute('aria-selected', 'true');
   await page.getByRole('button', { name: /^Number display/ }).tap();
   await page.getByRole('switch', { name: 'Back to Pad after each key' }).tap();
@@ -107,8 +107,10 @@ test('holding a key down explains it and enters nothing', async ({ page }) => {
 test('the keys of every drawer are reachable and as large as a finger', async ({ page }) => {
   const bench = new BenchPage(page);
   await bench.open();
-  for (const drawer of ['Pad', 'Powers', 'Angles', 'Logs', 'Counting', 'Letters']) {
+  for (const drawer of ['Pad', 'Powers', 'Angles', 'Logs', 'Counting', 'Calculus', 'Letters', 'More']) {
     await bench.drawer(drawer);
+    // The keys of the drawer before must have gone.
+    await expect(page.getByRole('group', { name: drawer, exact: true })).toBeVisible();
     for (const key of await page.getByRole('button').all()) {
       const box = (await key.boundingBox())!;
       const name = (await key.getAttribute('aria-label')) ?? (await key.textContent());
@@ -118,4 +120,37 @@ test('the keys of every drawer are reachable and as large as a finger', async ({
       });
     }
   }
+});
+
+test('sums, integrals and relations are keyed from their drawers', async ({ page }) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  await bench.drawer('Calculus');
+  await bench.tap('integral', 'x', 'next value', 'x', 'next value', '0', 'next value', '3', 'equals');
+  await expect(bench.tape.getByRole('button', { name: '= 9/2' })).toBeVisible();
+  await bench.tap(
+    'integral',
+    'x',
+    'to the power',
+    '2',
+    'next value',
+    'x',
+    'next value',
+    '0',
+    'next value',
+    '3',
+    'equals',
+  );
+  await expect(bench.tape.getByRole('button', { name: 'integral(x^2,x,0,3 = 9' })).toBeVisible();
+  await bench.tap('sum', 'k', 'next value', 'k', 'next value', '1', 'next value', '9');
+  await expect(bench.form('= 45, exact')).toBeVisible();
+  await bench.drawer('More');
+  await bench.tap('close bracket', 'is equal to', '4', '5', 'equals');
+  await expect(bench.tape.getByRole('button', { name: '= true' })).toBeVisible();
+  await bench.drawer('Powers');
+  // The imaginary unit has no meaning while complex numbers are off, and says so.
+  await expect(bench.key('imaginary unit')).toHaveAttribute('aria-disabled', 'true');
+  await bench.key('imaginary unit').tap({ force: true });
+  await expect(page.getByText('Needs complex numbers, a setting.')).toBeVisible();
+  await expect(bench.line).toHaveValue('');
 });

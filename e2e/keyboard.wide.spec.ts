@@ -58,6 +58,15 @@ const answers: readonly (readonly [string, readonly string[]])[] = [
   ['17/6', ['= 17/6, fraction', '= 2 5/6, mixed', '= 2.83\u0305, recurring', '≈ 2.833 333 333, decimal']],
   ['asin(acos(atan(tan(cos(sin(9))))))', ['≈ 9, decimal, not settled']],
   ['10^60+sin(1 rad)-10^60', ['≈ 0.841 470 984 8, decimal']],
+  ['integral(3x^2-x,x,1,4)', ['= 111/2, fraction']],
+  ['integral(exp(-x^2),x,0,1)', ['≈ 0.746 824 132 8, decimal']],
+  ['sum(k^2,k,1,10)', ['= 385, exact', '= 5 × 7 × 11, prime factors']],
+  ['cbrt(2)*cbrt(4)', ['= 2, exact']],
+  ['sinh(ln(2))', ['= 3/4, fraction']],
+  ['asin(0.6)', ['≈ 36.869 897 65, decimal', '≈ 36°52′11.63″, degrees-minutes-seconds']],
+  ['53/8', ['= 6 remainder 5, quotient, remainder']],
+  ['0<1<=1 and not 2<1', ['= true, relation']],
+  ['cases(2<1,5,7)', ['= 7, exact']],
   ['95!', ['= 10 329 978 488 239 059', '≈ 1.032 997 849×10¹⁴⁸']],
 ];
 
@@ -74,6 +83,25 @@ test('answers stand in all their forms', async ({ page }) => {
   await bench.type('9^9^9^9=');
   await expect(page.getByRole('alert')).toContainText('too large');
   await expect(bench.line).toHaveValue('9^9^9^9');
+});
+
+test('complex numbers are a setting: roots of negatives have values, and the strip says so', async ({ page }) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  await bench.type('sqrt(-4)=');
+  await expect(page.getByRole('alert')).toContainText('even root of a negative number');
+  await page.getByRole('button', { name: /^Number display/ }).click();
+  await page.getByRole('switch', { name: 'Complex numbers' }).click();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('button', { name: /^Complex numbers are on/ })).toBeVisible();
+  await expect(bench.form('= 2i, exact')).toBeVisible();
+  await bench.form('= 2∠90°, polar').click();
+  await bench.line.press('Enter');
+  await expect(bench.tape.getByRole('button', { name: 'sqrt(−4) = 2∠90°' })).toBeVisible();
+  await bench.type('Ans^2=');
+  await expect(bench.tape.getByRole('button', { name: 'Ans^2 = −4' })).toBeVisible();
+  await page.reload();
+  await expect(bench.tape.getByRole('button', { name: 'sqrt(−4) = 2∠90°' })).toBeVisible();
 });
 
 test('π under degrees is pointed out; display and decimal sign change what is shown', async ({ page }) => {

@@ -19,6 +19,7 @@ export const drawers: Readonly<Record<DrawerId, Readonly<{ columns: number; ids:
     ids: [
       'square', 'cube', 'power', 'inverse', 'fraction', 'open', 'close',
       'sqrt', 'cbrt', 'root', 'tenTo', 'eTo', 'tenPower', 'separator',
+      'i', 're', 'im', 'conj', 'arg', 'abs', 'sign',
     ],
   },
   angles: {
@@ -42,14 +43,14 @@ export const drawers: Readonly<Record<DrawerId, Readonly<{ columns: number; ids:
     ids: [
       'factorial', 'nCr', 'nPr', 'percent', 'open', 'close',
       'gcd', 'lcm', 'mod', 'div', 'abs', 'separator',
-      'random', 'randint',
+      'random', 'randint', 'min', 'max', 'sum', 'prod',
     ],
   },
   calculus: {
     columns: 6,
     ids: [
       'integral', 'derivative', 'sum', 'prod', 'open', 'close',
-      'x', 'k', 'infinity', 'power', 'fraction', 'separator',
+      'k', 'pi', 'infinity', 'power', 'fraction', 'separator',
     ],
   },
   letters: { columns: 7, ids: [...letterIds, 'assign', 'separator'] },
@@ -59,7 +60,6 @@ export const drawers: Readonly<Record<DrawerId, Readonly<{ columns: number; ids:
       'round', 'roundsig', 'floor', 'ceil', 'trunc', 'frac', 'separator',
       'equal', 'unequal', 'less', 'atMost', 'greater', 'atLeast', 'open',
       'and', 'or', 'not', 'cases', 'min', 'max', 'close',
-      'i', 're', 'im', 'conj', 'arg', 'sign', 'abs',
     ],
   },
 };

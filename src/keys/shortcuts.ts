@@ -25,7 +25,8 @@ export function actionOfStroke({ key, control, alt, shift }: Stroke, before: str
     case 'Enter':
       return { type: 'answer' };
     case '=':
-      return before === ':' ? { type: 'insert', text: '=' } : { type: 'answer' };
+      // After a sign that it completes it belongs to it; 5! = is an answer asked for.
+      return /[:<>]/.test(before) ? { type: 'insert', text: '=' } : { type: 'answer' };
     case 'Escape':
       return { type: 'edit', command: 'clear' };
     case 'Backspace':

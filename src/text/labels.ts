@@ -131,6 +131,7 @@ export const damaged = (isSetAside: boolean): string =>
 export const keyboardHelp: readonly (readonly [string, string])[] = [
   ['Enter or =', 'answers the line'],
   ['sqrt(  pi  sin  ^  /  !  %', 'are typed as they are named'],
+  ['<  <=  and  or  not', 'compare; the sign a=b is on More'],
   ['Ctrl Z, Ctrl Y', 'undo and redo'],
   ['Escape', 'clears the line'],
   ['Tab', 'goes on to tape, keys and places'],

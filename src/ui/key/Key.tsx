@@ -91,7 +91,9 @@ export const Key = memo(function Key({
       onPointerLeave={release}
       onPointerCancel={release}
       onPress={() => {
-        if (!wasHeld.current) onPress(does);
+        // A key without a meaning here says why instead.
+        if (isDimmed) onExplain(id, 'hold');
+        else if (!wasHeld.current) onPress(does);
         wasHeld.current = false;
       }}
     >

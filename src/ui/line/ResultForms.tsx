@@ -33,6 +33,7 @@ const AS_TEXT: ReadonlySet<FormId> = new Set(['truth', 'polar', 'remainder']);
 function Digits({ form, shown }: Readonly<{ form: SavedForm; shown: Shown }>) {
   const markup = isLong(form.typed) || AS_TEXT.has(form.id) ? null : typeset(form.typed, CORE_SPELLING, shown);
   if (markup !== null) return <Formula markup={markup} size="tape" />;
+  if (AS_TEXT.has(form.id)) return <Words fontSize={17}>{form.text}</Words>;
   return (
     <Words className="long-number" fontSize={17}>
       {form.text}
