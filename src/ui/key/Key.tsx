@@ -60,7 +60,7 @@ export const Key = memo(function Key({
   isDimmed = false,
   isQuiet = false,
 }: Props) {
-  const { does, face, look } = keys[id];
+  const { does, face, look, needs } = keys[id];
   const timer = useRef<ReturnType<typeof setTimeout> | null>(null);
   const wasHeld = useRef(false);
   const release = () => {
@@ -82,6 +82,8 @@ export const Key = memo(function Key({
       onFocus={() => onExplain(id, 'point')}
       onPointerDown={() => {
         wasHeld.current = false;
+        // A key that lacks a setting takes no press; it says what it lacks at once.
+        if (isDimmed && needs !== undefined) onExplain(id, 'hold');
         timer.current = setTimeout(() => {
           wasHeld.current = true;
           onExplain(id, 'hold');
@@ -91,9 +93,7 @@ export const Key = memo(function Key({
       onPointerLeave={release}
       onPointerCancel={release}
       onPress={() => {
-        // A key without a meaning here says why instead.
-        if (isDimmed) onExplain(id, 'hold');
-        else if (!wasHeld.current) onPress(does);
+        if (!wasHeld.current) onPress(does);
         wasHeld.current = false;
       }}
     >
