@@ -27,6 +27,29 @@ const shots = [
     },
   },
   {
+    name: 'calculus-phone',
+    size: phone,
+    scheme: 'light',
+    act: async (page) => {
+      await page.getByRole('button', { name: 'clear line' }).tap();
+      await page.getByRole('textbox').pressSequentially('integral(4cosh(x/4),x,-4,4)');
+      await page.getByRole('tab', { name: 'Calculus' }).tap();
+    },
+  },
+  {
+    name: 'complex-phone',
+    size: phone,
+    scheme: 'dark',
+    act: async (page) => {
+      await page.getByRole('button', { name: 'clear line' }).tap();
+      await page.getByRole('button', { name: /^Number display/ }).tap();
+      await page.getByRole('switch', { name: 'Complex numbers' }).tap();
+      await page.getByRole('button', { name: 'Close', exact: true }).tap();
+      await page.getByRole('textbox').pressSequentially('sqrt(-4)+cbrt(-8)');
+      await page.getByRole('tab', { name: 'Powers' }).tap();
+    },
+  },
+  {
     name: 'line-phone',
     size: phone,
     scheme: 'light',
