@@ -24,7 +24,7 @@ import { batchRequest } from './request';
 import type { BatchRequest } from './request';
 
 /** What one request may take. */
-export const BUDGET_MS = 2000;
+const BUDGET_MS = 2000;
 
 const within = (ms: number): (() => boolean) => {
   const end = Date.now() + ms;
@@ -35,10 +35,10 @@ const optionsOf = ({ impliedFirst }: BatchRequest) =>
   ({ functions: functionNames, decimalSign: '.', impliedFirst }) as const;
 
 /** The context of a request, its letters worked in the order in which they are given. */
-function contextFor(request: BatchRequest): Result<Context, Problem> {
+function contextFor(request: BatchRequest, budget: number): Result<Context, Problem> {
   const letters = new Map<string, Value>();
   const { angle, complex, digits } = request;
-  const context = contextOf({ angle, complex, digits, alive: within(BUDGET_MS), random: drawFrom, names: { letters } });
+  const context = contextOf({ angle, complex, digits, alive: within(budget), random: drawFrom, names: { letters } });
   for (const [name, text] of Object.entries(request.variables)) {
     const reading = parse(text, optionsOf(request));
     if (!reading.ok) return reading;
@@ -75,10 +75,10 @@ function evaluateOne(reading: Reading, context: Context, impliedFirst: boolean):
   return succeed({ re: batchText(re.value), im: batchText(im.value), exact, settled, readAs: text });
 }
 
-function answer(request: BatchRequest): Result<object, Problem> {
+function answer(request: BatchRequest, budget: number): Result<object, Problem> {
   const reading = parse(request.expr, optionsOf(request));
   if (!reading.ok) return reading;
-  const context = contextFor(request);
+  const context = contextFor(request, budget);
   if (!context.ok) return context;
   switch (request.do) {
     case 'evaluate':
@@ -97,7 +97,7 @@ const failure = (id: unknown, code: string, message: string, from = 0, to = 0) =
 });
 
 /** The answer to one line of standard input, as an object to be written as one line of JSON. Never throws for what a line holds. */
-export function answerBatchLine(line: string): object {
+export function answerBatchLine(line: string, budget = BUDGET_MS): object {
   let parsed: unknown;
   try {
     parsed = JSON.parse(line);
@@ -110,7 +110,7 @@ export function answerBatchLine(line: string): object {
     const issue = request.error.issues[0]!;
     return failure(id, 'syntax', `The request is not valid at “${issue.path.join('.')}”: ${issue.message}`);
   }
-  const result = answer(request.data);
+  const result = answer(request.data, budget);
   if (result.ok) return { id, ok: true, ...result.value };
   const { problem } = result;
   return failure(id, problem.code, problemText(problem), problem.at.from, problem.at.to);

@@ -5,7 +5,8 @@ import { cover } from '../base/span';
 import type { Span } from '../base/span';
 import { operators, rankOf } from './operators';
 import type { InfixName, LogicName, RelationName } from './operators';
-import { Refusal, TokenCursor } from './token-cursor';
+import { OperandParser } from './operand-parser';
+import { Refusal } from './token-cursor';
 import { tokenise } from './tokens';
 import type { FunctionShape, ReadingOptions, Token, TokenKind } from './tokens';
 import type { RelationPart, Tree } from './tree';
@@ -26,8 +27,7 @@ const BEGINS_OPERAND: ReadonlySet<TokenKind> = new Set<TokenKind>([
   'box',
 ]);
 
-class Parser extends TokenCursor {
-  supplied = 0;
+class Parser extends OperandParser {
   /** Whether anything was read that is true or false, or asks for it. */
   private seesTruths = false;
 
@@ -50,7 +50,7 @@ class Parser extends TokenCursor {
   }
 
   /** Conditions joined by `or` and `and`, or a plain expression. */
-  private statement(op: LogicName = 'or'): Tree {
+  protected statement(op: LogicName = 'or'): Tree {
     const part = (): Tree => (op === 'or' ? this.statement('and') : this.condition());
     let left = part();
     while (this.isOperator(op)) {
@@ -137,7 +137,7 @@ class Parser extends TokenCursor {
       this.syntax('angle-badly-formed', token.span, { found: token.text });
   }
 
-  private prefixed(): Tree {
+  protected prefixed(): Tree {
     const { token } = this;
     if (!this.isOperator('minus')) return this.powered();
     this.take();
@@ -158,158 +158,7 @@ class Parser extends TokenCursor {
     return this.node({ kind: 'power', base, exponent, span: cover(base.span, exponent.span) });
   }
 
-  private marked(start: Tree): Tree {
-    let tree = start;
-    for (;;) {
-      const { token } = this;
-      if (token.kind === 'superscript') {
-        this.take();
-        const digits = token.value < 0n ? -token.value : token.value;
-        const size = this.node({ kind: 'number', written: digits.toString(), span: token.span });
-        const exponent: Tree = token.value < 0n ? { kind: 'negate', of: size, span: token.span } : size;
-        tree = this.node({ kind: 'power', base: tree, exponent, span: cover(tree.span, token.span) });
-      } else if (token.kind === 'operator' && (token.op === 'factorial' || token.op === 'percent')) {
-        this.take();
-        tree = this.node({ kind: 'postfix', op: token.op, of: tree, span: cover(tree.span, token.span) });
-      } else if (token.kind === 'operator' && token.op === 'degreeSign') {
-        this.take();
-        tree = this.degrees(tree, token);
-      } else return tree;
-    }
-  }
-
-  /** What stands before a degree sign: an angle alone, or the degrees of one with minutes and seconds. */
-  private degrees(of: Tree, sign: Token): Tree {
-    const minutes = this.token;
-    if (minutes.kind !== 'number' || this.ahead(1).kind !== 'minute')
-      return this.node({ kind: 'mark', unit: 'deg', by: 'sign', of, span: cover(of.span, sign.span) });
-    if (of.kind !== 'number') this.syntax('angle-badly-formed', of.span, { found: sign.text });
-    this.take();
-    let last = this.take();
-    let seconds: string | null = null;
-    const next = this.token;
-    if (next.kind === 'number' && this.ahead(1).kind === 'second') {
-      seconds = next.written;
-      this.take();
-      last = this.take();
-    }
-    return this.node({
-      kind: 'dms',
-      degrees: of.written,
-      minutes: minutes.written,
-      seconds,
-      span: cover(of.span, last.span),
-    });
-  }
-
-  private primary(): Tree {
-    const { token } = this;
-    switch (token.kind) {
-      case 'number':
-        this.take();
-        return this.afterNumber(token);
-      case 'badNumber':
-        return this.syntax('number-badly-formed', token.span, { found: token.text });
-      case 'vulgar':
-        this.take();
-        return this.node({ kind: 'mixed', whole: null, n: token.n, d: token.d, span: token.span });
-      case 'constant':
-        this.take();
-        return this.node({ kind: 'constant', name: token.name, span: token.span });
-      case 'letter':
-        this.take();
-        return this.node({ kind: 'letter', name: token.name, span: token.span });
-      case 'box':
-        this.take();
-        if (!this.lenient) this.syntax('empty-box', token.span);
-        return this.node({ kind: 'box', span: token.span });
-      case 'open':
-        return this.group();
-      case 'rootSign':
-        return this.rootOfFactor(token);
-      case 'function':
-        return this.call(token);
-      default:
-        return this.missing();
-    }
-  }
-
-  private missing(): Tree {
-    const { token } = this;
-    if (this.lenient) return this.node({ kind: 'box', span: { from: token.span.from, to: token.span.from } });
-    if (token.kind === 'unknown' || token.kind === 'strayComma' || token.kind === 'minute' || token.kind === 'second')
-      return this.unexpected();
-    return this.syntax('operand-missing', token.span, { found: token.text });
-  }
-
-  /** A number, or a mixed one: `2 5/6` (a space, and none around the stroke) and `2½`. */
-  private afterNumber(first: Token & { kind: 'number' }): Tree {
-    const { token } = this;
-    if (first.isPlainWhole && token.kind === 'vulgar') {
-      this.take();
-      return this.node({
-        kind: 'mixed',
-        whole: BigInt(first.written),
-        n: token.n,
-        d: token.d,
-        span: cover(first.span, token.span),
-      });
-    }
-    const stroke = this.ahead(1);
-    const bottom = this.ahead(2);
-    const isMixed =
-      first.isPlainWhole &&
-      token.kind === 'number' &&
-      token.isPlainWhole &&
-      token.spaced &&
-      this.isOperator('over', stroke) &&
-      !stroke.spaced &&
-      bottom.kind === 'number' &&
-      bottom.isPlainWhole &&
-      !bottom.spaced;
-    if (!isMixed) return this.node({ kind: 'number', written: first.written, span: first.span });
-    this.at += 3;
-    return this.node({
-      kind: 'mixed',
-      whole: BigInt(first.written),
-      n: BigInt(token.written),
-      d: BigInt(bottom.written),
-      span: cover(first.span, bottom.span),
-    });
-  }
-
-  private group(): Tree {
-    const open = this.take();
-    const of = this.statement();
-    const { closed, span } = this.closing(open.span);
-    return this.node({ kind: 'group', of, closed, span });
-  }
-
-  /** The closing bracket, or the end of the line in its place. */
-  private closing(from: Span): { closed: boolean; span: Span } {
-    if (this.token.kind === 'close') return { closed: true, span: cover(from, this.take().span) };
-    if (this.token.kind !== 'end') this.unexpected();
-    this.supplied += 1;
-    return { closed: false, span: cover(from, this.token.span) };
-  }
-
-  /** √ and ∛ take the next factor with its marks and its power, or just what is in brackets. */
-  private rootOfFactor(sign: Token & { kind: 'rootSign' }): Tree {
-    this.take();
-    const of = this.token.kind === 'open' ? this.nested(() => this.group()) : this.nested(() => this.prefixed());
-    const args = of.kind === 'group' ? [of.of] : [of];
-    const closed = of.kind !== 'group' || of.closed;
-    return this.node({
-      kind: 'call',
-      fn: sign.fn,
-      args,
-      bracketed: of.kind === 'group',
-      closed,
-      span: cover(sign.span, of.span),
-    });
-  }
-
-  private call(name: Token & { kind: 'function' }): Tree {
+  protected call(name: Token & { kind: 'function' }): Tree {
     this.take();
     const raised = this.functionPower(name);
     const fn = raised?.inverse ?? name.fn;

@@ -93,6 +93,9 @@ function stripped(n: bigint, factor: bigint): readonly [rest: bigint, times: num
   return rest % factor === 0n ? [rest / factor, 2 * pairs + 2] : [rest, 2 * pairs + 1];
 }
 
+/** n without a factor > 1. */
+export const withoutFactor = (n: bigint, factor: bigint): bigint => stripped(n, factor)[0];
+
 export type PrimePower = Readonly<{ prime: bigint; exponent: number }>;
 
 /** A longer number is not looked into: one step on it would already take too long. */
@@ -100,9 +103,9 @@ const LONGEST_FACTORED_BITS = 4096;
 
 /**
  * The prime factors of n ≥ 1 in rising order, or null when `steps` of search were not enough or it was told to stop.
- * The time grows with the root of the second largest factor; factors to about 10^12 are found with the default.
+ * The time grows with the root of the second largest factor; factors to about 10^9 are found with the default.
  */
-export function factorise(n: bigint, alive: Alive, steps = 200_000): readonly PrimePower[] | null {
+export function factorise(n: bigint, alive: Alive, steps = 100_000): readonly PrimePower[] | null {
   const found = new Map<bigint, number>();
   const note = (p: bigint, k = 1) => found.set(p, (found.get(p) ?? 0) + k);
   let rest = n;
@@ -120,7 +123,7 @@ export function factorise(n: bigint, alive: Alive, steps = 200_000): readonly Pr
     else if (root !== null) open.push(root, root);
     else {
       // A step on a long number takes longer, and finds no more.
-      const few = Math.ceil(steps / Math.max(1, (bitLength(m) / 100) ** 1.5));
+      const few = Math.ceil(steps / Math.max(1, (bitLength(m) / 100) ** 3));
       const divisor = properDivisor(m, few, alive);
       if (divisor === null) return null;
       open.push(divisor, m / divisor);

@@ -3,7 +3,7 @@ import { signOf } from './sign';
 import type { Alive } from '../base/alive';
 import { ONE, ZERO, add, asRootProduct, checkedReal, divide, trouble, undecided } from './arithmetic';
 import type { Outcome } from './arithmetic';
-import { factorise } from './factor';
+import { factorise, withoutFactor } from './factor';
 import * as q from './rational';
 import type { Rational } from './rational';
 import { asRational, fromRational } from './value';
@@ -45,10 +45,19 @@ function primeExponents(v: RealValue, alive: Alive): ReadonlyMap<bigint, Rationa
   return exponents;
 }
 
+/** Whether numerator and denominator have no primes but these. */
+function isMadeOf({ n, d }: Rational, primes: readonly bigint[]): boolean {
+  const rest = primes.reduce((left, prime) => withoutFactor(left, prime), n * d);
+  return rest === 1n;
+}
+
 /** The rational r with base^r = x for positive rationals or single roots, base ≠ 1, or null: their prime exponents must be proportional. */
 function rationalLog(x: RealValue, base: RealValue, alive: Alive): Rational | null {
-  const [of, to] = [primeExponents(x, alive), primeExponents(base, alive)];
-  if (of === null || to === null || of.size !== to.size) return null;
+  const to = primeExponents(base, alive);
+  // Only the primes of the base can be in x: others need not be looked for.
+  if (to === null || (x.kind === 'rational' && !isMadeOf(x.value, [...to.keys()]))) return null;
+  const of = primeExponents(x, alive);
+  if (of?.size !== to.size) return null;
   let ratio: Rational | null = null;
   for (const [prime, exponent] of of) {
     const under = to.get(prime);

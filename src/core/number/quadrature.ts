@@ -86,6 +86,7 @@ export function provedIntegral(
   alive: Alive,
 ): Ball | null | 'stopped' {
   const bits = target + 32;
+  if (isUnboundedAtAnEnd(part, from, to, bits, alive)) return null;
   const f = ballFunction(part, alive);
   const open: Piece[] = [{ from, to, depth: 0 }];
   let total = ball.exactly(0n);
@@ -109,11 +110,23 @@ export function provedIntegral(
       total = ball.widen(total, 1n, short + reached);
       continue;
     }
-    if (piece.depth > 2 * target) return null;
+    if (piece.depth > target + 24 || (short === null && piece.depth >= ENOUGH_HALVINGS)) return null;
     const depth = piece.depth + 1;
     open.push({ from: middle, to: piece.to, depth }, { from: piece.from, to: middle, depth });
   }
   return total;
+}
+
+/** On pieces that are so much shorter than the whole, f that has no bound from one ball has none, or will show none. */
+const ENOUGH_HALVINGS = 24;
+
+/** Looked into before any work: a singular end would be found out only after all the rest. */
+function isUnboundedAtAnEnd(part: Part, from: Ball, to: Ball, bits: number, alive: Alive): boolean {
+  const short = ball.subtract(to, from, bits);
+  const reach = { ...short, exp: short.exp - ENOUGH_HALVINGS };
+  return [ball.add(from, reach, bits), ball.subtract(to, reach, bits)].some(
+    (middle) => sizeOnLine(part, middle, reach, alive) === null,
+  );
 }
 
 /** A bound of |f| on the piece itself, from one ball around it. */
