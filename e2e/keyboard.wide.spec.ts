@@ -65,7 +65,7 @@ const answers: readonly (readonly [string, readonly string[]])[] = [
   ['sinh(ln(2))', ['= 3/4, fraction']],
   ['asin(0.6)', ['≈ 36.869 897 65, decimal', '≈ 36°52′11.63″, degrees-minutes-seconds']],
   ['53/8', ['= 6 remainder 5, quotient, remainder']],
-  ['0<1<=1 and not 2<1', ['= true, relation']],
+  ['0<1<=1 and not 2<1', ['= true, exactly']],
   ['cases(2<1,5,7)', ['= 7, exact']],
   ['95!', ['= 10 329 978 488 239 059', '≈ 1.032 997 849×10¹⁴⁸']],
 ];

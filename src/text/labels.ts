@@ -16,7 +16,7 @@ export const formNames: Readonly<Record<FormId, string>> = {
   mixed: 'mixed',
   recurring: 'recurring',
   decimal: 'decimal',
-  truth: 'relation',
+  truth: 'exactly',
   dms: 'degrees-minutes-seconds',
   turn: 'multiple of π',
   polar: 'polar',

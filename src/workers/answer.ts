@@ -93,9 +93,13 @@ const LONGEST_WHOLE = powerOfTen(5000);
 function fullText(value: Value, alive: Alive): string | null {
   const whole = asWhole(value);
   if (whole !== null && absolute(whole) < LONGEST_WHOLE) return whole.toString();
-  if (!isReal(value)) return null;
-  const rounded = roundToFigures(value, FULL_DIGITS, alive);
-  return typeof rounded === 'string' ? null : batchText(rounded);
+  const parts = isReal(value) ? [value] : [value.re, value.im];
+  const [re, im] = parts.map((part) => {
+    const rounded = roundToFigures(part, FULL_DIGITS, alive);
+    return typeof rounded === 'string' ? null : batchText(rounded);
+  });
+  if (im === undefined || re === null || im === null) return re ?? null;
+  return `${re}${im.startsWith('-') ? '' : '+'}${im}i`;
 }
 
 /** What every answer says of how the line was read. */

@@ -117,6 +117,30 @@ export function withBrackets(tree: Tree, impliedFirst: boolean): Tree {
   }
 }
 
+/** Signs that reach over whatever is written after them, when they are drawn. */
+const REACHING = new Set(['sum', 'prod']);
+
+/**
+ * What a drawn formula must bracket besides: a sum or product sign whose reach would not be seen to end, before a
+ * factor or under an exponent. In typed text their own brackets show it.
+ */
+export function withReach(tree: Tree): Tree {
+  const ended = (of: Tree): Tree => (of.kind === 'call' && REACHING.has(of.fn) ? group(of) : of);
+  switch (tree.kind) {
+    case 'power':
+      return { ...tree, base: ended(tree.base) };
+    case 'postfix':
+    case 'mark':
+      return { ...tree, of: ended(tree.of) };
+    case 'binary':
+      return tree.op === 'plus' || tree.op === 'minus' || tree.op === 'over'
+        ? tree
+        : { ...tree, left: ended(tree.left) };
+    default:
+      return tree;
+  }
+}
+
 /** The tree without any brackets, at no place: what two readings must agree in to be the same. */
 export function bare(tree: Tree): Tree {
   if (tree.kind === 'group') return bare(tree.of);

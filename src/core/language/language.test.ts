@@ -255,3 +255,18 @@ test.each([
   expect(parse(piece.repeat(10_000) + '1', options).ok).toBe(false);
   expect(parse('1+'.repeat(10_000) + '1', options).ok).toBe(false);
 });
+
+// What is drawn on paper must not say more than what is read: a sum sign reaches over factors after it.
+test.each([
+  ['sum(k,k,1,3)*2', '\\left(\\sum_{k=1}^{3} k\\right)\\times 2'],
+  ['2sum(k,k,1,3)', '2\\sum_{k=1}^{3} k'],
+  ['sum(k,k,1,3)^2', '{\\left(\\sum_{k=1}^{3} k\\right)}^{2}'],
+  ['sum(k+1,k,1,3)+1', '\\sum_{k=1}^{3} \\left(k+1\\right)+1'],
+  ['integral(1/x,x,1,inf)', '\\int_{1}^{\\infty } \\frac{1}{x}\\,\\mathrm{d}x'],
+  ['cases(x<0,-x,x)', '\\begin{cases}-x & x<0 \\\\ x & \\text{otherwise}\\end{cases}'],
+  ['derivative(x^2,x,3)', '\\left.\\frac{\\mathrm{d}}{\\mathrm{d}x}{x}^{2}\\right|_{x=3}'],
+  ['floor(x)<=ceil(x)', '\\left\\lfloor x\\right\\rfloor \\leq \\left\\lceil x\\right\\rceil '],
+])('%s is %s in LaTeX', (typed, expected) => {
+  const reading = parse(typed, options);
+  expect(reading.ok && printLatex(reading.value.tree)).toBe(expected);
+});

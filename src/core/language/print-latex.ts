@@ -1,5 +1,5 @@
 import { assertNever } from '../base/never';
-import { withBrackets } from './brackets';
+import { withBrackets, withReach } from './brackets';
 import { OVERLINE } from './numerals';
 import { operators } from './operators';
 import { inside, withoutLeadingMinus } from './tree';
@@ -109,7 +109,7 @@ const unwrapped = (tree: Tree): string => printLatex(tree.kind === 'group' ? ins
 
 /** The expression in LaTeX's mathematics (amsmath). */
 export function printLatex(tree: Tree): string {
-  const node = withBrackets(tree, false);
+  const node = withReach(withBrackets(tree, false));
   switch (node.kind) {
     case 'number':
       return number(node.written);

@@ -1,5 +1,5 @@
 import { assertNever } from '../base/never';
-import { withBrackets } from './brackets';
+import { withBrackets, withReach } from './brackets';
 import { element, withAttributes } from './markup';
 import type { Markup } from './markup';
 import { OVERLINE, grouped } from './numerals';
@@ -157,7 +157,7 @@ export function printMathml(tree: Tree, style: FormulaStyle): Markup {
   };
 
   const draw = (original: Tree): Markup => {
-    const node = withBrackets(original, style.impliedFirst);
+    const node = withReach(withBrackets(original, style.impliedFirst));
     switch (node.kind) {
       case 'number':
         return numberMarkup(node.written, style);

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { decode, encode } from '../notebook/value-codec';
 import { toBall } from './approximate';
-import { add, divide, magnitude, multiply, negate, real, subtract } from './arithmetic';
+import { add, divide, fromSurd, magnitude, multiply, negate, real, subtract } from './arithmetic';
 import * as ball from './ball';
 import type { Ball } from './ball';
-import { complex } from './complex';
+import { add as plus, complex, conjugate, divide as over, multiply as times } from './complex';
 import { roundToFigures, roundToPlaces } from './digits';
 import { factorise } from './factor';
 import { power as integerPower } from './integer';
@@ -13,8 +13,8 @@ import * as q from './rational';
 import type { Rational } from './rational';
 import { isBall } from './real-ops';
 import * as surd from './surd';
-import { fromRational, fromWhole } from './value';
-import type { RealValue } from './value';
+import { fromRational, fromWhole, isExact } from './value';
+import type { RealValue, Value } from './value';
 
 const SEED = 20261128;
 const runs = { seed: SEED, numRuns: 300 };
@@ -271,4 +271,48 @@ test.each([
   if (value.kind === 'surd')
     return expect(value.sum.map((t) => `${t.coefficient.n}·√${t.radicand}`).join()).toBe(expected);
   return expect(value.kind === 'rational' && String(value.value.n)).toBe(expected);
+});
+
+const gaussian = fc.tuple(smallFraction, smallFraction).map(([a, b]) => complex(fromRational(a), fromRational(b)));
+const surdComplex = fc
+  .tuple(sum, smallFraction)
+  .map(([a, b]) => complex(fromSurd(a), multiply(fromRational(b), fromSurd(surd.squareRoot(q.whole(3), alive)!))));
+
+test(`exact complex numbers are a field: distributive, a·(1/a) = 1, |ab|² = |a|²|b|² (seed ${SEED})`, () => {
+  const number = fc.oneof(gaussian, surdComplex);
+  fc.assert(
+    fc.property(number, number, number, (a, b, c) => {
+      expect(times(a, plus(b, c))).toEqual(plus(times(a, b), times(a, c)));
+      const size = (z: Value) => times(z, conjugate(z));
+      expect(size(times(a, b))).toEqual(times(size(a), size(b)));
+      const inverse = over(fromWhole(1), a, alive);
+      if (inverse.ok && isExact(inverse.value)) expect(times(a, inverse.value)).toEqual(fromWhole(1));
+    }),
+    runs,
+  );
+});
+
+test(`exact sums of roots and the same as recipes have the same 40 digits (seed ${SEED})`, () => {
+  fc.assert(
+    fc.property(sum, sum, fc.constantFrom('add', 'multiply', 'divide'), (a, b, op) => {
+      const [x, y] = [fromSurd(a), fromSurd(b)];
+      if (op === 'divide' && b.length === 0) return;
+      const made =
+        op === 'add'
+          ? { ok: true as const, value: add(x, y) }
+          : op === 'multiply'
+            ? { ok: true as const, value: multiply(x, y) }
+            : divide(x, y, alive);
+      if (!made.ok) throw new Error(made.problem.code);
+      const [exact, recipe] = [
+        roundToFigures(made.value, 40, alive),
+        roundToFigures(real(op as 'add', x, y), 40, alive),
+      ];
+      if (typeof exact === 'string' || typeof recipe === 'string') throw new Error('not rounded');
+      // Only a value that is just a decimal, or zero, leaves the recipe unsettled.
+      if (recipe.settled) expect([exact.unscaled, exact.places]).toEqual([recipe.unscaled, recipe.places]);
+      else expect(exact.exact).toBe(true);
+    }),
+    runs,
+  );
 });
