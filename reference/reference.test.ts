@@ -2,6 +2,7 @@ import Decimal from 'decimal.js';
 import { answerBatchLine } from '../batch/answer';
 import { identities, triedAt } from './identities';
 import { tabled } from './powers-table';
+import { randomComplex, randomReals } from './random-elsewhere';
 import { complexTextbook, textbook } from './textbook-table';
 import { specialValues } from './trig-table';
 import { complexElsewhere, workedElsewhere } from './worked-elsewhere';
@@ -112,10 +113,10 @@ test.each(complexTextbook)('%s is exactly %s, with complex numbers on', (typed, 
 
 const DIGITS = 30;
 const rounded = (value: string): string => new D(value).toSignificantDigits(DIGITS, Decimal.ROUND_HALF_UP).toString();
-test.each(workedElsewhere)('%s has all its digits', (typed, value) => {
+test.each([...workedElsewhere, ...randomReals])('%s has all its digits', (typed, value) => {
   expect(new D(ask(typed, { digits: DIGITS }).decimal).toString()).toBe(rounded(value));
 });
-test.each(complexElsewhere)('%s has all its digits', (typed, re, im) => {
+test.each([...complexElsewhere, ...randomComplex])('%s has all its digits', (typed, re, im) => {
   const {
     decimal,
     re: real = decimal,
