@@ -11,7 +11,7 @@ import { differentiate } from './differentiate';
 import * as parts from './double-parts';
 import type { Fn, Piece } from './double-parts';
 import { evaluate } from './evaluate';
-import { mentions } from './lower';
+import { hasChance, mentions } from './lower';
 
 type Test = (x: number) => boolean;
 
@@ -49,6 +49,7 @@ class Compiler {
   }
 
   piece(tree: Tree): Piece {
+    if (hasChance(tree)) throw new NoDouble();
     if (!this.isFree(tree)) return this.fixed(tree);
     switch (tree.kind) {
       case 'letter': {
@@ -222,7 +223,7 @@ class Compiler {
 /**
  * An expression as a function of doubles, for curves; every other letter is taken from the context. Accuracy: the
  * operations are those of doubles, constants are rounded once; NaN or ±∞ where there is no value. Null when a part has
- * no such form (complex numbers, integrals, slots that are free).
+ * no such form (complex numbers, chance, integrals that vary).
  */
 export function compileDoubles(tree: Tree, variable: string, context: Context): Fn | null {
   const { letters } = context.names;

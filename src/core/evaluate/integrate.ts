@@ -166,8 +166,19 @@ function numerically(tree: Call, lo: Limit, hi: Limit, context: Context, worth: 
   return succeed(known('estimate', estimate.value, estimate.error));
 }
 
-/** What the integrand itself has to say at a point between the limits: a letter without a value, say. */
-function problemInside(tree: Call, lo: Limit, hi: Limit, context: Context, worth: Evaluator): Evaluated | null {
+type Refused = Evaluated & { ok: false };
+
+/**
+ * What the integrand itself has to say at points between the limits: `certain` when it can have no value (a letter that
+ * holds nothing), else a domain that it leaves at one of them.
+ */
+function problemInside(
+  tree: Call,
+  lo: Limit,
+  hi: Limit,
+  context: Context,
+  worth: Evaluator,
+): { certain: Refused | null; domain: Refused | null } {
   const [of, letter] = tree.args as [Tree, Tree & { kind: 'letter' }];
   const at = (x: RealValue) => worth(of, withLetter(context, letter.name, x));
   const [a, b] = [typeof lo === 'string' ? null : lo, typeof hi === 'string' ? null : hi];
@@ -177,10 +188,13 @@ function problemInside(tree: Call, lo: Limit, hi: Limit, context: Context, worth
       ? add(a, multiply(subtract(b, a), share(k)))
       : add(a ?? b ?? fromWhole(0), multiply(fromWhole(a ? 1 : -1), share(k))),
   );
-  const answers = points.map(at);
-  const [first] = answers;
-  const isUnknown = !first!.ok && !['domain', 'divide-by-zero', 'not-converged'].includes(first!.problem.code);
-  return isUnknown || answers.every((answer) => !answer.ok) ? first! : null;
+  const problems = points.map(at).filter((answer) => !answer.ok);
+  const isPassing = (code: string): boolean => ['domain', 'divide-by-zero', 'not-converged'].includes(code);
+  const unknown = problems.find(({ problem }) => !isPassing(problem.code));
+  return {
+    certain: unknown ?? (problems.length === points.length ? problems[0]! : null),
+    domain: problems.find(({ problem }) => problem.code === 'domain') ?? null,
+  };
 }
 
 /**
@@ -198,11 +212,13 @@ export function integrate(tree: Call, context: Context, worth: Evaluator): Evalu
   const turn = direction(lo, hi, context);
   if (typeof turn === 'string') return refused({ code: turn === 'undecided' ? 'not-converged' : turn }, tree.span);
   const wrong = problemInside(tree, lo, hi, context, worth);
-  if (wrong !== null) return wrong;
+  if (wrong.certain !== null) return wrong.certain;
   if (turn === 0) return typeof lo === 'string' ? refused(DIVERGES, tree.span) : succeed(fromWhole(0));
   const [low, high] = turn > 0 ? [lo, hi] : [hi, lo];
-  const sum = powerSumOf(of, letter.name, context, worth);
+  // Multiplied out, √x·√x would have a value where it has none.
+  const sum = wrong.domain === null ? powerSumOf(of, letter.name, context, worth) : null;
   const exact = sum && exactly(sum, low, high, context);
   const made = exact ? placed(exact, tree.span) : numerically(tree, low, high, context, worth);
+  if (!made.ok && made.problem.code === 'not-converged' && wrong.domain !== null) return wrong.domain;
   return made.ok && turn < 0 ? succeed(negate(made.value as RealValue)) : made;
 }

@@ -15,6 +15,15 @@ export function mentions(tree: Tree, name: string): boolean {
   return false;
 }
 
+/** Whether an expression may answer otherwise each time, so that it must not be worked once for many terms. */
+export function hasChance(tree: Tree): boolean {
+  for (const node of nodesOf(tree)) {
+    const record = node.kind === 'call' ? functionNamed(node.fn) : undefined;
+    if (record?.binds === undefined && record?.isChance === true) return true;
+  }
+  return false;
+}
+
 const HUNDREDTH = valuePart({ kind: 'rational', value: q.rational(1n, 100n) });
 
 /**

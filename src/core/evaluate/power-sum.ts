@@ -4,7 +4,7 @@ import type { Tree } from '../language/tree';
 import { add, divide, multiply, negate } from '../number/arithmetic';
 import * as q from '../number/rational';
 import type { Rational } from '../number/rational';
-import { asRational, fromWhole, isReal } from '../number/value';
+import { asRational, fromRational, fromWhole, isReal } from '../number/value';
 import type { RealValue } from '../number/value';
 import type { Context, Evaluator } from './context';
 import { mentions } from './lower';
@@ -15,6 +15,7 @@ export type PowerSum = ReadonlyMap<string, Readonly<{ exponent: Rational; coeffi
 /** A longer sum, or one of higher degree, is not multiplied out. */
 const MOST_TERMS = 64;
 const LARGEST_EXPONENT = 200n;
+const HUNDREDTH = fromRational(q.rational(1n, 100n));
 
 const keyOf = ({ n, d }: Rational): string => `${n}/${d}`;
 
@@ -44,6 +45,9 @@ function product(a: PowerSum, b: PowerSum): PowerSum | null {
   return made.size > MOST_TERMS ? null : made;
 }
 
+/** A bare percent, which in a sum is a share of what stands before it. */
+export const isShare = (tree: Tree): boolean => tree.kind === 'postfix' && tree.op === 'percent';
+
 /** An expression as a sum of powers of a letter, or null when it is none. */
 export function powerSumOf(tree: Tree, name: string, context: Context, worth: Evaluator): PowerSum | null {
   const visit = (of: Tree): PowerSum | null => {
@@ -59,6 +63,8 @@ export function powerSumOf(tree: Tree, name: string, context: Context, worth: Ev
         return scaled(visit(node.of), negate);
       case 'binary':
         return binary(node);
+      case 'postfix':
+        return node.op === 'percent' ? scaled(visit(node.of), (c) => multiply(c, HUNDREDTH)) : null;
       case 'power': {
         const exponent = mentions(node.exponent, name) ? null : worth(node.exponent, context);
         const to = exponent?.ok ? asRational(exponent.value) : null;
@@ -86,9 +92,11 @@ export function powerSumOf(tree: Tree, name: string, context: Context, worth: Ev
     sum && collected([...sum.values()].map((t) => ({ exponent: t.exponent, coefficient: by(t.coefficient) })));
 
   const binary = (node: Tree & { kind: 'binary' }): PowerSum | null => {
-    // A percent in a sum means a share of what stands before it.
-    if (node.right.kind === 'postfix' || node.op === 'mod') return null;
-    const [left, right] = [visit(node.left), visit(node.right)];
+    if (node.op === 'mod') return null;
+    const [left, second] = [visit(node.left), visit(node.right)];
+    const isSum = node.op === 'plus' || node.op === 'minus';
+    const right =
+      left && second && isSum && isShare(node.right) && !isShare(node.left) ? product(left, second) : second;
     if (left === null || right === null) return null;
     switch (node.op) {
       case 'plus':

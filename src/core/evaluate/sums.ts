@@ -16,7 +16,7 @@ import { asRational, asWhole, fromRational, fromWhole, isReal } from '../number/
 import type { RealValue, Value } from '../number/value';
 import { refused, withLetter } from './context';
 import type { Context, Evaluated, Evaluator } from './context';
-import { lower, mentions } from './lower';
+import { hasChance, lower, mentions } from './lower';
 import { coefficientsOf, powerSumOf } from './power-sum';
 import { rationalTerm } from './rational-terms';
 import type { RationalTerm } from './rational-terms';
@@ -141,10 +141,11 @@ class Terms {
   /** In balls, at the digits that will be asked for; what was lost is in the radius. */
   balls(lo: bigint, hi: bigint): Evaluated {
     const { context, tree, bits } = this;
-    const quick = rationalTerm(tree.args[0]!, this.name, context, this.worth);
+    const isFixed = !hasChance(tree.args[0]!);
+    const quick = isFixed ? rationalTerm(tree.args[0]!, this.name, context, this.worth) : null;
     const made = quick && this.ofFractions(quick, lo, hi, bits + 40);
     if (made) return made;
-    const part = lower(tree.args[0]!, this.name, context, this.worth);
+    const part = isFixed ? lower(tree.args[0]!, this.name, context, this.worth) : null;
     const f: BallFunction | null = part && ballFunction(part, context.alive);
     let total: Ball = ball.exactly(this.isSum ? 0n : 1n);
     for (let k = lo; k <= hi; k += 1n) {
@@ -228,7 +229,7 @@ export function sumOrProduct(fn: 'sum' | 'prod', tree: Call, context: Context, w
   const count = hi - lo + 1n;
   if (count <= 0n) return succeed(fromWhole(isSum ? 0 : 1));
   if (count > MOST_TERMS) return refused({ code: 'stopped' }, tree.span);
-  if (isSum && count > FEW && !dividesBy(of, letter.name)) {
+  if (isSum && count > FEW && !dividesBy(of, letter.name) && !hasChance(of)) {
     const sum = powerSumOf(of, letter.name, context, worth);
     const coefficients = sum && coefficientsOf(sum);
     if (coefficients) return succeed(polynomialSum(coefficients, lo, count));

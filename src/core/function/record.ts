@@ -72,6 +72,8 @@ type Plain = Shared &
     complex?: (args: readonly Value[], context: FunctionContext) => ComplexOutcome;
     /** With complex numbers on, `complex` answers for all arguments: the principal value differs on real ones too. */
     complexFirst?: boolean;
+    /** Answers otherwise each time it is asked. */
+    isChance?: boolean;
     /** Only there while complex numbers are on. */
     complexOnly?: boolean;
     /** The same from the operations of balls, angles in radians: what sums and integrals are worked with. */

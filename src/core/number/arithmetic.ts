@@ -170,6 +170,8 @@ export function divide(a: RealValue, b: RealValue, alive: Alive): Outcome {
   if (a === b) return succeed(ONE);
   if (a.kind === 'pi' && b.kind === 'pi') return succeed(fromRational(q.divide(a.times, b.times)));
   if (isZeroValue(a)) return succeed(ZERO);
+  // 1/(1/x) is x itself.
+  if (isOneValue(a) && b.kind === 'real' && b.op === 'divide' && isOneValue(b.args[0]!)) return succeed(b.args[1]!);
   if (b.kind === 'radical') {
     const product = asRootProduct(b, alive);
     const inverse = product && fromRootProduct(radical.raise({ ...product, coefficient: q.ONE }, q.whole(-1), alive));

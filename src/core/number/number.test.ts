@@ -304,10 +304,7 @@ test(`exact sums of roots and the same as recipes have the same 40 digits (seed 
             ? { ok: true as const, value: multiply(x, y) }
             : divide(x, y, alive);
       if (!made.ok) throw new Error(made.problem.code);
-      const [exact, recipe] = [
-        roundToFigures(made.value, 40, alive),
-        roundToFigures(real(op as 'add', x, y), 40, alive),
-      ];
+      const [exact, recipe] = [roundToFigures(made.value, 40, alive), roundToFigures(real(op, x, y), 40, alive)];
       if (typeof exact === 'string' || typeof recipe === 'string') throw new Error('not rounded');
       // Only a value that is just a decimal, or zero, leaves the recipe unsettled.
       if (recipe.settled) expect([exact.unscaled, exact.places]).toEqual([recipe.unscaled, recipe.places]);

@@ -1,6 +1,6 @@
 import { succeed } from '../../base/result';
 import { convertAngle, exactCosine, exactSine, fromTurns, inTurns } from '../../number/angle';
-import { ONE, checkedReal, divide, piTimes, trouble } from '../../number/arithmetic';
+import { ONE, checkedReal, divide, trouble } from '../../number/arithmetic';
 import type { Outcome } from '../../number/arithmetic';
 import * as complex from '../../number/complex';
 import type { ComplexOutcome } from '../../number/complex';
@@ -28,11 +28,15 @@ function realOf(
 }
 
 /** A complex angle in radians. */
-const inRadians = (z: Value, { angle }: FunctionContext): Value =>
-  angle === 'rad' ? z : complex.multiply(z, piTimes(q.rational(1n, angle === 'deg' ? 180n : 200n)));
+const inRadians = (z: Value, { angle, alive }: FunctionContext): ComplexOutcome =>
+  complex.chain(convertAngle(complex.reOf(z), angle, 'rad', alive), (re) =>
+    complex.chain(convertAngle(complex.imOf(z), angle, 'rad', alive), (im) => succeed(complex.complex(re, im))),
+  );
 
-const complexSine = (z: Value, context: FunctionContext): ComplexOutcome => complex.sin(inRadians(z, context));
-const complexCosine = (z: Value, context: FunctionContext): ComplexOutcome => complex.cos(inRadians(z, context));
+const complexSine = (z: Value, context: FunctionContext): ComplexOutcome =>
+  complex.chain(inRadians(z, context), complex.sin);
+const complexCosine = (z: Value, context: FunctionContext): ComplexOutcome =>
+  complex.chain(inRadians(z, context), complex.cos);
 
 /** The quotient of two functions of a complex angle. */
 const quotient = (top: ComplexOutcome, bottom: ComplexOutcome, { alive }: FunctionContext): ComplexOutcome =>

@@ -10,6 +10,7 @@ const SOURCE = 'Uniform on its range; the numbers are handed in from outside: co
 
 export const random = defineFunction({
   name: 'random',
+  isChance: true,
   topic: 'counting',
   takes: [],
   apply: (_args, { random: draw }) => succeed(fromRational(rational(draw(UNITS), UNITS))),
@@ -22,6 +23,7 @@ export const random = defineFunction({
 
 export const randint = defineFunction({
   name: 'randint',
+  isChance: true,
   topic: 'counting',
   takes: ['a', 'b'],
   apply: ([a, b], { random: draw }) => {
