@@ -198,7 +198,7 @@ test.each([
         if (!again.ok) throw new Error(`${text}: ${JSON.stringify(again.problem)}`);
         expect({ text, tree: bare(again.value.tree) }).toEqual({ text, tree: bare(t) });
       }),
-      { seed: SEED, numRuns: 2000 },
+      { seed: SEED, numRuns: 800 },
     );
   },
 );
@@ -241,7 +241,7 @@ test(`no text makes the parser or a printer throw (seed ${SEED})`, () => {
       printText(drawn.tree, TYPED);
       readAs(drawn, o);
     }),
-    { seed: SEED, numRuns: 5000 },
+    { seed: SEED, numRuns: 3000 },
   );
 });
 

@@ -10,6 +10,7 @@ import {
   divide,
   fromRootProduct,
   fromSurd,
+  magnitude,
   multiply,
   negate,
   trouble,
@@ -130,6 +131,14 @@ function log2(a: bigint): number {
 /** Bits that |a|^n would need. */
 const grownBits = (a: bigint, n: bigint): number => (a === 0n ? 0 : log2(absolute(a)) * Number(n));
 
+/** A power that no product can reach, by the logarithm: (1 + 10^−30)^(10^30) is near e. */
+function hugePower(base: RealValue, n: bigint, alive: Alive): Outcome {
+  const size = magnitude(base, alive);
+  if (!size.ok) return size;
+  const made = checkedReal('realPower', size.value, fromWhole(n));
+  return made.ok && n % 2n !== 0n && signOf(base, alive) === -1 ? succeed(negate(made.value)) : made;
+}
+
 function wholePower(base: RealValue, n: bigint, alive: Alive): Outcome {
   const size = absolute(n);
   if (base.kind === 'rational') {
@@ -139,7 +148,7 @@ function wholePower(base: RealValue, n: bigint, alive: Alive): Outcome {
     if (isWide && bottom === 1n && n > 0n) return trouble({ code: 'too-large' });
     if (!isWide) return succeed(fromRational(q.powerWhole(base.value, Number(n))));
   }
-  if (size > BigInt(Number.MAX_SAFE_INTEGER)) return trouble({ code: 'too-large' });
+  if (size > BigInt(Number.MAX_SAFE_INTEGER)) return hugePower(base, n, alive);
   if (base.kind === 'radical') {
     const product = asRootProduct(base, alive);
     const raised = product && fromRootProduct(radical.raise({ ...product, coefficient: q.ONE }, q.whole(n), alive));
