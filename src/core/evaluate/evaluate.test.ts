@@ -229,7 +229,7 @@ test.each([
   ['ln(0)', 'domain'],
   ['tan(pi/2)', 'domain'],
   ['log(5,1)', 'domain'],
-  ['i!', 'domain'],
+  ['i!', 'inexact'],
   ['floor(1+i)', 'domain'],
   ['1/(i^2+1)', 'divide-by-zero'],
 ])('with complex numbers, %s is %s', (typed, expected) => expect(complexOn(typed)).toBe(expected));

@@ -64,7 +64,9 @@ function worth(tree: Tree, context: Context): Evaluated {
       return then(worth(tree.of, context), (v) =>
         placed(
           tree.op === 'factorial'
-            ? withReal(v, '!', (x) => factorial(x, context.alive))
+            ? isReal(v)
+              ? factorial(v, context.alive)
+              : succeed(complex.factorialOf(v))
             : complex.divide(v, HUNDRED, context.alive),
           tree.span,
         ),
@@ -142,13 +144,9 @@ function binary(tree: Tree & { kind: 'binary' }, context: Context): Evaluated {
           return placed(made, made.ok || made.problem.code !== 'divide-by-zero' ? tree.span : tree.right.span);
         }
         case 'mod':
-          return placed(
-            withReal(left, 'mod', (a) => {
-              const made = withReal(right, 'mod', (b) => remainder(a, b, context.alive));
-              return made as arithmetic.Outcome;
-            }),
-            tree.span,
-          );
+          if (!isReal(left) || !isReal(right))
+            return refused({ code: 'domain', reason: 'real-only', fn: 'mod' }, tree.span);
+          return placed(remainder(left, right, context.alive), tree.span);
       }
     }),
   );

@@ -45,6 +45,8 @@ const arity: { [op in RealOp]: number } = {
   arccos: 1,
   arctan: 1,
   gamma: 1,
+  gammaRe: 2,
+  gammaIm: 2,
   sinh: 1,
   cosh: 1,
   tanh: 1,

@@ -10,7 +10,7 @@ import { expOf, lnOf } from './logarithm';
 import { power as realPower, root } from './power';
 import * as q from './rational';
 import { asRational, fromRational, isExact, isExactReal, isReal } from './value';
-import type { RealValue, Value } from './value';
+import type { Complex, RealValue, Value } from './value';
 
 /*
  * Complex numbers as pairs of real values, so that exact parts stay exact and real ones are refined by themselves.
@@ -183,6 +183,12 @@ export function power(z: Value, w: Value, alive: Alive): ComplexOutcome {
 /** The principal n-th root for whole n ≥ 1. */
 export const nthRoot = (z: Value, n: bigint, alive: Alive): ComplexOutcome =>
   power(z, fromRational(q.rational(1n, n)), alive);
+
+/** z! = Γ(z + 1) off the real line. */
+export function factorialOf(z: Complex): Value {
+  const above = real.add(z.re, ONE);
+  return complex(real.real('gammaRe', above, z.im), real.real('gammaIm', above, z.im));
+}
 
 /** sinh and cosh of a real part, as recipes; exact at zero. */
 const sinh = (x: RealValue): RealValue => (isZero(x) ? ZERO : real.real('sinh', x));

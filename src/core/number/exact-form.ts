@@ -57,6 +57,8 @@ const families: Readonly<Record<RealOp, 'logs' | 'roots' | 'angles' | null>> = {
   wholePower: 'roots',
   root: 'roots',
   gamma: 'roots',
+  gammaRe: null,
+  gammaIm: null,
   pi: 'roots',
   sin: 'angles',
   cos: 'angles',

@@ -11,7 +11,7 @@ const LARGEST_ARGUMENT_BITS = 18;
 const bernoulli: Rational[] = [];
 
 /** B_2, B_4, … by the tangent numbers (Brent and Harvey, "Fast computation of Bernoulli, tangent and secant numbers", 2011, algorithm 1). */
-function bernoulliNumbers(count: number): readonly Rational[] {
+export function bernoulliNumbers(count: number): readonly Rational[] {
   if (bernoulli.length >= count) return bernoulli;
   const most = Math.max(count, 2 * bernoulli.length, 16);
   const tangent: bigint[] = [0n, 1n];

@@ -1,5 +1,6 @@
 import * as ball from './ball';
 import type { Ball } from './ball';
+import { complexGamma } from './complex-gamma';
 import { pi } from './constants';
 import { arccos, arcsin, arctan, circular, exp, ln } from './elementary';
 import { gamma } from './gamma';
@@ -87,6 +88,11 @@ function wholePower(x: Ball, k: Ball, bits: number): Ball | null | 'too-large' {
   return n >= 0 ? result : ball.divide(ball.exactly(1n), result, bits);
 }
 
+function partOfGamma(part: 're' | 'im', re: Ball, im: Ball, bits: number): Ball | null | 'too-large' {
+  const made = complexGamma({ re, im }, bits);
+  return made === null || made === 'too-large' ? made : made[part];
+}
+
 /** Every operation that a recipe may name. The domain has been decided before a recipe is made. */
 export const realOps = {
   add: two(ball.add),
@@ -109,6 +115,9 @@ export const realOps = {
   arccos: one(arccos),
   arctan: one(arctan),
   gamma: one(gamma),
+  /** The real and the imaginary part of Γ(x + yi). */
+  gammaRe: two((x, y, bits) => partOfGamma('re', x, y, bits)),
+  gammaIm: two((x, y, bits) => partOfGamma('im', x, y, bits)),
   sinh: one(sinh),
   cosh: one(cosh),
   tanh: one(tanh),

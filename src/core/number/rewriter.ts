@@ -344,6 +344,8 @@ export class Rewriter {
       case 'pi':
         return whole(this.generator('pi'));
       case 'magnitude':
+      case 'gammaRe':
+      case 'gammaIm':
       case 'within':
       case 'estimate':
         return this.opaque(v.op, `number ${this.known.size}`);
