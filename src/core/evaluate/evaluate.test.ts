@@ -350,7 +350,7 @@ test(`random expressions agree with the library wherever it has a value (seed ${
         expected.toSignificantDigits(25, Decimal.ROUND_HALF_UP).toString(),
       );
     }),
-    { seed: SEED, numRuns: 500 },
+    { seed: SEED, numRuns: 300 },
   );
-  expect(compared).toBeGreaterThan(250);
+  expect(compared).toBeGreaterThan(150);
 });
