@@ -11,7 +11,7 @@ module.exports = {
         '<rootDir>/{batch,reference,demo,server}/**/*.test.ts',
       ],
       moduleNameMapper: alias,
-      transform: { '\\.tsx?$': ['babel-jest', { configFile: './babel.config.js' }] },
+      transform: { '\\.tsx?$': '<rootDir>/scripts/esbuild-transform.cjs' },
     },
     {
       displayName: 'ui',
