@@ -16,6 +16,7 @@ import type { Real, RealValue } from './value';
  * e^(a+b) = e^a·e^b, ln ab = ln a + ln b for positives, sin² + cos² = 1, shifts by quarter turns, odd and even functions,
  * Γ(x+1) = x·Γ(x), Γ(1/2) = √π. All hold wherever the recipe has a value, so two recipes with the same rewriting are
  * equal. The converse is not claimed: what is not found equal stays open.
+ * One class over 400 lines, since its rules call each other and share what was rewritten before.
  */
 
 /** A quotient of sums; the lower one is 1 unless it has several terms, and is scaled to lead with 1. */
