@@ -4,8 +4,11 @@ import { power, powerOfTen } from '../number/integer';
 import { LARGEST_POWER } from '../number/digits';
 import { OVERLINE } from '../language/numerals';
 
+const PLAIN_WHOLE = /^\d+$/;
+
 /** The exact value of a number as the tree keeps it (point, E, overlines); null when its power of ten is out of reach. */
 export function numeralValue(written: string): Rational | null {
+  if (PLAIN_WHOLE.test(written)) return q.whole(BigInt(written));
   const [digits, exponent = '0'] = written.split('E');
   const [wholePart, decimals = ''] = digits!.split('.');
   if (exponent.length > 9 || Math.abs(Number(exponent)) > LARGEST_POWER) return null;
@@ -13,6 +16,7 @@ export function numeralValue(written: string): Rational | null {
   const plain = first < 0 ? decimals : decimals.slice(0, first - 1);
   const recurring = first < 0 ? '' : decimals.slice(first - 1).replaceAll(OVERLINE, '');
   const fixed = q.rational(BigInt(wholePart + plain), powerOfTen(plain.length));
+  if (exponent === '0' && recurring === '') return fixed;
   const rest =
     recurring === ''
       ? q.ZERO
