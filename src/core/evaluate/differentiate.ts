@@ -10,6 +10,8 @@ import {
   callTree,
   constantTree,
   inside,
+  isPercent,
+  isShare,
   negateTree,
   numberTree,
   partsOf,
@@ -119,9 +121,9 @@ class Differentiator {
     switch (op) {
       case 'plus':
       case 'minus': {
-        const isShare = right.kind === 'postfix' && right.op === 'percent' && left.kind !== 'postfix';
         // a + b% is a·(1 + b/100).
-        if (isShare) return this.of(times(left, binaryTree(op, ONE, over(right.of, numberTree('100')))));
+        if (isShare(tree) && isPercent(right))
+          return this.of(times(left, binaryTree(op, ONE, over(right.of, numberTree('100')))));
         return this.both(left, right, op === 'plus' ? plus : minus);
       }
       case 'times':

@@ -41,6 +41,8 @@ const curves = [
   'floor(3x)+ceil(x)+trunc(-x)+frac(2.5x)+round(x)+round(x,1)+roundsig(x,2)+sign(x)',
   'min(x,2)+max(x,1,2)',
   'x+10%',
+  'x!+10%-(x+5%)',
+  'x%+3%',
   'x%+3',
   'sum(x^k/k,k,1,6)*prod(x+k,k,1,3)',
   'derivative(t^2*sin(t),t,x)',

@@ -2,6 +2,7 @@ import type { AngleUnit } from '../base/angle';
 import { functionNamed } from '../function';
 import type { FunctionRecord } from '../function/record';
 import type { RelationName } from '../language/operators';
+import { isShare } from '../language/tree';
 import type { Tree } from '../language/tree';
 import { factorialDouble } from '../number/gamma-double';
 import { asRational, isReal } from '../number/value';
@@ -82,8 +83,7 @@ class Compiler {
     switch (tree.op) {
       case 'plus':
       case 'minus': {
-        const isShare = tree.right.kind === 'postfix' && tree.right.op === 'percent' && tree.left.kind !== 'postfix';
-        const part = isShare ? parts.multiply(left, right) : right;
+        const part = isShare(tree) ? parts.multiply(left, right) : right;
         return tree.op === 'plus' ? parts.add(left, part) : parts.subtract(left, part);
       }
       case 'times':

@@ -3,6 +3,7 @@ import type { Result } from '../base/result';
 import type { Problem, Trouble } from '../base/problem';
 import { functionNamed } from '../function';
 import type { FunctionRecord } from '../function/record';
+import { isShare } from '../language/tree';
 import type { Tree } from '../language/tree';
 import { convertAngle } from '../number/angle';
 import * as arithmetic from '../number/arithmetic';
@@ -123,16 +124,13 @@ function constant({ name, span }: Tree & { kind: 'constant' }, { names, complex:
   }
 }
 
-const isPercent = (tree: Tree): tree is Tree & { kind: 'postfix' } => tree.kind === 'postfix' && tree.op === 'percent';
-
 function binary(tree: Tree & { kind: 'binary' }, context: Context): Evaluated {
   return then(worth(tree.left, context), (left) =>
     then(worth(tree.right, context), (right) => {
       switch (tree.op) {
         case 'plus':
         case 'minus': {
-          // a ± b% means a(1 ± b/100) when a is not itself a bare percent.
-          const part = isPercent(tree.right) && !isPercent(tree.left) ? complex.multiply(left, right) : right;
+          const part = isShare(tree) ? complex.multiply(left, right) : right;
           return succeed(tree.op === 'plus' ? complex.add(left, part) : complex.subtract(left, part));
         }
         case 'times':

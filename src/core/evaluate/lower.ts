@@ -1,5 +1,5 @@
 import { functionNamed } from '../function';
-import { nodesOf } from '../language/tree';
+import { isShare, nodesOf } from '../language/tree';
 import type { Tree } from '../language/tree';
 import { piTimes } from '../number/arithmetic';
 import { VARIABLE, minus, op, over, plus, times, valuePart, wholePart } from '../number/part';
@@ -73,8 +73,7 @@ export function lower(tree: Tree, variable: string, context: Context, worth: Eva
       switch (sign) {
         case 'plus':
         case 'minus': {
-          const isShare = node.right.kind === 'postfix' && node.right.op === 'percent' && node.left.kind !== 'postfix';
-          const part = isShare ? times(left, right) : right;
+          const part = isShare(node) ? times(left, right) : right;
           return sign === 'plus' ? plus(left, part) : minus(left, part);
         }
         case 'times':

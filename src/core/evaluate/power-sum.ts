@@ -1,5 +1,5 @@
 import { functionNamed } from '../function';
-import { inside } from '../language/tree';
+import { inside, isShare } from '../language/tree';
 import type { Tree } from '../language/tree';
 import { add, divide, multiply, negate } from '../number/arithmetic';
 import * as q from '../number/rational';
@@ -44,9 +44,6 @@ function product(a: PowerSum, b: PowerSum): PowerSum | null {
   const made = collected(terms);
   return made.size > MOST_TERMS ? null : made;
 }
-
-/** A bare percent, which in a sum is a share of what stands before it. */
-export const isShare = (tree: Tree): boolean => tree.kind === 'postfix' && tree.op === 'percent';
 
 /** An expression as a sum of powers of a letter, or null when it is none. */
 export function powerSumOf(tree: Tree, name: string, context: Context, worth: Evaluator): PowerSum | null {
@@ -94,9 +91,7 @@ export function powerSumOf(tree: Tree, name: string, context: Context, worth: Ev
   const binary = (node: Tree & { kind: 'binary' }): PowerSum | null => {
     if (node.op === 'mod') return null;
     const [left, second] = [visit(node.left), visit(node.right)];
-    const isSum = node.op === 'plus' || node.op === 'minus';
-    const right =
-      left && second && isSum && isShare(node.right) && !isShare(node.left) ? product(left, second) : second;
+    const right = left && second && isShare(node) ? product(left, second) : second;
     if (left === null || right === null) return null;
     switch (node.op) {
       case 'plus':

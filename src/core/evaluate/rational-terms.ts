@@ -1,10 +1,9 @@
-import { inside } from '../language/tree';
+import { inside, isShare } from '../language/tree';
 import type { Tree } from '../language/tree';
 import { power } from '../number/integer';
 import { asRational } from '../number/value';
 import type { Context, Evaluator } from './context';
 import { mentions } from './lower';
-import { isShare } from './power-sum';
 
 /** n/d, not in lowest terms; d is never zero. */
 export type Fraction = Readonly<{ n: bigint; d: bigint }>;
@@ -51,7 +50,7 @@ export function rationalTerm(tree: Tree, name: string, context: Context, worth: 
     };
 
   const binary = (node: Tree & { kind: 'binary' }): RationalTerm | null => {
-    if (isShare(node.right) || node.op === 'mod') return null;
+    if (isShare(node) || node.op === 'mod') return null;
     const [f, g] = [visit(node.left), visit(node.right)];
     if (f === null || g === null) return null;
     const joined = (join: (a: Fraction, b: Fraction) => Fraction | null): RationalTerm => {

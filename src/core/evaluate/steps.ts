@@ -6,7 +6,7 @@ import { bare, rankOfTree } from '../language/brackets';
 import { parse } from '../language/parse';
 import { printText, TYPED } from '../language/print-text';
 import { isTruth } from '../language/truth';
-import { inside, partsOf, withParts } from '../language/tree';
+import { inside, isPercent, partsOf, withParts } from '../language/tree';
 import type { Tree } from '../language/tree';
 import { isExact } from '../number/value';
 import type { ExactValue } from '../number/value';
@@ -25,8 +25,6 @@ export type Step = Readonly<{ rule: string; expr: string; from: number; to: numb
 type Write = (value: ExactValue) => Tree;
 
 const MOST_STEPS = 300;
-
-const isPercent = (tree: Tree): boolean => tree.kind === 'postfix' && tree.op === 'percent';
 
 /**
  * Whether a percent belongs to the sum around it, so that it cannot be worked by itself: it is a share of what stands

@@ -106,7 +106,8 @@ export function printMathml(tree: Tree, style: FormulaStyle): Markup {
       element('mtr', element('mtd', print(value)), element('mtd', when));
     const rows: Markup[] = [];
     for (let i = 0; i + 1 < args.length; i += 2) rows.push(line(args[i + 1]!, print(args[i]!)));
-    rows.push(line(args.at(-1)!, element('mtext', 'otherwise')));
+    // An unfinished one may still lack what holds otherwise.
+    if (args.length % 2 === 1) rows.push(line(args.at(-1)!, element('mtext', 'otherwise')));
     return row(bracket('{', true), element('mtable', ...rows));
   };
 

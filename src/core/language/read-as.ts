@@ -1,7 +1,7 @@
 import { printText } from './print-text';
 import type { DecimalSign } from './numerals';
 import type { Reading } from './parse';
-import { binaryTree, numberTree, partsOf, withParts } from './tree';
+import { binaryTree, isShare, numberTree, partsOf, withParts } from './tree';
 import type { Tree } from './tree';
 
 /** `isTelling`: the line could be mistaken, so the grouping is worth showing. */
@@ -12,7 +12,6 @@ const isDivision = (t: Tree): boolean =>
 const isImplied = (t: Tree): boolean => t.kind === 'binary' && t.op === 'implied';
 const isWrittenProduct = (t: Tree): boolean =>
   t.kind === 'binary' && (t.op === 'times' || t.op === 'divide' || t.op === 'mod');
-const isBarePercent = (t: Tree): boolean => t.kind === 'postfix' && t.op === 'percent';
 
 /**
  * The expression as it was read, with the grouping made explicit where a reader could take it otherwise: a minus before
@@ -33,7 +32,7 @@ export function readAs(reading: Reading, style: { decimalSign: DecimalSign; impl
     switch (tree.op) {
       case 'plus':
       case 'minus': {
-        if (isBarePercent(tree.right) && !isBarePercent(tree.left) && right.kind === 'postfix') {
+        if (isShare(tree) && right.kind === 'postfix') {
           const share = binaryTree('over', right.of, numberTree('100'));
           const factor = grouped(binaryTree(tree.op, numberTree('1'), share));
           const of = tree.left.kind === 'binary' ? grouped(left) : left;

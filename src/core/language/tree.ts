@@ -107,6 +107,17 @@ export function inside(tree: Tree): Tree {
   return inner;
 }
 
+/** A percent by itself; in brackets it is a number like any other. */
+export const isPercent = (tree: Tree): tree is Tree & { kind: 'postfix' } =>
+  tree.kind === 'postfix' && tree.op === 'percent';
+
+/** Whether a sum means a share of what stands before it: a ± b% is a(1 ± b/100) unless a is itself a bare percent. */
+export const isShare = (tree: Tree): boolean =>
+  tree.kind === 'binary' &&
+  (tree.op === 'plus' || tree.op === 'minus') &&
+  isPercent(tree.right) &&
+  !isPercent(tree.left);
+
 /** Trees that do not come from typed text stand at no place. */
 export const NOWHERE: Span = { from: 0, to: 0 };
 

@@ -1,7 +1,6 @@
 import type { Alive } from '../base/alive';
 import { fromSurd } from './arithmetic';
 import { signOf } from './sign';
-import { gcd } from './integer';
 import * as q from './rational';
 import * as surd from './surd';
 import type { SurdSum } from './surd';
@@ -13,16 +12,6 @@ const MOST_TERMS = 8;
 const MOST_DEPTH = 3;
 const FEW_STEPS = 4_000;
 const HALF = q.rational(1n, 2n);
-
-/** A prime-like factor that stands under some roots of a sum: every radicand holds it wholly or not at all. */
-function commonFactor(sum: SurdSum): bigint {
-  let factor = sum.find((t) => t.radicand > 1n)!.radicand;
-  for (const { radicand } of sum) {
-    const g = gcd(factor, radicand);
-    if (g > 1n && g < factor) factor = g;
-  }
-  return factor;
-}
 
 const isPositive = (sum: SurdSum, alive: Alive): boolean => sum.length > 0 && signOf(fromSurd(sum), alive) === 1;
 
@@ -36,7 +25,7 @@ export function denestedRoot(a: SurdSum, alive: Alive, depth = MOST_DEPTH): Surd
   const plain = surd.toRational(a);
   if (plain !== null) return plain.n < 0n ? null : surd.squareRoot(plain, alive, FEW_STEPS);
   if (depth === 0 || a.length > MOST_TERMS || !alive()) return null;
-  const p = commonFactor(a);
+  const p = surd.partingFactor(a);
   const inA = a.filter((t) => t.radicand % p !== 0n);
   const overP = a
     .filter((t) => t.radicand % p === 0n)

@@ -69,7 +69,7 @@ export function multiply(a: SurdSum, b: SurdSum): SurdSum {
 }
 
 /** A whole number > 1 that parts the roots of a sum: it divides some radicands and not others, or all but the rational part. */
-function partingFactor(a: SurdSum): bigint {
+export function partingFactor(a: SurdSum): bigint {
   let factor = a.find((t) => t.radicand > 1n)!.radicand;
   for (const { radicand } of a) {
     const g = gcd(factor, radicand);
