@@ -1,84 +1,192 @@
+import type { ReadingOptions } from '../language/tokens';
+import * as edits from './edits';
+import * as moves from './moves';
+import { readRow } from './read';
+import { EMPTY_BOXES, lineAt, rowAt } from './row';
+import type { BoxedLine, Place, Row } from './row';
+import * as typed from './typed-line';
+import type { TypedLine } from './typed-line';
+import { typeChar } from './typing';
+import { offsetOf, writeRow } from './write';
+
 /**
- * The line being written, in its linear form: typed text with a caret, and the other end of a selection (equal to the
- * caret when nothing is selected). Commands are pure; null means "not here" and dims the key.
+ * The line being written, in one of its two views: as boxes on paper, or as typed text. One is turned into the other
+ * without loss. Commands are pure; null means "not here" and dims the key.
  */
-export type Line = Readonly<{ text: string; caret: number; anchor: number }>;
+export type Line = BoxedLine | TypedLine;
+export type LineView = Line['kind'];
+export const lineViews = ['boxed', 'typed'] as const satisfies readonly LineView[];
 
 /** A line takes no more characters than this; far more than can be read at once. */
 export const MOST_TYPED = 10_000;
 
-export type LineCommand = (line: Line) => Line | null;
+export type LineCommandName =
+  | 'deleteLeft'
+  | 'deleteRight'
+  | 'moveLeft'
+  | 'moveRight'
+  | 'moveUp'
+  | 'moveDown'
+  | 'moveHome'
+  | 'moveEnd'
+  | 'selectLeft'
+  | 'selectRight'
+  | 'selectHome'
+  | 'selectEnd'
+  | 'selectAll'
+  | 'clear';
 
-export const EMPTY_LINE: Line = { text: '', caret: 0, anchor: 0 };
+/** A change of the line that a key or a stroke makes. */
+export type LineAction =
+  | Readonly<{ type: 'insert'; text: string }>
+  /** A character of a physical keyboard: means what it means in typed text. */
+  | Readonly<{ type: 'type'; text: string }>
+  /** Needs something before it: on an empty line it goes on from the last answer. */
+  | Readonly<{ type: 'operate'; text: string }>
+  | Readonly<{ type: 'fraction' | 'mixed' | 'powerOfTen' | 'open' | 'close' }>
+  /** Raises what stands before it to what is given, or to what is then keyed. */
+  | Readonly<{ type: 'power'; exponent: string }>
+  /** A base that is raised to what is then keyed. */
+  | Readonly<{ type: 'raise'; base: string }>
+  /** A function, with as many values as it must have or as many as are given here. */
+  | Readonly<{ type: 'call'; fn: string; slots?: number }>
+  /** To the next value given to a function, with the sign that the decimal sign allows. */
+  | Readonly<{ type: 'separate' }>
+  /** The decimal sign that is set. */
+  | Readonly<{ type: 'point' }>
+  | Readonly<{ type: 'edit'; command: LineCommandName }>;
 
-export const lineOf = (text: string, caret = text.length): Line => ({ text, caret, anchor: caret });
+const texts = new WeakMap<Row, Map<string, string>>();
 
-const selection = ({ caret, anchor }: Line): { from: number; to: number } => ({
-  from: Math.min(caret, anchor),
-  to: Math.max(caret, anchor),
-});
-
-/** What goes and comes as one piece: a name with its bracket, a word, a digit with its overline, else one character. */
-const PIECES =
-  /[A-Za-z]{2,}\(|Ans|pi|nCr|nPr| ?(?:mod|deg|rad|grad|and|or|not) ?|inf|:=|\d\u0305|[\ud800-\udbff][\udc00-\udfff]|[\s\S]/g;
-
-/** The places where a caret may stand. */
-export function stops(text: string): readonly number[] {
-  const places = [0];
-  for (const match of text.matchAll(PIECES)) places.push(match.index + match[0].length);
-  return places;
+/** The typed text of a line. */
+export function textOf(line: Line, decimalSign: ReadingOptions['decimalSign']): string {
+  if (line.kind === 'typed') return line.text;
+  const known = texts.get(line.row) ?? new Map<string, string>();
+  texts.set(line.row, known);
+  const text = known.get(decimalSign) ?? writeRow(line.row, decimalSign).text;
+  known.set(decimalSign, text);
+  return text;
 }
 
-const before = (line: Line): number => stops(line.text).findLast((at) => at < line.caret) ?? 0;
-const after = (line: Line): number => stops(line.text).find((at) => at > line.caret) ?? line.text.length;
-
-const replace = (line: Line, from: number, to: number, text: string): Line =>
-  lineOf(line.text.slice(0, from) + text + line.text.slice(to), from + text.length);
-
-/** Puts text in place of the selection, or at the caret. */
-export function insert(line: Line, text: string): Line {
-  const { from, to } = selection(line);
-  return replace(line, from, to, text);
+/** Where the caret stands in the typed text. */
+export function caretOf(line: Line, decimalSign: ReadingOptions['decimalSign']): number {
+  return line.kind === 'typed' ? line.caret : offsetOf(writeRow(line.row, decimalSign), line.caret);
 }
 
-/** An operator or mark that needs something before it: on an empty line it goes on from the last answer. */
-export const insertAfterOperand = (line: Line, text: string): Line =>
-  insert(line, line.text.trim() === '' ? `Ans${text}` : text);
+export const isEmptyLine = (line: Line): boolean =>
+  line.kind === 'typed' ? line.text.trim() === '' : line.row.length === 0;
 
-/** The exponent-of-ten key: E right after a number, else a written power of ten. */
-export function insertPowerOfTen(line: Line): Line {
-  const { from } = selection(line);
-  const isAfterNumber = /(?:^|[^A-Za-z\d.,])[\d.,\u202f]*\d[.,]?$/.test(line.text.slice(0, from));
-  return insert(line, isAfterNumber ? 'E' : '10^');
+export const emptyLine = (view: LineView): Line => (view === 'typed' ? typed.EMPTY_TYPED : EMPTY_BOXES);
+
+/** A line of typed text in a view, with the caret at an offset of the text. */
+export function lineOf(text: string, view: LineView, options: ReadingOptions, caret = text.length): Line {
+  if (view === 'typed') return typed.typedLine(text, caret);
+  const { row, places } = readRow(text, options, caret);
+  return lineAt(row, places[0]!);
 }
 
-export const deleteLeft: LineCommand = (line) => {
-  const { from, to } = selection(line);
-  if (from !== to) return replace(line, from, to, '');
-  return line.caret === 0 ? null : replace(line, before(line), line.caret, '');
-};
+/** The same line in the other view, with the caret at the same place. */
+export function inView(line: Line, view: LineView, options: ReadingOptions): Line {
+  if (line.kind === view) return line;
+  return lineOf(textOf(line, options.decimalSign), view, options, caretOf(line, options.decimalSign));
+}
 
-export const deleteRight: LineCommand = (line) => {
-  const { from, to } = selection(line);
-  if (from !== to) return replace(line, from, to, '');
-  return line.caret === line.text.length ? null : replace(line, line.caret, after(line), '');
-};
+/** The line with its caret at an offset of its typed text. */
+export function withCaretAt(line: Line, offset: number, options: ReadingOptions): Line {
+  if (line.kind === 'typed') return typed.typedLine(line.text, Math.min(offset, line.text.length));
+  const text = writeRow(line.row, options.decimalSign).text;
+  return lineAt(line.row, readRow(text, options, offset).places[0]!);
+}
 
-export const moveLeft: LineCommand = (line) => {
-  const { from, to } = selection(line);
-  if (from !== to) return lineOf(line.text, from);
-  return line.caret === 0 ? null : lineOf(line.text, before(line));
-};
+/** The typed text of what is selected; null when nothing is. */
+export const selectedText = (line: Line, options: ReadingOptions): string | null =>
+  line.kind === 'typed' ? typed.selectedTyped(line) : edits.selectedText(line, options);
 
-export const moveRight: LineCommand = (line) => {
-  const { from, to } = selection(line);
-  if (from !== to) return lineOf(line.text, to);
-  return line.caret === line.text.length ? null : lineOf(line.text, after(line));
-};
+/** Text put in place of the selection, or at the caret. */
+export const insertText = (line: Line, text: string, options: ReadingOptions): Line =>
+  line.kind === 'typed' ? typed.insert(line, text) : edits.insertText(line, text, options);
 
-export const moveHome: LineCommand = (line) => (line.caret === 0 ? null : lineOf(line.text, 0));
-export const moveEnd: LineCommand = (line) => (line.caret === line.text.length ? null : lineOf(line.text));
-export const clear: LineCommand = (line) => (line.text === '' ? null : EMPTY_LINE);
+/** The caret put at a place of the boxes, or the selection drawn to it. */
+export function pointedAt(line: BoxedLine, place: Place, extends_: boolean): BoxedLine {
+  const caret = { path: place.path, at: Math.min(place.at, rowAt(line.row, place.path).length) };
+  return extends_ ? { ...line, caret, typing: null } : lineAt(line.row, caret);
+}
 
-export const lineCommands = { deleteLeft, deleteRight, moveLeft, moveRight, moveHome, moveEnd, clear } as const;
-export type LineCommandName = keyof typeof lineCommands;
+function changedBoxes(on: BoxedLine, action: LineAction, options: ReadingOptions): BoxedLine | null {
+  switch (action.type) {
+    case 'insert':
+      return edits.insertText(on, action.text, options);
+    case 'type':
+      return typeChar(on, action.text, options);
+    case 'operate':
+      return edits.operate(on, action.text, options);
+    case 'fraction':
+      return edits.fraction(on, options);
+    case 'mixed':
+      return edits.mixed(on, options);
+    case 'powerOfTen':
+      return edits.powerOfTen(on, options);
+    case 'open':
+      return edits.open(on, options);
+    case 'close':
+      return edits.close(on, options);
+    case 'power':
+      return edits.power(on, action.exponent, options);
+    case 'raise':
+      return edits.raise(on, action.base, options);
+    case 'call':
+      return edits.call(on, action.fn, action.slots ?? null, options);
+    case 'separate':
+      return edits.separate(on, options);
+    case 'point':
+      return edits.insertGlyph(on, options.decimalSign, options);
+    case 'edit': {
+      switch (action.command) {
+        case 'deleteLeft':
+          return edits.deleteLeft(on, options);
+        case 'deleteRight':
+          return edits.deleteRight(on, options);
+        case 'clear':
+          return on.row.length === 0 ? null : EMPTY_BOXES;
+        default:
+          return moves[action.command](on);
+      }
+    }
+  }
+}
+
+function changedText(on: TypedLine, action: LineAction, { decimalSign }: ReadingOptions): TypedLine | null {
+  switch (action.type) {
+    case 'insert':
+    case 'type':
+      return typed.insert(on, action.text);
+    case 'operate':
+      return typed.insertAfterOperand(on, action.text);
+    case 'fraction':
+      return typed.insertAfterOperand(on, '/');
+    case 'mixed':
+      return typed.insert(on, ' ');
+    case 'powerOfTen':
+      return typed.insertPowerOfTen(on);
+    case 'open':
+      return typed.insert(on, '(');
+    case 'close':
+      return typed.insert(on, ')');
+    case 'power':
+      return typed.insertAfterOperand(on, `^${action.exponent}`);
+    case 'raise':
+      return typed.insert(on, `${action.base}^`);
+    case 'call':
+      return typed.insert(on, `${action.fn}(`);
+    case 'separate':
+      return typed.insert(on, decimalSign === ',' ? ';' : ',');
+    case 'point':
+      return typed.insert(on, decimalSign);
+    case 'edit':
+      return action.command === 'moveUp' || action.command === 'moveDown' ? null : typed.typedCommands[action.command](on);
+  }
+}
+
+/** The line after an action, or null when it does nothing here. */
+export const changed = (on: Line, action: LineAction, options: ReadingOptions): Line | null =>
+  on.kind === 'typed' ? changedText(on, action, options) : changedBoxes(on, action, options);

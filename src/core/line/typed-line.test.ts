@@ -1,10 +1,10 @@
 import fc from 'fast-check';
-import * as line from './line';
+import * as line from './typed-line';
 import { pasteChoices } from './pasted';
 
 const SEED = 20261125;
-const at = (marked: string): line.Line => line.lineOf(marked.replace('|', ''), marked.indexOf('|'));
-const shown = (l: line.Line | null): string =>
+const at = (marked: string): line.TypedLine => line.typedLine(marked.replace('|', ''), marked.indexOf('|'));
+const shown = (l: line.TypedLine | null): string =>
   l === null ? 'not here' : `${l.text.slice(0, l.caret)}|${l.text.slice(l.caret)}`;
 
 test.each([
@@ -20,7 +20,7 @@ test.each([
   ['clear', '12|', '|'],
   ['clear', '|', 'not here'],
 ] as const)('%s on %s gives %s', (command, before, after) => {
-  expect(shown(line.lineCommands[command](at(before)))).toBe(after);
+  expect(shown(line.typedCommands[command](at(before)))).toBe(after);
 });
 
 test.each([
@@ -37,7 +37,7 @@ test.each([
 ])('the exponent key on %s gives %s', (before, after) => expect(shown(line.insertPowerOfTen(at(before)))).toBe(after));
 
 test('a selection is replaced', () => {
-  expect(shown(line.insert({ text: '1234', caret: 3, anchor: 1 }, '9'))).toBe('19|4');
+  expect(shown(line.insert({ kind: 'typed', text: '1234', caret: 3, anchor: 1 }, '9'))).toBe('19|4');
 });
 
 test.each([
@@ -60,7 +60,7 @@ test(`what is inserted is taken away again by backspace, and the caret stays on 
   const piece = fc.constantFrom('1', '+', 'sin(', 'Ans', 'π', '²', ' mod ', 'sqrt(', ')');
   fc.assert(
     fc.property(fc.array(piece, { maxLength: 12 }), piece, (before, one) => {
-      const start = line.lineOf(before.join(''));
+      const start = line.typedLine(before.join(''));
       const after = line.insert(start, one);
       expect(line.stops(after.text)).toContain(after.caret);
       if (line.stops(after.text).includes(start.caret)) expect(line.deleteLeft(after)).toEqual(start);

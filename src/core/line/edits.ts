@@ -1,0 +1,358 @@
+import type { ReadingOptions } from '../language/tokens';
+import { beside, into, orderOf } from './moves';
+import { factorsStart, operandStart } from './operands';
+import { readRow, settledRow } from './read';
+import {
+  EMPTY_ROW,
+  POSTFIX,
+  START,
+  WORD,
+  boxAt,
+  endsOperand,
+  glyph,
+  glyphs,
+  hasSelection,
+  isBox,
+  isDigit,
+  isGlyph,
+  isLetters,
+  lineAt,
+  rowAt,
+  selectionOf,
+  withRowAt,
+} from './row';
+import type { Box, BoxedLine, Item, Place, Row, Step } from './row';
+import { freshSlots, shapeOf } from './shapes';
+import { writeRow } from './write';
+
+/** An edit of the boxed line; null means "not here". Every result is settled: reading its text gives it back. */
+export type BoxedEdit = (line: BoxedLine, options: ReadingOptions) => BoxedLine | null;
+
+/** The line settled after a change, with its caret. */
+export function settled(row: Row, caret: Place, options: ReadingOptions): BoxedLine {
+  const { row: kept, places } = settledRow(row, options, caret);
+  return lineAt(kept, places[0]!);
+}
+
+/** What is selected, or nothing, with the row it lies in. */
+function target(line: BoxedLine): { path: readonly Step[]; from: number; to: number; host: Row; taken: Row } {
+  const { path, from, to } = selectionOf(line);
+  const host = rowAt(line.row, path);
+  return { path, from, to, host, taken: host.slice(from, to) };
+}
+
+const spliced = (host: Row, from: number, to: number, items: Row): Row => [
+  ...host.slice(0, from),
+  ...items,
+  ...host.slice(to),
+];
+
+/** Puts items in place of part of a row; the caret goes to a place counted from where they begin. */
+function putAt(
+  line: BoxedLine,
+  part: { path: readonly Step[]; from: number; to: number },
+  items: Row,
+  caret: Place,
+  options: ReadingOptions,
+): BoxedLine {
+  const { path, from, to } = part;
+  const row = withRowAt(line.row, path, spliced(rowAt(line.row, path), from, to, items));
+  const [first, ...inner] = caret.path;
+  const place: Place =
+    first === undefined
+      ? { path, at: from + caret.at }
+      : { path: [...path, { ...first, item: from + first.item }, ...inner], at: caret.at };
+  return settled(row, place, options);
+}
+
+const put = (line: BoxedLine, items: Row, caret: Place, options: ReadingOptions): BoxedLine =>
+  putAt(line, selectionOf(line), items, caret, options);
+
+const after = (items: Row): Place => ({ path: [], at: items.length });
+const inSlot = (item: number, slot: number, at = 0): Place => into([], item, slot, at);
+
+/** Puts typed text at the caret, or in place of what is selected. */
+export function insertText(line: BoxedLine, text: string, options: ReadingOptions): BoxedLine {
+  const { row, places } = readRow(text, options, text.length);
+  return put(line, row, places[0]!, options);
+}
+
+/** Puts glyphs as they are: one stroke of a key. */
+export const insertGlyph = (line: BoxedLine, text: string, options: ReadingOptions): BoxedLine =>
+  put(line, [glyph(text)], { path: [], at: 1 }, options);
+
+export const isEmptyLine = (line: BoxedLine): boolean => line.row.length === 0;
+const ANS: Row = glyphs('Ans');
+export const onAns = (): BoxedLine => lineAt(ANS, after(ANS));
+const asGroup = (row: Row): Item => ({ kind: 'group', closed: true, slots: [row] });
+
+/** Brackets taken off what stands alone in them, since a box holds it together. */
+function unbracketed(row: Row): Row {
+  const [only, second] = row;
+  return only?.kind === 'group' && only.closed && second === undefined ? only.slots[0]! : row;
+}
+
+/** What a power or a mark after the caret would raise, in brackets when that would not be seen otherwise. */
+function bracketsBase(line: BoxedLine, options: ReadingOptions): BoxedLine {
+  const { path, at } = line.caret;
+  const host = rowAt(line.row, path);
+  const last = host[at - 1];
+  if (last?.kind !== 'power' && last?.kind !== 'fraction') return line;
+  const start = operandStart(host, at);
+  return putAt(line, { path, from: start, to: at }, [asGroup(host.slice(start, at))], { path: [], at: 1 }, options);
+}
+
+/** An operator or a mark that needs something before it: on an empty line it goes on from the last answer. */
+export const operate = (line: BoxedLine, sign: string, options: ReadingOptions): BoxedLine => {
+  const start = isEmptyLine(line) ? onAns() : line;
+  const base = POSTFIX.test(sign) && !hasSelection(start) ? bracketsBase(start, options) : start;
+  return insertGlyph(base, sign, options);
+};
+
+/** A fraction of what is selected, else of the factors before the caret, else an empty one. */
+export const fraction: BoxedEdit = (line, options) => {
+  const { path, from, to, host, taken } = target(line);
+  const begin = taken.length > 0 ? from : factorsStart(host, from);
+  const top = unbracketed(host.slice(begin, to));
+  const box: Box = { kind: 'fraction', slots: [top, EMPTY_ROW] };
+  return putAt(line, { path, from: begin, to }, [box], inSlot(0, top.length === 0 ? 0 : 1), options);
+};
+
+/** The fraction of a mixed number: after a whole number it keeps that before it. */
+export const mixed: BoxedEdit = (line, options) => {
+  const { path, from, host } = target(line);
+  const isAfterWhole = !hasSelection(line) && isDigit(host[from - 1]);
+  const box: Box = { kind: 'fraction', slots: [EMPTY_ROW, EMPTY_ROW] };
+  return putAt(line, { path, from, to: from }, [box], isAfterWhole ? inSlot(0, 0) : START, options);
+};
+
+/** Raises what is selected, else the operand before the caret, else an empty base, to a power: a given one, or one to be keyed. */
+export function power(line: BoxedLine, exponent: string, options: ReadingOptions): BoxedLine {
+  const raised: Row = glyphs(...exponent);
+  const box: Box = { kind: 'power', slots: [raised] };
+  const caretIn = (item: number): Place => (raised.length > 0 ? { path: [], at: item + 1 } : inSlot(item, 0));
+  const { taken } = target(line);
+  if (taken.length > 0) {
+    const base = operandStart(taken, taken.length) === 0 && taken.at(-1)!.kind !== 'power' ? taken : [asGroup(taken)];
+    return put(line, [...base, box], caretIn(base.length), options);
+  }
+  const start = bracketsBase(isEmptyLine(line) ? onAns() : line, options);
+  const { path, at } = start.caret;
+  if (endsOperand(rowAt(start.row, path)[at - 1])) return put(start, [box], caretIn(0), options);
+  const empty: Item = { kind: 'group', closed: true, slots: [EMPTY_ROW] };
+  return put(start, [empty, box], inSlot(0, 0), options);
+}
+
+/** A base that is given, raised to a power that is to be keyed. */
+export const raise = (line: BoxedLine, base: string, options: ReadingOptions): BoxedLine => {
+  const row = glyphs(...base);
+  return put(line, [...row, { kind: 'power', slots: [EMPTY_ROW] }], inSlot(row.length, 0), options);
+};
+
+/** The exponent-of-ten key: E right after a number, else a written power of ten. */
+export const powerOfTen: BoxedEdit = (line, options) => {
+  const { host, from } = target(line);
+  return isDigit(host[from - 1]) || isGlyph(host[from - 1], /^[.,]$/)
+    ? insertGlyph(line, 'E', options)
+    : raise(line, '10', options);
+};
+
+/** The first slot that is empty, in the order in which the caret passes them. */
+const firstEmpty = (box: Box): number | undefined => orderOf(box).find((slot) => box.slots[slot]!.length === 0);
+
+/** A function's box. It takes what is selected; a root takes the number before the caret as its index. */
+export function call(line: BoxedLine, fn: string, count: number | null, options: ReadingOptions): BoxedLine {
+  const { path, from, to, host, taken } = target(line);
+  const slots: Row[] = Array.from({ length: count ?? freshSlots(fn, options.functions.get(fn)!.least) }, () => EMPTY_ROW);
+  const shape = shapeOf(fn, slots.length);
+  for (const [slot, text] of Object.entries(shape?.holds ?? {})) slots[Number(slot)] = glyphs(text);
+  let begin = from;
+  if (taken.length > 0 && slots.length > 0) slots[shape?.main ?? 0] = unbracketed(taken);
+  else if (fn === 'root') {
+    begin = operandStart(host, from);
+    const index = host.slice(begin, from);
+    if (index.every((item) => isDigit(item) || isLetters(item))) slots[0] = index;
+    else begin = from;
+  }
+  const box: Box = { kind: 'call', fn, slots };
+  const empty = firstEmpty(box);
+  return putAt(line, { path, from: begin, to }, [box], empty === undefined ? after([box]) : inSlot(0, empty), options);
+}
+
+/** An opening bracket: around what is selected, else around all that follows in its row, until it is closed. */
+export const open: BoxedEdit = (line, options) => {
+  const { path, from, to, host, taken } = target(line);
+  if (taken.length > 0) return put(line, [asGroup(taken)], inSlot(0, 0, taken.length), options);
+  const rest = host.slice(to);
+  const group: Item = { kind: 'group', closed: false, slots: [rest] };
+  return putAt(line, { path, from, to: host.length }, [group], inSlot(0, 0), options);
+};
+
+/** The nearest box around the caret that `is` accepts, when only the ends of powers and fractions lie between. */
+function around(line: BoxedLine, is: (box: Box) => boolean): { path: readonly Step[]; at: number; box: Box } | null {
+  let { at } = line.caret;
+  for (let depth = line.caret.path.length; depth > 0; depth -= 1) {
+    const path = line.caret.path.slice(0, depth);
+    const box = boxAt(line.row, path)!;
+    if (is(box)) return { path, at, box };
+    if (box.kind === 'group' || box.kind === 'call' || at < box.slots[path.at(-1)!.slot]!.length) return null;
+    at = path.at(-1)!.item + 1;
+  }
+  return null;
+}
+
+/** A closing bracket: what follows in the brackets around the caret, or in its function, moves out behind them. */
+export const close: BoxedEdit = (line, options) => {
+  const found = around(line, (box) => box.kind === 'group' || box.kind === 'call');
+  if (found === null) return null;
+  const { path, at, box } = found;
+  const { item, slot } = path.at(-1)!;
+  const outer = path.slice(0, -1);
+  const here = box.slots[slot]!;
+  const isLast = slot === orderOf(box).at(-1);
+  const rest = isLast ? here.slice(at) : EMPTY_ROW;
+  const slots = box.slots.map((row, i) => (i === slot && isLast ? row.slice(0, at) : row));
+  const closed: Item = box.kind === 'group' ? { ...box, closed: true, slots } : { ...box, slots };
+  return putAt(line, { path: outer, from: item, to: item + 1 }, [closed, ...rest], { path: [], at: 1 }, options);
+};
+
+/** To the next value of the function around the caret, or a new one where it takes more; else just the sign. */
+export const separate: BoxedEdit = (line, options) => {
+  const sign = options.decimalSign === ',' ? ';' : ',';
+  const found = around(line, (box) => box.kind === 'call');
+  if (found === null) return insertGlyph(line, sign, options);
+  const { path, at, box } = found;
+  const { item, slot } = path.at(-1)!;
+  const outer = path.slice(0, -1);
+  const here = box.slots[slot]!;
+  const next = box.slots[slot + 1];
+  if (next !== undefined && at === here.length) {
+    // What a new box holds from the start gives way to what is keyed.
+    const start = into(outer, item, slot + 1, 0);
+    return { ...lineAt(line.row, start), anchor: into(outer, item, slot + 1, next.length) };
+  }
+  const fn = box.kind === 'call' ? box.fn : '';
+  if (box.slots.length >= (options.functions.get(fn)?.most ?? 0)) return null;
+  const slots = [...box.slots.slice(0, slot), here.slice(0, at), here.slice(at), ...box.slots.slice(slot + 1)];
+  return putAt(line, { path: outer, from: item, to: item + 1 }, [{ ...box, slots } as Item], inSlot(0, slot + 1), options);
+};
+
+const isEmptyBox = (box: Box): boolean => {
+  const holds = box.kind === 'call' ? shapeOf(box.fn, box.slots.length)?.holds : undefined;
+  return box.slots.every((row, i) => row.length === 0 || (row.length === 1 && isGlyph(row[0], new RegExp(`^${holds?.[i]}$`))));
+};
+
+/** A row as one operand. */
+const bound = (row: Row): Row => (row.length === 0 || operandStart(row, row.length) === 0 ? row : [asGroup(row)]);
+
+/** What a box holds, without the box. A fraction's parts stay divided. */
+function contentsOf(box: Box, separator: string): Row {
+  const [first, second] = box.slots as readonly [Row, Row];
+  if (box.kind === 'fraction' && first.length > 0 && second.length > 0)
+    return [...bound(first), glyph('÷'), ...bound(second)];
+  return box.slots
+    .filter((slot) => slot.length > 0)
+    .flatMap((slot, i) => (i === 0 || box.kind === 'fraction' ? slot : [glyph(separator), ...slot]));
+}
+
+function replaceBox(line: BoxedLine, path: readonly Step[], items: Row, at: number, options: ReadingOptions): BoxedLine {
+  const { item } = path.at(-1)!;
+  return putAt(line, { path: path.slice(0, -1), from: item, to: item + 1 }, items, { path: [], at }, options);
+}
+
+const sameSlot = (path: readonly Step[], slot: number, at: number): Place => into(path.slice(0, -1), path.at(-1)!.item, slot, at);
+
+/** Backspace at the start of a slot: takes the box away and leaves what it holds. */
+function unwrapLeft(line: BoxedLine, options: ReadingOptions): BoxedLine | null {
+  const { path } = line.caret;
+  const box = boxAt(line.row, path);
+  if (box === null) return null;
+  if (isEmptyBox(box)) return replaceBox(line, path, EMPTY_ROW, 0, options);
+  const { slot, item } = path.at(-1)!;
+  const order = orderOf(box);
+  const before = order[order.indexOf(slot) - 1];
+  const separator = options.decimalSign === ',' ? ';' : ',';
+  if (before === undefined) return replaceBox(line, path, contentsOf(box, separator), 0, options);
+  const previous = box.slots[before]!;
+  if (box.kind === 'fraction' && box.slots[slot]!.length === 0)
+    return replaceBox(line, path, previous, previous.length, options);
+  if (box.kind === 'call' && shapeOf(box.fn, box.slots.length) === null) {
+    // The sign between two values goes, and they grow together.
+    const joined = [...previous, ...box.slots[slot]!];
+    const slots = box.slots.flatMap((row, i) => (i === before ? [joined] : i === slot ? [] : [row]));
+    const outer = path.slice(0, -1);
+    return putAt(line, { path: outer, from: item, to: item + 1 }, [{ ...box, slots }], inSlot(0, before, previous.length), options);
+  }
+  return lineAt(line.row, sameSlot(path, before, previous.length));
+}
+
+const removed = (line: BoxedLine, path: readonly Step[], from: number, to: number, options: ReadingOptions): BoxedLine =>
+  putAt(line, { path, from, to }, EMPTY_ROW, START, options);
+
+/** A typed name loses its last letter; a word that a key put is one piece. */
+const isTypedName = (item: Item | undefined): boolean =>
+  isGlyph(item, /^[A-Za-z]{2,}$/) && isLetters(item) && !isGlyph(item, WORD) && !isGlyph(item, /^(?:Ans|total)$/);
+
+export const deleteLeft: BoxedEdit = (line, options) => {
+  const { path, from, to, host } = target(line);
+  if (from !== to) return removed(line, path, from, to, options);
+  if (from === 0) return unwrapLeft(line, options);
+  const before = host[from - 1]!;
+  const last = { path, from: from - 1, to: from };
+  if (isTypedName(before)) {
+    const kept = glyphs(...(before as { text: string }).text.slice(0, -1));
+    return putAt(line, last, kept, after(kept), options);
+  }
+  if (!isBox(before) || isEmptyBox(before)) return removed(line, path, from - 1, from, options);
+  if (before.kind === 'group') {
+    const inner = before.slots[0]!;
+    const reopened: Item = { ...before, closed: false, slots: [[...inner, ...host.slice(from)]] };
+    return putAt(line, { path, from: from - 1, to: host.length }, [reopened], inSlot(0, 0, inner.length), options);
+  }
+  const slot = orderOf(before).at(-1)!;
+  return lineAt(line.row, into(path, from - 1, slot, before.slots[slot]!.length));
+};
+
+export const deleteRight: BoxedEdit = (line, options) => {
+  const { path, from, to, host } = target(line);
+  if (from !== to) return removed(line, path, from, to, options);
+  const next = host[from];
+  if (next === undefined) {
+    const box = boxAt(line.row, path);
+    if (box === null) return null;
+    if (isEmptyBox(box)) return replaceBox(line, path, EMPTY_ROW, 0, options);
+    const order = orderOf(box);
+    const following = order[order.indexOf(path.at(-1)!.slot) + 1];
+    return lineAt(line.row, following === undefined ? beside(path, true) : sameSlot(path, following, 0));
+  }
+  if (isTypedName(next)) {
+    const kept = glyphs(...(next as { text: string }).text.slice(1));
+    return putAt(line, { path, from, to: from + 1 }, kept, START, options);
+  }
+  if (!isBox(next) || isEmptyBox(next)) return removed(line, path, from, from + 1, options);
+  if (next.kind === 'group') return putAt(line, { path, from, to: from + 1 }, next.slots[0]!, START, options);
+  return lineAt(line.row, into(path, from, orderOf(next)[0]!, 0));
+};
+
+/** Selects the number, name or box at the caret. */
+export const selectOperand: BoxedEdit = (line) => {
+  const { path, at } = line.caret;
+  const host = rowAt(line.row, path);
+  let to = at;
+  const isNumber = (item: Item | undefined): boolean => isDigit(item) || isGlyph(item, /^[.,]$/);
+  if (isNumber(host[at]) || isNumber(host[at - 1])) {
+    while (isNumber(host[to])) to += 1;
+    let from = at;
+    while (isNumber(host[from - 1])) from -= 1;
+    return { ...line, anchor: { path, at: from }, caret: { path, at: to }, typing: null };
+  }
+  if (host.length === 0) return null;
+  const from = at < host.length ? at : at - 1;
+  return { ...line, anchor: { path, at: from }, caret: { path, at: from + 1 }, typing: null };
+};
+
+/** The typed text of what is selected; null when nothing is. */
+export function selectedText(line: BoxedLine, options: ReadingOptions): string | null {
+  const { taken } = target(line);
+  return taken.length === 0 ? null : writeRow(taken, options.decimalSign).text;
+}

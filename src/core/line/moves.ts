@@ -1,0 +1,179 @@
+import { boxAt, hasSelection, isBox, lineAt, rowAt, samePlace, selectionOf } from './row';
+import type { Box, BoxedLine, Place, Row, Step } from './row';
+import { shapeOf } from './shapes';
+
+export type BoxedCommand = (line: BoxedLine) => BoxedLine | null;
+
+/** The slots of a box in the order in which the caret passes them. */
+export function orderOf(box: Box): readonly number[] {
+  const shape = box.kind === 'call' ? shapeOf(box.fn, box.slots.length) : null;
+  return shape?.order ?? box.slots.map((_, i) => i);
+}
+
+const at = (path: readonly Step[], place: number): Place => ({ path, at: place });
+export const into = (path: readonly Step[], item: number, slot: number, place: number): Place =>
+  at([...path, { item, slot }], place);
+
+/** Just before or after the box that a path leads into. */
+export function beside(path: readonly Step[], isAfter: boolean): Place {
+  const { item } = path.at(-1)!;
+  return at(path.slice(0, -1), item + (isAfter ? 1 : 0));
+}
+
+function stepRight(row: Row, caret: Place): Place | null {
+  const { path } = caret;
+  const here = rowAt(row, path);
+  const next = here[caret.at];
+  if (isBox(next) && next.slots.length > 0) return into(path, caret.at, orderOf(next)[0]!, 0);
+  if (next !== undefined) return at(path, caret.at + 1);
+  const box = boxAt(row, path);
+  if (box === null) return null;
+  const order = orderOf(box);
+  const following = order[order.indexOf(path.at(-1)!.slot) + 1];
+  return following === undefined ? beside(path, true) : into(path.slice(0, -1), path.at(-1)!.item, following, 0);
+}
+
+function stepLeft(row: Row, caret: Place): Place | null {
+  const { path } = caret;
+  const before = rowAt(row, path)[caret.at - 1];
+  if (isBox(before) && before.slots.length > 0) {
+    const slot = orderOf(before).at(-1)!;
+    return into(path, caret.at - 1, slot, before.slots[slot]!.length);
+  }
+  if (before !== undefined) return at(path, caret.at - 1);
+  const box = boxAt(row, path);
+  if (box === null) return null;
+  const order = orderOf(box);
+  const preceding = order[order.indexOf(path.at(-1)!.slot) - 1];
+  if (preceding === undefined) return beside(path, false);
+  return into(path.slice(0, -1), path.at(-1)!.item, preceding, box.slots[preceding]!.length);
+}
+
+/** About how wide a row is drawn, in digits. */
+const widthOf = (row: Row): number => row.reduce((sum, item) => sum + itemWidth(item), 0);
+
+function itemWidth(item: Row[number]): number {
+  if (item.kind === 'glyph') return item.text.length;
+  const widths = item.slots.map(widthOf);
+  switch (item.kind) {
+    case 'fraction':
+      return Math.max(1, ...widths);
+    case 'power':
+      return 0.7 * Math.max(1, widths[0]!);
+    case 'group':
+      return widths[0]! + 1;
+    case 'call':
+      return shapeOf(item.fn, item.slots.length) === null
+        ? item.fn.length + widths.reduce((a, b) => a + b, 0) + 1
+        : Math.max(...widths) + 1;
+  }
+}
+
+/** The place in a row that stands above or below one in another row, when both are centred. */
+function across(from: Row, place: number, to: Row): number {
+  let rest = widthOf(from.slice(0, place)) - widthOf(from) / 2 + widthOf(to) / 2;
+  for (const [i, item] of to.entries()) {
+    const width = itemWidth(item);
+    if (rest < width / 2) return i;
+    rest -= width;
+  }
+  return to.length;
+}
+
+/** The slot that stands above or below another of the same box. */
+function neighbour(box: Box, slot: number, direction: 'above' | 'below'): number | null {
+  if (box.kind === 'fraction') return direction === 'above' ? (slot === 1 ? 0 : null) : slot === 0 ? 1 : null;
+  if (box.kind !== 'call') return null;
+  return shapeOf(box.fn, box.slots.length)?.[direction]?.[slot] ?? null;
+}
+
+/** The slot of a box that is reached from beside it, upwards or downwards. */
+function reached(box: Box, direction: 'above' | 'below'): number | null {
+  if (box.kind === 'power') return direction === 'above' ? 0 : null;
+  if (box.kind === 'fraction') return direction === 'above' ? 0 : 1;
+  const shape = box.kind === 'call' ? shapeOf(box.fn, box.slots.length) : null;
+  if (shape === null) return null;
+  return shape[direction]?.[shape.main] ?? null;
+}
+
+function vertical(row: Row, caret: Place, direction: 'above' | 'below'): Place | null {
+  for (let depth = caret.path.length; depth > 0; depth -= 1) {
+    const path = caret.path.slice(0, depth);
+    const outer = path.slice(0, -1);
+    const { item, slot } = path.at(-1)!;
+    const box = boxAt(row, path)!;
+    const here = rowAt(row, path);
+    const place = depth === caret.path.length ? caret.at : caret.path[depth]!.item;
+    if (box.kind === 'power' && direction === 'below') return beside(path, place > 0 || here.length === 0);
+    const target = neighbour(box, slot, direction);
+    if (target !== null) return into(outer, item, target, across(here, place, box.slots[target]!));
+  }
+  const here = rowAt(row, caret.path);
+  for (const [item, isRight] of [
+    [caret.at, true],
+    [caret.at - 1, false],
+  ] as const) {
+    const box = here[item];
+    const slot = isBox(box) ? reached(box, direction) : null;
+    if (slot !== null) return into(caret.path, item, slot, isRight ? 0 : (box as Box).slots[slot]!.length);
+  }
+  return null;
+}
+
+/** To the start of the row, then of the rows around it. */
+function homeward({ path, at: place }: Place): Place | null {
+  if (place > 0) return at(path, 0);
+  for (let depth = path.length; depth > 0; depth -= 1)
+    if (path[depth - 1]!.item > 0 || depth === 1) return at(path.slice(0, depth - 1), 0);
+  return null;
+}
+
+function endward(row: Row, { path, at: place }: Place): Place | null {
+  const here = rowAt(row, path);
+  if (place < here.length) return at(path, here.length);
+  if (path.length === 0) return null;
+  const outer = path.slice(0, -1);
+  return at(outer, rowAt(row, outer).length);
+}
+
+const moving =
+  (step: (row: Row, caret: Place) => Place | null, collapsesTo: 'from' | 'to' | null): BoxedCommand =>
+  (line) => {
+    if (collapsesTo !== null && hasSelection(line)) {
+      const selected = selectionOf(line);
+      return lineAt(line.row, at(selected.path, selected[collapsesTo]));
+    }
+    const moved = step(line.row, line.caret);
+    return moved === null ? null : lineAt(line.row, moved);
+  };
+
+export const moveLeft = moving(stepLeft, 'from');
+export const moveRight = moving(stepRight, 'to');
+export const moveUp = moving((row, caret) => vertical(row, caret, 'above'), null);
+export const moveDown = moving((row, caret) => vertical(row, caret, 'below'), null);
+export const moveHome = moving((_, caret) => homeward(caret), null);
+export const moveEnd = moving(endward, null);
+
+/** Moves one end of the selection; boxes are taken whole. */
+const selecting =
+  (step: (row: Row, caret: Place) => Place | null): BoxedCommand =>
+  (line) => {
+    const caret = step(line.row, line.caret);
+    return caret === null ? null : { ...line, caret, typing: null };
+  };
+
+export const selectLeft = selecting((_, { path, at: place }) =>
+  place > 0 ? at(path, place - 1) : path.length > 0 ? beside(path, false) : null,
+);
+export const selectRight = selecting((row, { path, at: place }) =>
+  place < rowAt(row, path).length ? at(path, place + 1) : path.length > 0 ? beside(path, true) : null,
+);
+export const selectHome = selecting((_, caret) => homeward(caret));
+export const selectEnd = selecting(endward);
+
+export const selectAll: BoxedCommand = (line) => {
+  const { row } = line;
+  if (row.length === 0) return null;
+  const all: BoxedLine = { ...line, anchor: at([], 0), caret: at([], row.length), typing: null };
+  return samePlace(all.anchor, line.anchor) && samePlace(all.caret, line.caret) ? null : all;
+};

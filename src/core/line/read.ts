@@ -1,0 +1,428 @@
+import { OVERLINE } from '../language/numerals';
+import { operators } from '../language/operators';
+import { tokenise } from '../language/tokens';
+import type { ReadingOptions, Token } from '../language/tokens';
+import { STRAY_CLOSE, operandStart } from './operands';
+import { endsOperand, glyph, isGlyph, isLetters, sameRow } from './row';
+import type { Item, Place, Row } from './row';
+import { isLikeShield } from './shield';
+import { offsetOf, writeRow } from './write';
+
+/** An item with the part of the text that it was read from. */
+type Piece = Readonly<{ item: Item; from: number; to: number; slots: readonly Pieces[] }>;
+type Pieces = { readonly list: readonly Piece[]; readonly from: number; readonly to: number };
+
+const itemsOf = (pieces: readonly Piece[]): Row => pieces.map((p) => p.item);
+const rowOf = (of: Pieces): Row => itemsOf(of.list);
+
+const boxPiece = (
+  made: { kind: 'fraction' } | { kind: 'power' } | { kind: 'group'; closed: boolean } | { kind: 'call'; fn: string },
+  slots: readonly Pieces[],
+  from: number,
+  to: number,
+): Piece => ({ item: { ...made, slots: slots.map(rowOf) }, from, to, slots });
+
+/** Digits with their overlines, signs of exponents: one glyph each; grouping spaces go. */
+const numberGlyphs = (text: string): readonly string[] =>
+  text.replaceAll('-', '−').match(new RegExp(`[^\\s]${OVERLINE}?`, 'gu')) ?? [];
+
+/** A group that stands alone has its brackets replaced by the box around it. */
+function unwrapped(pieces: Pieces): Pieces {
+  const [only, second] = pieces.list;
+  return second === undefined && only?.item.kind === 'group' && only.item.closed ? only.slots[0]! : pieces;
+}
+
+/** Brackets that only kept a box apart from its neighbours go, together with one pair of doubled ones. */
+function unshielded(list: readonly Piece[]): readonly Piece[] {
+  const row = itemsOf(list);
+  return list.map((piece, i) => (isLikeShield(row, i) ? piece.slots[0]!.list[0]! : piece));
+}
+
+const BEGINS: ReadonlySet<Token['kind']> = new Set<Token['kind']>([
+  'number',
+  'badNumber',
+  'vulgar',
+  'function',
+  'rootSign',
+  'constant',
+  'letter',
+  'open',
+  'box',
+]);
+
+/** Turns tokens into rows. Total: whatever the text, some row comes out, and writing that row gives the text's meaning. */
+class Reader {
+  private at = 0;
+  private readonly tokens: readonly Token[];
+
+  constructor(
+    private readonly text: string,
+    private readonly options: ReadingOptions,
+  ) {
+    this.tokens = tokenise(text, options);
+  }
+
+  private get token(): Token {
+    return this.tokens[Math.min(this.at, this.tokens.length - 1)]!;
+  }
+
+  private ahead(by: number): Token {
+    return this.tokens[Math.min(this.at + by, this.tokens.length - 1)]!;
+  }
+
+  private take(): Token {
+    const { token } = this;
+    this.at += 1;
+    return token;
+  }
+
+  private isOperator(op: string, token = this.token): boolean {
+    return token.kind === 'operator' && token.op === op;
+  }
+
+  line(): Pieces {
+    return this.row(false, false);
+  }
+
+  /** A row up to the end of the text, or to the bracket or separator that ends it. */
+  private row(inBrackets: boolean, inCall: boolean): Pieces {
+    const { from } = this.token.span;
+    let list: Piece[] = [];
+    /** Where the product begins that a stroke would divide. */
+    let product = 0;
+    for (;;) {
+      const { token } = this;
+      this.space(list);
+      if (token.kind === 'end') return { list: unshielded(list), from: inBrackets ? from : 0, to: token.span.from };
+      if ((token.kind === 'close' && inBrackets) || (token.kind === 'separator' && inCall))
+        return { list: unshielded(list), from, to: token.span.from };
+      if (BEGINS.has(token.kind)) this.primary(list);
+      else if (token.kind === 'superscript' || this.isMark() || this.isOperator('power')) this.mark(list);
+      else if (this.isOperator('over')) list = this.fraction(list, product);
+      else {
+        const isAfterOperand = endsOperand(list.at(-1)?.item);
+        this.sign(list);
+        if (endsProduct(token, isAfterOperand)) product = list.length;
+      }
+    }
+  }
+
+  /** A space that keeps two numbers or names apart stays; any other goes. */
+  private space(list: Piece[]): void {
+    const { token } = this;
+    const before = list.at(-1);
+    if (!token.spaced || before === undefined || before.to === token.span.from) return;
+    const isAfter = isLetters(before.item) || isGlyph(before.item, /^[\d.,E]\u0305?$/);
+    const isBefore =
+      ['number', 'badNumber', 'constant', 'letter', 'end', 'close'].includes(token.kind) ||
+      (token.kind === 'function' && this.ahead(1).kind !== 'open' && !this.isRootName(token) && token.text !== 'mod');
+    if (!isAfter || !isBefore) return;
+    list.push({ item: glyph(' '), from: before.to, to: token.span.from, slots: [] });
+  }
+
+  private push(list: Piece[], text: string, from: number, to: number): void {
+    list.push({ item: glyph(text), from, to, slots: [] });
+  }
+
+  /** An operator or whatever else stands by itself. */
+  private sign(list: Piece[]): void {
+    const token = this.take();
+    const { from, to } = token.span;
+    const text = ((): string => {
+      switch (token.kind) {
+        case 'operator':
+          return operators[token.op].math;
+        case 'unitWord':
+          return token.unit;
+        case 'minute':
+          return '′';
+        case 'second':
+          return '″';
+        case 'assign':
+          return ':=';
+        case 'close':
+          return STRAY_CLOSE;
+        default:
+          return token.text;
+      }
+    })();
+    this.push(list, text, from, to);
+  }
+
+  private isRootName = (token: Token): boolean =>
+    token.kind === 'function' && (token.text === 'sqrt' || token.text === 'cbrt');
+
+  /** A number, a name, a bracket, a root: what stands between operators, without its marks. */
+  private primary(list: Piece[]): void {
+    const token = this.take();
+    const { from, to } = token.span;
+    switch (token.kind) {
+      case 'number':
+      case 'badNumber': {
+        let at = from;
+        for (const text of numberGlyphs(token.text)) {
+          while (/\s/.test(this.text[at]!)) at += 1;
+          this.push(list, text, at, at + text.length);
+          at += text.length;
+        }
+        if (token.kind === 'number' && token.isPlainWhole) this.mixedPart(list);
+        return;
+      }
+      case 'constant':
+        return this.push(list, token.name === 'pi' ? 'π' : token.name === 'inf' ? '∞' : token.text, from, to);
+      case 'box':
+        return;
+      case 'open': {
+        list.push(this.bracketed(from));
+        return;
+      }
+      case 'rootSign': {
+        const slot = unwrapped(this.operand());
+        list.push(boxPiece({ kind: 'call', fn: token.fn }, [slot], from, Math.max(to, slot.to, this.lastEnd())));
+        return;
+      }
+      case 'function': {
+        if (this.token.kind === 'open') list.push(this.call(token.fn, from));
+        else if (this.isRootName(token) && !this.isOperator('power') && this.token.kind !== 'superscript') {
+          const slot = this.bareArgument();
+          list.push(boxPiece({ kind: 'call', fn: token.fn }, [slot], from, Math.max(to, slot.to)));
+        } else if (this.options.functions.get(token.fn)!.most === 0)
+          list.push(boxPiece({ kind: 'call', fn: token.fn }, [], from, to));
+        else this.push(list, token.text, from, to);
+        return;
+      }
+      default:
+        this.push(list, token.text, from, to);
+    }
+  }
+
+  private lastEnd(): number {
+    return this.tokens[this.at - 1]?.span.to ?? 0;
+  }
+
+  /** After a whole number, a space and a simple fraction: a mixed number, as the parser sees it. */
+  private mixedPart(list: Piece[]): void {
+    const [top, stroke, bottom] = [this.token, this.ahead(1), this.ahead(2)];
+    if (top.kind === 'vulgar') return this.sign(list);
+    const isPart =
+      top.kind === 'number' &&
+      top.isPlainWhole &&
+      top.spaced &&
+      this.isOperator('over', stroke) &&
+      !stroke.spaced &&
+      ((bottom.kind === 'number' && bottom.isPlainWhole && !bottom.spaced) || bottom.kind === 'end');
+    if (!isPart) return;
+    const digits = (token: Token): Pieces => {
+      const part: Piece[] = [];
+      const { from, to } = token.span;
+      if (token.kind === 'number') [...token.text].forEach((digit, i) => this.push(part, digit, from + i, from + i + 1));
+      return { list: part, from, to };
+    };
+    this.at += bottom.kind === 'end' ? 2 : 3;
+    list.push(boxPiece({ kind: 'fraction' }, [digits(top), digits(bottom)], top.span.from, bottom.span.to));
+  }
+
+  private bracketed(from: number): Piece {
+    const slot = this.row(true, false);
+    const closed = this.token.kind === 'close';
+    const to = closed ? this.take().span.to : slot.to;
+    return boxPiece({ kind: 'group', closed }, [slot], from, to);
+  }
+
+  private call(fn: string, from: number): Piece {
+    this.take();
+    const slots = [this.row(true, true)];
+    while (this.token.kind === 'separator') {
+      this.take();
+      slots.push(this.row(true, true));
+    }
+    const to = this.token.kind === 'close' ? this.take().span.to : this.token.span.from;
+    const [only] = slots;
+    const isNone = slots.length === 1 && only!.list.length === 0 && this.options.functions.get(fn)!.most === 0;
+    return boxPiece({ kind: 'call', fn }, isNone ? [] : slots, from, to);
+  }
+
+  /** What a mark, a superscript or ^ makes of what stands before it. */
+  private mark(list: Piece[]): void {
+    const { token } = this;
+    // A raised base is bracketed, so that it is plain what is raised or marked.
+    if (list.at(-1)?.item.kind === 'power') {
+      const base = operandStart(itemsOf(list), list.length);
+      const inner = list.splice(base);
+      const [first] = inner;
+      const slot: Pieces = { list: unshielded(inner), from: first!.from, to: inner.at(-1)!.to };
+      list.push(boxPiece({ kind: 'group', closed: true }, [slot], slot.from, slot.to));
+    }
+    const { from, to } = token.span;
+    if (token.kind === 'superscript') {
+      this.take();
+      const slot: Piece[] = [];
+      for (const digit of token.value.toString().replace('-', '−')) this.push(slot, digit, from, to);
+      list.push(boxPiece({ kind: 'power' }, [{ list: slot, from, to }], from, to));
+      return;
+    }
+    if (!this.isOperator('power')) return this.sign(list);
+    this.take();
+    const isOnName = isLetters(list.at(-1)?.item) && this.options.functions.has((list.at(-1)!.item as { text: string }).text);
+    const slot = isOnName ? this.shortExponent() : unwrapped(this.operand());
+    list.push(boxPiece({ kind: 'power' }, [slot], from, Math.max(to, this.lastEnd())));
+  }
+
+  /** After a function's name only a whole number raises it; what follows is its argument. */
+  private shortExponent(): Pieces {
+    const list: Piece[] = [];
+    const { from } = this.token.span;
+    if (this.isOperator('minus')) this.sign(list);
+    if (this.token.kind === 'open' && list.length === 0) return unwrapped({ list: [this.bracketed((this.take()).span.from)], from, to: this.lastEnd() });
+    if (this.token.kind === 'number') this.primary(list);
+    return { list, from, to: Math.max(from, list.at(-1)?.to ?? from) };
+  }
+
+  private isMark(): boolean {
+    const { token } = this;
+    return token.kind === 'operator' && operators[token.op].kind === 'postfix';
+  }
+
+  private marks(list: Piece[]): void {
+    for (;;) {
+      const isDegree = this.isOperator('degreeSign');
+      if (this.token.kind === 'superscript' || this.isMark()) this.mark(list);
+      else return;
+      if (!isDegree || this.token.kind !== 'number' || this.ahead(1).kind !== 'minute') continue;
+      this.primary(list);
+      this.sign(list);
+      if (this.token.kind !== 'number' || this.ahead(1).kind !== 'second') continue;
+      this.primary(list);
+      this.sign(list);
+    }
+  }
+
+  /** Signs, a primary with its marks, and what it is raised to: what an exponent, a denominator or a root sign takes. */
+  private operandInto(list: Piece[]): void {
+    while (this.isOperator('minus')) this.sign(list);
+    const { token } = this;
+    if (!BEGINS.has(token.kind)) return;
+    const before = list.length;
+    this.primary(list);
+    const isName = list.length === before + 1 && token.kind === 'function' && list.at(-1)!.item.kind === 'glyph';
+    if (isName) {
+      if (this.token.kind === 'superscript' || this.isOperator('power')) this.mark(list);
+      list.push(...this.bareArgument().list);
+      return;
+    }
+    this.marks(list);
+    if (this.isOperator('power')) this.mark(list);
+  }
+
+  private pieces(read: (list: Piece[]) => void): Pieces {
+    const { from } = this.token.span;
+    const list: Piece[] = [];
+    const before = this.at;
+    read(list);
+    return { list: unshielded(list), from, to: this.at === before ? from : Math.max(from, this.lastEnd()) };
+  }
+
+  private operand(): Pieces {
+    return this.pieces((list) => this.operandInto(list));
+  }
+
+  /** The argument of a function without brackets: factors up to an operator or another function. */
+  private bareArgument(): Pieces {
+    return this.pieces((list) => {
+      this.operandInto(list);
+      while (BEGINS.has(this.token.kind) && this.token.kind !== 'function') {
+        this.space(list);
+        this.operandInto(list);
+      }
+    });
+  }
+
+  /** A fraction of the product before the stroke and the operand after it. */
+  private fraction(list: readonly Piece[], product: number): Piece[] {
+    const stroke = this.take();
+    const start = numeratorStart(itemsOf(list), product);
+    const kept = list.slice(0, start);
+    const over = list.slice(start).filter((p, i, all) => !(isGlyph(p.item, /^ $/) && (i === 0 || i === all.length - 1)));
+    const from = over[0]?.from ?? stroke.span.from;
+    const top = unwrapped({ list: unshielded(over), from, to: over.at(-1)?.to ?? stroke.span.from });
+    const below = this.pieces((part) => {
+      this.operandInto(part);
+      while (this.options.impliedFirst && BEGINS.has(this.token.kind)) {
+        this.space(part);
+        this.operandInto(part);
+      }
+    });
+    return [...kept, boxPiece({ kind: 'fraction' }, [top, unwrapped(below)], from, Math.max(stroke.span.to, this.lastEnd()))];
+  }
+}
+
+/** Whether an operator ends the product before it: + and −, relations, words of logic, and what separates. */
+function endsProduct(token: Token, isAfterOperand: boolean): boolean {
+  if (token.kind !== 'operator') return token.kind === 'separator' || token.kind === 'assign';
+  if (token.op === 'minus') return isAfterOperand;
+  return token.op === 'plus' || ['relation', 'logic', 'prefix'].includes(operators[token.op].kind);
+}
+
+/** Where the numerator begins: after the signs that begin the product, unless a remainder is part of it. */
+function numeratorStart(row: Row, product: number): number {
+  if (row.slice(product).some((item) => isGlyph(item, /^mod$/))) return product;
+  let at = product;
+  while (isGlyph(row[at], /^[−\s]$/)) at += 1;
+  return at;
+}
+
+/** Where an offset of the text lies among the pieces; inside a box that ends there when nothing closes it. */
+function placeIn(of: Pieces, offset: number): Place {
+  for (const [i, { from, to, slots }] of of.list.entries()) {
+    if (offset <= from) return { path: [], at: i };
+    if (offset > to) continue;
+    const holding = slots.findIndex((s) => offset >= s.from && offset <= s.to);
+    // In a name or a bracket of the box: the nearest slot before.
+    const slot =
+      holding >= 0 || offset === to || slots.length === 0
+        ? holding
+        : Math.max(0, slots.findLastIndex((s) => s.from <= offset));
+    if (slot >= 0) {
+      const within = slots[slot]!;
+      const inner = placeIn(within, Math.min(Math.max(offset, within.from), within.to));
+      return { path: [{ item: i, slot }, ...inner.path], at: inner.at };
+    }
+    if (offset < to) return { path: [], at: i + 1 };
+  }
+  return { path: [], at: of.list.length };
+}
+
+type Read = Readonly<{ row: Row; places: readonly Place[] }>;
+
+function readOnce(text: string, options: ReadingOptions, offsets: readonly number[]): Read {
+  const pieces = new Reader(text, options).line();
+  return { row: rowOf(pieces), places: offsets.map((offset) => placeIn(pieces, offset)) };
+}
+
+/** What makes no sense may need to be read anew until it stays as it is; more rounds than this were never seen. */
+const MOST_ROUNDS = 8;
+
+/**
+ * A row as reading its own text gives it, with places in it: the form in which every line is kept. The same row where
+ * that is so already.
+ */
+export function settledRow(row: Row, options: ReadingOptions, ...places: readonly Place[]): Read {
+  let now: Read = { row, places };
+  for (let round = 0; round < MOST_ROUNDS; round += 1) {
+    const written = writeRow(now.row, options.decimalSign);
+    const again = readOnce(
+      written.text,
+      options,
+      now.places.map((place) => offsetOf(written, place)),
+    );
+    if (sameRow(again.row, now.row)) return now;
+    now = again;
+  }
+  return now;
+}
+
+/** A typed line as boxes, and where in them the given offsets of the text lie. Total; knows nothing of problems. */
+export function readRow(text: string, options: ReadingOptions, ...offsets: readonly number[]): Read {
+  const read = readOnce(text, options, offsets);
+  return settledRow(read.row, options, ...read.places);
+}

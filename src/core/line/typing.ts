@@ -1,0 +1,97 @@
+import type { ReadingOptions } from '../language/tokens';
+import { call, close, fraction, insertGlyph, isEmptyLine, onAns, open, operate, power, separate, settled } from './edits';
+import { moveRight } from './moves';
+import { STRAY_CLOSE } from './operands';
+import { readRow } from './read';
+import { boxAt, hasSelection, isGlyph, lineAt, rowAt, withRowAt } from './row';
+import type { BoxedLine, Row } from './row';
+import { freshSlots, shapeOf } from './shapes';
+import { offsetOf, writeRow } from './write';
+
+/*
+ * A physical keyboard writes typed text into boxes: what is typed straight on means what the same text means, so that
+ * 1/2+1/3 is a sum of fractions and x^2+1 leaves its exponent. A slot that the caret was brought into keeps what is
+ * typed.
+ */
+
+/** Signs of a keyboard for those of the line. */
+const signs: Readonly<Record<string, string>> = {
+  '*': '×',
+  '·': '×',
+  '-': '−',
+  "'": '′',
+  '"': '″',
+  '∕': '/',
+  '⁄': '/',
+};
+
+/** From here on typing goes into the typed text of the line. */
+function writing(line: BoxedLine, { decimalSign }: ReadingOptions): BoxedLine {
+  const written = writeRow(line.row, decimalSign);
+  return { ...line, typing: { text: written.text, at: offsetOf(written, line.caret) } };
+}
+
+const strays = (row: Row): number => row.filter((item) => isGlyph(item, new RegExp(STRAY_CLOSE))).length;
+
+/** Puts a character where typing goes on, and reads the text anew. */
+function typedOn(line: BoxedLine, { text, at }: NonNullable<BoxedLine['typing']>, sign: string, options: ReadingOptions): BoxedLine | null {
+  const rest = text.slice(text[at] === '▯' ? at + 1 : at);
+  const typing = { text: text.slice(0, at) + sign + rest, at: at + sign.length };
+  const { row, places } = readRow(typing.text, options, typing.at);
+  return strays(row) > strays(line.row) ? null : lineAt(row, places[0]!, typing);
+}
+
+/** Gives the function whose bracket was just opened all the slots that it must have, so that it has its shape. */
+function filled(line: BoxedLine, options: ReadingOptions): BoxedLine {
+  const { path } = line.caret;
+  const box = boxAt(line.row, path);
+  if (box?.kind !== 'call' || box.slots.length !== 1) return line;
+  const count = freshSlots(box.fn, options.functions.get(box.fn)?.least ?? 1);
+  if (count < 2 || shapeOf(box.fn, count) === null) return line;
+  const slots: Row[] = Array.from({ length: count }, (_, i) => box.slots[i] ?? []);
+  const outer = path.slice(0, -1);
+  const host = rowAt(line.row, outer).map((item, i) => (i === path.at(-1)!.item ? { ...box, slots } : item));
+  return writing(settled(withRowAt(line.row, outer, host), line.caret, options), options);
+}
+
+/** The first character after the caret was brought to its place. */
+function begun(line: BoxedLine, sign: string, options: ReadingOptions): BoxedLine | null {
+  switch (sign) {
+    case '(':
+      return open(line, options);
+    case ')':
+      return close(line, options);
+    case '/':
+      return fraction(isEmptyLine(line) ? onAns() : line, options);
+    case '^':
+      return power(line, '', options);
+    case '√':
+      return call(line, 'sqrt', null, options);
+    case '∛':
+      return call(line, 'cbrt', null, options);
+    default:
+      return /^[+×÷!%°]$/.test(sign) ? operate(line, sign, options) : insertGlyph(line, sign, options);
+  }
+}
+
+/** The line after a typed character; null when it does nothing here. */
+export function typeChar(line: BoxedLine, char: string, options: ReadingOptions): BoxedLine | null {
+  const sign = signs[char] ?? char;
+  const { path, at } = line.caret;
+  const box = boxAt(line.row, path);
+  const isAtEnd = at === rowAt(line.row, path).length && !hasSelection(line);
+  const then = (next: BoxedLine | null): BoxedLine | null => next && writing(next, options);
+  if (sign === (options.decimalSign === ',' ? ';' : ',')) return then(separate(line, options));
+  if (sign === '|') {
+    const leaves = isAtEnd && at > 0 && box?.kind === 'call' && box.fn === 'abs';
+    return then(leaves ? moveRight(line) : call(line, 'abs', null, options));
+  }
+  const { typing } = line;
+  if (typing === null) {
+    if (sign === ' ' && isAtEnd && (box?.kind === 'fraction' || box?.kind === 'power')) return moveRight(line);
+    return then(begun(line, sign, options));
+  }
+  if (sign === ')' && typing.text[typing.at] === ')') return then(close(line, options));
+  const made = typedOn(line, typing, sign, options);
+  return made !== null && sign === '(' ? filled(made, options) : made;
+}

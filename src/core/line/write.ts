@@ -1,0 +1,181 @@
+import type { DecimalSign } from '../language/numerals';
+import { isMixedPart } from './operands';
+import { WORD, isDigit, isGlyph, isLetters, isWhole } from './row';
+import type { Box, Item, Place, Row } from './row';
+import { isLikeShield, needsShield } from './shield';
+
+/** A row's typed text: where in the whole text each caret place of the row lies, and the same for the slots of its boxes. */
+type Written = Readonly<{ offsets: readonly number[]; slots: ReadonlyMap<number, readonly Written[]> }>;
+
+export type WrittenLine = Readonly<{ text: string; row: Written }>;
+
+const EMPTY_BOX = '▯';
+
+/** Whether nothing but a sign, a digit, a letter or a word of its own kind follows closely. */
+const runsOn = (item: Item | undefined): boolean => isDigit(item) || isLetters(item) || isGlyph(item, /^[.,½-¾⅐-⅞]$/);
+
+const isName = (item: Item | undefined): boolean => isGlyph(item, /^[A-Za-z]{2,}$/) && isLetters(item);
+
+/** A single number, letter or box with its power: what can stand under a stroke without brackets. */
+function isOneOperand(row: Row): boolean {
+  const [first, ...rest] = row;
+  if (first === undefined || first.kind === 'group' || first.kind === 'power') return false;
+  const withoutPower = rest.at(-1)?.kind === 'power' ? row.slice(0, -1) : row;
+  if (withoutPower.every((item) => isGlyph(item, /^(?:\d|\.)$/))) return true;
+  return withoutPower.length === 1 && (first.kind === 'call' ? first.fn !== 'mod' : isLetters(first) && !isName(first));
+}
+
+/** Factors side by side that stand over a stroke as they are: numbers, letters, roots, functions and powers. */
+function isPlainProduct(row: Row): boolean {
+  const [first] = row;
+  if (first === undefined || first.kind === 'power') return false;
+  if (row.length === 1 && first.kind === 'group') return false;
+  return row.every(
+    (item, i) =>
+      (item.kind === 'call' && item.fn !== 'mod') ||
+      (item.kind === 'group' && i > 0) ||
+      item.kind === 'power' ||
+      isGlyph(item, /^(?:\d|\.|!|°)$/) ||
+      (isLetters(item) && !isName(item)),
+  );
+}
+
+/** An exponent without brackets: a whole number, with a minus or without, or one letter. */
+function isPlainExponent(row: Row, next: Item | undefined): boolean {
+  const digits = isGlyph(row[0], /^−$/) ? row.slice(1) : row;
+  if (isWhole(digits)) return !isDigit(next) && !isGlyph(next, /^(?:[.,eE]|[½-¾⅐-⅞])$/) && !isName(next);
+  return row.length === 1 && isLetters(row[0]) && !isName(row[0]) && !runsOn(next);
+}
+
+/** Whether a row ends in brackets that are still open. */
+function endsOpen(row: Row): boolean {
+  const last = row.at(-1);
+  if (last?.kind === 'group') return !last.closed;
+  return last?.kind === 'call' && last.slots.length > 0 && endsOpen(last.slots.at(-1)!);
+}
+
+class Writer {
+  text = '';
+  constructor(private readonly separator: string) {}
+
+  /** `isLast`: the row's end is the end of the text, so that open brackets can stay open. */
+  row(row: Row, isLast: boolean): Written {
+    const offsets = [this.text.length];
+    const slots = new Map<number, readonly Written[]>();
+    row.forEach((item, i) => {
+      if (item.kind === 'glyph') this.glyph(row, i);
+      else slots.set(i, this.box(row, i, isLast && i === row.length - 1));
+      offsets.push(this.text.length);
+    });
+    return { offsets, slots };
+  }
+
+  private slot(row: Row, isLast = false): Written {
+    if (row.length > 0) return this.row(row, isLast);
+    const offsets = [this.text.length];
+    this.text += EMPTY_BOX;
+    return { offsets, slots: new Map() };
+  }
+
+  private bracketed(row: Row): Written {
+    this.text += '(';
+    const written = this.slot(row);
+    this.text += ')';
+    return written;
+  }
+
+  private glyph(row: Row, at: number): void {
+    const { text } = row[at] as { text: string };
+    const isStart = at === 0;
+    if (WORD.test(text)) {
+      const isMark = /^(?:deg|rad|grad)$/.test(text);
+      if (!isStart && !this.text.endsWith(' ')) this.text += ' ';
+      this.text += at === row.length - 1 || isMark ? text : `${text} `;
+      return;
+    }
+    // 5! = 120, and not 5 ≠ 120.
+    if (/^[=≠]$/.test(text) && isGlyph(row[at - 1], /^!$/)) this.text += ' ';
+    // A digit must not run into the fraction of a mixed number, nor a letter be taken for its power of ten.
+    if (isMixedPart(row, at - 1) && runsOn(row[at])) this.text += ' ';
+    if (text === ':=') this.text += this.text === '' ? ':= ' : ' := ';
+    else this.text += text;
+  }
+
+  private box(row: Row, at: number, isLast: boolean): readonly Written[] {
+    const item = row[at] as Box;
+    if (needsShield(row, at) || isLikeShield(row, at)) {
+      this.text += '(';
+      const written = this.bare(row, at, false);
+      this.text += ')';
+      return written;
+    }
+    if (item.kind === 'call' && isLetters(row[at - 1])) this.text += ' ';
+    return this.bare(row, at, isLast);
+  }
+
+  private bare(row: Row, at: number, isLast: boolean): readonly Written[] {
+    const item = row[at] as Box;
+    const [first, second] = item.slots as readonly [Row, Row];
+    switch (item.kind) {
+      case 'fraction': {
+        if (isMixedPart(row, at)) this.text += ' ';
+        const top = isMixedPart(row, at) || isPlainProduct(first) ? this.row(first, false) : this.over(first);
+        this.text += '/';
+        return [top, isOneOperand(second) ? this.row(second, false) : this.over(second, isLast)];
+      }
+      case 'power': {
+        const isOnName = isName(row[at - 1]);
+        const digits = isGlyph(first[0], /^−$/) ? first.slice(1) : first;
+        if (isOnName && isWhole(digits)) {
+          const offsets = [this.text.length];
+          for (const sign of first) {
+            this.text += superscript((sign as { text: string }).text);
+            offsets.push(this.text.length);
+          }
+          return [{ offsets, slots: new Map() }];
+        }
+        this.text += '^';
+        return [isPlainExponent(first, row[at + 1]) ? this.row(first, false) : this.over(first, isLast)];
+      }
+      case 'group': {
+        this.text += '(';
+        const inner = this.slot(first, isLast);
+        if (item.closed || !isLast) this.text += ')';
+        return [inner];
+      }
+      case 'call': {
+        this.text += `${item.fn}(`;
+        const written = item.slots.map((slot, i) => {
+          if (i > 0) this.text += this.separator;
+          return this.slot(slot, isLast && i === item.slots.length - 1);
+        });
+        if (!isLast || item.slots.length === 0 || !endsOpen(item.slots.at(-1)!)) this.text += ')';
+        return written;
+      }
+    }
+  }
+
+  /** A slot that typed text brackets: an empty one is its own bracket, one that is still open needs none. */
+  private over(row: Row, isLast = false): Written {
+    if (row.length === 0) return this.slot(row);
+    const [only, second] = row;
+    if (isLast && second === undefined && only?.kind === 'group' && !only.closed) return this.row(row, true);
+    return this.bracketed(row);
+  }
+}
+
+const superscript = (sign: string): string => (sign === '−' ? '⁻' : '⁰¹²³⁴⁵⁶⁷⁸⁹'[Number(sign)]!);
+
+/** The typed text of a row, with the offset of every caret place in it. */
+export function writeRow(row: Row, decimalSign: DecimalSign): WrittenLine {
+  const writer = new Writer(decimalSign === ',' ? ';' : ',');
+  const written = writer.row(row, true);
+  return { text: writer.text, row: written };
+}
+
+/** Where a caret place lies in the typed text. */
+export function offsetOf({ row }: WrittenLine, { path, at }: Place): number {
+  let now = row;
+  for (const { item, slot } of path) now = now.slots.get(item)![slot]!;
+  return now.offsets[at]!;
+}
