@@ -9,11 +9,11 @@ test('the demo notebook is answered whole and can be read', () => {
       ? loaded.notebook.tape.map((l) => `${l.text} → ${l.forms.find((f) => f.id === l.chosen)!.text}`)
       : loaded.issues;
   expect(shown).toEqual([
-    '12.4*sin(73°24\'36") → 11.883\u2009818\u200903',
+    '12.4×sin(73°24′36″) → 11.883\u2009818\u200903',
     '6/84+2/7 → 5/14',
-    '48.50-15%+20% → 49.47',
-    'B:=2sqrt(11)+5sqrt(11) → 7√11',
-    'sin(pi/4) → √2/2',
+    '48.50−15%+20% → 49.47',
+    'B := 2sqrt(11)+5sqrt(11) → 7√11',
+    'sin(π/4) → √2/2',
     '17/6 → 2.83\u0305',
   ]);
 });

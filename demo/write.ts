@@ -1,14 +1,16 @@
 import { writeFileSync } from 'node:fs';
 import { lineOf } from '@/core/line/line';
 import { keep } from '@/core/memory/letters';
-import type { SavedLetters } from '@/core/notebook/schema';
+import type { SavedLetters, Settings } from '@/core/notebook/schema';
 import { writeNotebook } from '@/core/notebook/read';
 import type { Value } from '@/core/number/value';
-import { DEFAULT_SETTINGS, EMPTY_DOCUMENT, toNotebook } from '@/state/document';
+import { DEFAULT_SETTINGS, EMPTY_DOCUMENT, optionsOf, toNotebook } from '@/state/document';
 import type { Document } from '@/state/document';
 import { finishedLine } from '@/state/tape';
 import { answerLine } from '@/workers/answer';
 import { velmQuay, velmQuayLine } from './velm-quay';
+
+const written = (text: string, settings: Settings) => lineOf(text, 'boxed', optionsOf(settings));
 
 /** The demo notebook, answered by the core itself. Throws when one of its lines cannot be, which is a bug of the demo. */
 export function demoDocument(): Document {
@@ -17,13 +19,13 @@ export function demoDocument(): Document {
   for (const { text, angle, form = null } of velmQuay) {
     const settings = { ...DEFAULT_SETTINGS, angle };
     const answered = answerLine(
-      { text, angle, impliedFirst: false, complex: false, display: settings.display, ans: null, letters: values },
+      { text, angle, impliedFirst: false, complex: false, display: settings.display, ans: null, letters: values, tries: {} },
       () => true,
       () => 0n,
     );
     if (!answered.ok) throw new Error(`${text}: ${answered.problem.code}`);
     const answer = answered.value;
-    const line = finishedLine({ document: { ...document, line: lineOf(text) }, settings, chosen: form }, answer);
+    const line = finishedLine({ document: { ...document, line: written(text, settings) }, settings, chosen: form }, answer);
     let letters: SavedLetters = document.letters;
     if (answer.target !== null && answer.value !== null && answer.saved !== null) {
       values.set(answer.target, answer.value);
@@ -38,7 +40,7 @@ export function demoDocument(): Document {
     }
     document = { ...document, tape: [...document.tape, line], letters, ans: answer.saved };
   }
-  return { ...document, line: lineOf(velmQuayLine) };
+  return { ...document, line: written(velmQuayLine, DEFAULT_SETTINGS) };
 }
 
 export function writeDemo(file: string): void {

@@ -1,21 +1,22 @@
-import type { LineCommandName } from '@/core/line/line';
+import type { FunctionName } from '@/core/function';
+import type { LineAction, LineCommandName } from '@/core/line/line';
 
 /** What a key does. Touch, keyboard, batch and tests send the same actions. */
-export type KeyAction =
-  | Readonly<{ type: 'insert'; text: string }>
-  /** Needs something before it: on an empty line it goes on from the last answer. */
-  | Readonly<{ type: 'operate'; text: string }>
-  | Readonly<{ type: 'powerOfTen' }>
-  /** The sign between the values given to a function, as the decimal sign allows. */
-  | Readonly<{ type: 'separate' }>
-  /** The decimal sign that is set. */
-  | Readonly<{ type: 'point' }>
-  | Readonly<{ type: 'edit'; command: LineCommandName }>
-  | Readonly<{ type: 'undo' | 'redo' | 'answer' }>;
+export type KeyAction = LineAction | Readonly<{ type: 'undo' | 'redo' | 'answer' }>;
 
-/** What stands on a key: text with a raised or a lowered-before part, or a picture. */
-export type KeyFace = Readonly<{ text: string; raised?: string; index?: string }> | Readonly<{ icon: KeyIcon }>;
-export type KeyIcon = 'backspace' | 'delete-forward' | 'caret-left' | 'caret-right' | 'undo' | 'redo' | 'start' | 'end';
+/** What stands on a key: text with a part before it, a raised or a lowered one, or a picture. */
+export type KeyFace = Readonly<{ text: string; raised?: string; lowered?: string; index?: string }> | Readonly<{ icon: KeyIcon }>;
+export type KeyIcon =
+  | 'backspace'
+  | 'delete-forward'
+  | 'caret-left'
+  | 'caret-right'
+  | 'caret-up'
+  | 'caret-down'
+  | 'undo'
+  | 'redo'
+  | 'start'
+  | 'end';
 
 export type KeyLook = 'digit' | 'operator' | 'function' | 'letter' | 'answer';
 
@@ -31,11 +32,12 @@ export type KeyRecord = Readonly<{
 
 type Example = KeyRecord['example'];
 const ex = (keys: string, shows: string): Example => ({ keys: keys.split(' '), shows });
-/** `x^y` raises y, `n|√` lets n stand before. */
+/** `x^y` raises y, `n|√` lets n stand before, `log_b` lowers b. */
 function faceOf(written: string): KeyFace {
   const [index, rest = index!] = written.split('|');
-  const [text, raised] = rest.split('^');
-  return { text: text!, ...(raised ? { raised } : {}), ...(rest === index ? {} : { index: index! }) };
+  const [upper, lowered] = rest.split('_');
+  const [text, raised] = upper!.split('^');
+  return { text: text!, ...(raised ? { raised } : {}), ...(lowered ? { lowered } : {}), ...(rest === index ? {} : { index: index! }) };
 }
 const key = (does: KeyAction, face: string | KeyFace, look: KeyLook, example: Example): KeyRecord => ({
   does,
@@ -47,6 +49,10 @@ const inserts = (text: string, face: string | KeyFace, example: Example, look: K
   key({ type: 'insert', text }, face, look, example);
 const operates = (text: string, face: string, example: Example, look: KeyLook = 'function') =>
   key({ type: 'operate', text }, face, look, example);
+const calls = (fn: FunctionName, face: string | KeyFace, example: Example, slots?: number) =>
+  key({ type: 'call', fn, ...(slots === undefined ? {} : { slots }) }, face, 'function', example);
+const raisesTo = (exponent: string, face: string, example: Example) =>
+  key({ type: 'power', exponent }, face, 'function', example);
 const edits = (command: LineCommandName, icon: KeyIcon, example: Example) =>
   key({ type: 'edit', command }, { icon }, 'function', example);
 
@@ -79,85 +85,86 @@ const operatorKeys = {
 } as const;
 
 const functionKeys = {
-  open: inserts('(', '(', ex('open d1 plus d2 close times d3', '9')),
-  close: inserts(')', ')', ex('open d1 plus d2 close times d3', '9')),
+  open: key({ type: 'open' }, '(', 'function', ex('open d1 plus d2 close times d3', '9')),
+  close: key({ type: 'close' }, ')', 'function', ex('open d1 plus d2 close times d3', '9')),
   separator: key({ type: 'separate' }, ',', 'function', ex('nCr d5 separator d2 close', '10')),
-  sqrt: inserts('sqrt(', '√', ex('sqrt d1 d2 close', '2√3')),
-  cbrt: inserts('cbrt(', '∛', ex('cbrt d2 d7 close', '3')),
-  root: inserts('root(', 'n|√', ex('root d4 separator d8 d1 close', '3')),
-  square: operates('²', 'x^2', ex('d7 square', '49')),
-  cube: operates('³', 'x^3', ex('d2 cube', '8')),
-  power: operates('^', 'x^y', ex('d2 power d1 d0', '1024')),
-  inverse: operates('⁻¹', 'x^−1', ex('d8 inverse', '1/8')),
-  tenTo: inserts('10^', '10^x', ex('tenTo d3', '1000')),
-  eTo: inserts('e^', 'e^x', ex('eTo d0', '1')),
-  fraction: operates('/', 'a⁄b', ex('d6 fraction d8 d4', '1/14')),
-  sin: inserts('sin(', 'sin', ex('sin d3 d0 close', '1/2')),
-  cos: inserts('cos(', 'cos', ex('cos d6 d0 close', '1/2')),
-  tan: inserts('tan(', 'tan', ex('tan d4 d5 close', '1')),
-  sec: inserts('sec(', 'sec', ex('sec d6 d0 close', '2')),
-  csc: inserts('csc(', 'csc', ex('csc d3 d0 close', '2')),
-  cot: inserts('cot(', 'cot', ex('cot d4 d5 close', '1')),
-  asin: inserts('asin(', 'asin', ex('asin d1 close', '90')),
-  acos: inserts('acos(', 'acos', ex('acos d0 close', '90')),
-  atan: inserts('atan(', 'atan', ex('atan d1 close', '45')),
-  asec: inserts('asec(', 'asec', ex('asec d2 close', '60')),
-  acsc: inserts('acsc(', 'acsc', ex('acsc d2 close', '30')),
-  acot: inserts('acot(', 'acot', ex('acot d1 close', '45')),
-  minute: operates("'", '′', ex('d1 degree d3 d0 minute', '3/2')),
-  second: operates('"', '″', ex('d1 degree d0 minute d3 d6 second', '101/100')),
+  sqrt: calls('sqrt', '√', ex('sqrt d1 d2 close', '2√3')),
+  cbrt: calls('cbrt', '∛', ex('cbrt d2 d7 close', '3')),
+  root: calls('root', 'n|√', ex('root d4 separator d8 d1 close', '3')),
+  square: raisesTo('2', 'x^2', ex('d7 square', '49')),
+  cube: raisesTo('3', 'x^3', ex('d2 cube', '8')),
+  power: raisesTo('', 'x^y', ex('d2 power d1 d0', '1024')),
+  inverse: raisesTo('−1', 'x^−1', ex('d8 inverse', '1/8')),
+  tenTo: key({ type: 'raise', base: '10' }, '10^x', 'function', ex('tenTo d3', '1000')),
+  eTo: key({ type: 'raise', base: 'e' }, 'e^x', 'function', ex('eTo d0', '1')),
+  fraction: key({ type: 'fraction' }, 'a⁄b', 'function', ex('d6 fraction d8 d4', '1/14')),
+  mixed: key({ type: 'mixed' }, 'n a⁄b', 'function', ex('d2 mixed d5 moveRight d6', '17/6')),
+  sin: calls('sin', 'sin', ex('sin d3 d0 close', '1/2')),
+  cos: calls('cos', 'cos', ex('cos d6 d0 close', '1/2')),
+  tan: calls('tan', 'tan', ex('tan d4 d5 close', '1')),
+  sec: calls('sec', 'sec', ex('sec d6 d0 close', '2')),
+  csc: calls('csc', 'csc', ex('csc d3 d0 close', '2')),
+  cot: calls('cot', 'cot', ex('cot d4 d5 close', '1')),
+  asin: calls('asin', 'asin', ex('asin d1 close', '90')),
+  acos: calls('acos', 'acos', ex('acos d0 close', '90')),
+  atan: calls('atan', 'atan', ex('atan d1 close', '45')),
+  asec: calls('asec', 'asec', ex('asec d2 close', '60')),
+  acsc: calls('acsc', 'acsc', ex('acsc d2 close', '30')),
+  acot: calls('acot', 'acot', ex('acot d1 close', '45')),
+  minute: operates('′', '′', ex('d1 degree d3 d0 minute', '3/2')),
+  second: operates('″', '″', ex('d1 degree d0 minute d3 d6 second', '101/100')),
   deg: operates(' deg', 'deg', ex('d9 d0 deg', '90')),
   rad: operates(' rad', 'rad', ex('pi rad', '180')),
   grad: operates(' grad', 'grad', ex('d5 d0 grad', '45')),
-  ln: inserts('ln(', 'ln', ex('ln e close', '1')),
-  log: inserts('log(', 'log', ex('log d1 d0 d0 close', '2')),
-  lg: inserts('lg(', 'lg', ex('lg d1 d0 close', '1')),
-  exp: inserts('exp(', 'exp', ex('exp d0 close', '1')),
+  ln: calls('ln', 'ln', ex('ln e close', '1')),
+  log: calls('log', 'log', ex('log d1 d0 d0 close', '2')),
+  logBase: calls('log', 'log_b', ex('logBase d2 moveRight d8', '3'), 2),
+  lg: calls('lg', 'lg', ex('lg d1 d0 close', '1')),
+  exp: calls('exp', 'exp', ex('exp d0 close', '1')),
   e: inserts('e', 'e', ex('ln e square close', '2')),
-  pi: inserts('π', 'π', ex('sin pi fraction d6 rad close', '1/2')),
-  nCr: inserts('nCr(', 'nCr', ex('nCr d5 separator d2 close', '10')),
-  nPr: inserts('nPr(', 'nPr', ex('nPr d5 separator d2 close', '20')),
-  abs: inserts('abs(', { text: '|x|' }, ex('abs minus d7 close', '7')),
+  pi: inserts('π', 'π', ex('sin pi fraction d6 moveRight rad close', '1/2')),
+  nCr: calls('nCr', 'nCr', ex('nCr d5 separator d2 close', '10')),
+  nPr: calls('nPr', 'nPr', ex('nPr d5 separator d2 close', '20')),
+  abs: calls('abs', { text: '|x|' }, ex('abs minus d7 close', '7')),
   mod: operates(' mod ', 'mod', ex('d5 d3 mod d8', '5')),
   assign: inserts(' := ', ':=', ex('A assign d7', '7')),
-  sinh: inserts('sinh(', 'sinh', ex('sinh d0 close', '0')),
-  cosh: inserts('cosh(', 'cosh', ex('cosh d0 close', '1')),
-  tanh: inserts('tanh(', 'tanh', ex('tanh d0 close', '0')),
-  asinh: inserts('asinh(', 'asinh', ex('asinh sinh d3 close close', '3')),
-  acosh: inserts('acosh(', 'acosh', ex('acosh d1 close', '0')),
-  atanh: inserts('atanh(', 'atanh', ex('atanh d0 close', '0')),
-  gcd: inserts('gcd(', 'gcd', ex('gcd d8 d4 separator d3 d6 close', '12')),
-  lcm: inserts('lcm(', 'lcm', ex('lcm d4 separator d6 close', '12')),
-  div: inserts('div(', 'div', ex('div d5 d3 separator d8 close', '6')),
-  random: inserts('random()', 'random', ex('floor random close', '0')),
-  randint: inserts('randint(', 'randint', ex('randint d6 separator d6 close', '6')),
-  floor: inserts('floor(', { text: '⌊x⌋' }, ex('floor d2 point d7 close', '2')),
-  ceil: inserts('ceil(', { text: '⌈x⌉' }, ex('ceil d2 point d1 close', '3')),
-  round: inserts('round(', 'round', ex('round d2 point d5 close', '3')),
-  roundsig: inserts('roundsig(', 'figures', ex('roundsig d1 d2 d3 d4 separator d2 close', '1200')),
-  trunc: inserts('trunc(', 'trunc', ex('trunc minus d2 point d7 close', '−2')),
-  frac: inserts('frac(', 'frac', ex('frac d2 point d7 d5 close', '3/4')),
-  min: inserts('min(', 'min', ex('min d3 separator pi close', '3')),
-  max: inserts('max(', 'max', ex('max d3 separator pi close', 'π')),
-  sign: inserts('sign(', 'sign', ex('sign minus d7 close', '−1')),
+  sinh: calls('sinh', 'sinh', ex('sinh d0 close', '0')),
+  cosh: calls('cosh', 'cosh', ex('cosh d0 close', '1')),
+  tanh: calls('tanh', 'tanh', ex('tanh d0 close', '0')),
+  asinh: calls('asinh', 'asinh', ex('asinh sinh d3 close close', '3')),
+  acosh: calls('acosh', 'acosh', ex('acosh d1 close', '0')),
+  atanh: calls('atanh', 'atanh', ex('atanh d0 close', '0')),
+  gcd: calls('gcd', 'gcd', ex('gcd d8 d4 separator d3 d6 close', '12')),
+  lcm: calls('lcm', 'lcm', ex('lcm d4 separator d6 close', '12')),
+  div: calls('div', 'div', ex('div d5 d3 separator d8 close', '6')),
+  random: calls('random', 'random', ex('floor random close', '0')),
+  randint: calls('randint', 'randint', ex('randint d6 separator d6 close', '6')),
+  floor: calls('floor', { text: '⌊x⌋' }, ex('floor d2 point d7 close', '2')),
+  ceil: calls('ceil', { text: '⌈x⌉' }, ex('ceil d2 point d1 close', '3')),
+  round: calls('round', 'round', ex('round d2 point d5 close', '3')),
+  roundsig: calls('roundsig', 'figures', ex('roundsig d1 d2 d3 d4 separator d2 close', '1200')),
+  trunc: calls('trunc', 'trunc', ex('trunc minus d2 point d7 close', '−2')),
+  frac: calls('frac', 'frac', ex('frac d2 point d7 d5 close', '3/4')),
+  min: calls('min', 'min', ex('min d3 separator pi close', '3')),
+  max: calls('max', 'max', ex('max d3 separator pi close', 'π')),
+  sign: calls('sign', 'sign', ex('sign minus d7 close', '−1')),
 } as const;
 
 const calculusKeys = {
-  integral: inserts(
-    'integral(',
+  integral: calls('integral',
     '∫',
-    ex('integral d3 x square minus x separator x separator d1 separator d4 close', '111/2'),
+    ex('integral d1 moveRight d4 moveRight d3 x square minus x', '111/2'),
   ),
-  derivative: inserts('derivative(', 'd⁄dx', ex('derivative x cube separator x separator d2 close', '12')),
-  sum: inserts('sum(', '∑', ex('sum k square separator k separator d1 separator d1 d0 close', '385')),
-  prod: inserts('prod(', '∏', ex('prod k separator k separator d1 separator d5 close', '120')),
-  k: inserts('k', 'k', ex('sum k separator k separator d1 separator d9 close', '45'), 'letter'),
+  derivative: calls('derivative', 'd⁄dx', ex('derivative x cube moveRight d2', '12')),
+  sum: calls('sum', '∑', ex('sum d1 moveRight d1 d0 moveRight k square', '385')),
+  prod: calls('prod', '∏', ex('prod d1 moveRight d5 moveRight k', '120')),
+  k: inserts('k', 'k', ex('sum d1 moveRight d9 moveRight k', '45'), 'letter'),
   infinity: inserts(
     '∞',
     '∞',
-    ex('integral d1 fraction x square separator x separator d1 separator infinity close', '1'),
+    ex('integral d1 moveRight infinity moveRight d1 fraction x square', '1'),
   ),
-  cases: inserts('cases(', 'cases', ex('cases d2 less d1 separator d5 separator d7 close', '7')),
+  cases: calls('cases', 'cases', ex('cases d5 moveRight d2 less d1 moveRight d7', '7')),
   equal: operates('=', 'a=b', ex('sqrt d8 close equal d2 sqrt d2 close', 'true')),
   unequal: operates('≠', '≠', ex('d1 unequal d2', 'true')),
   less: operates('<', '<', ex('d1 less d2', 'true')),
@@ -173,15 +180,17 @@ const onComplex = (record: KeyRecord): KeyRecord => ({ ...record, needs: 'comple
 
 const complexKeys = {
   i: onComplex(inserts('i', 'i', ex('i square', '−1'))),
-  re: onComplex(inserts('re(', 're', ex('re d3 minus d4 i close', '3'))),
-  im: onComplex(inserts('im(', 'im', ex('im d3 minus d4 i close', '−4'))),
-  conj: onComplex(inserts('conj(', 'conj', ex('conj d3 minus d4 i close', '3 + 4i'))),
-  arg: onComplex(inserts('arg(', 'arg', ex('arg d1 plus i close', '45'))),
+  re: onComplex(calls('re', 're', ex('re d3 minus d4 i close', '3'))),
+  im: onComplex(calls('im', 'im', ex('im d3 minus d4 i close', '−4'))),
+  conj: onComplex(calls('conj', 'conj', ex('conj d3 minus d4 i close', '3 + 4i'))),
+  arg: onComplex(calls('arg', 'arg', ex('arg d1 plus i close', '45'))),
 } as const;
 
 const editKeys = {
   moveLeft: edits('moveLeft', 'caret-left', ex('d1 d2 moveLeft d3', '132')),
   moveRight: edits('moveRight', 'caret-right', ex('d1 d2 moveHome moveRight d3', '132')),
+  moveUp: edits('moveUp', 'caret-up', ex('d1 fraction d2 moveUp d3', '13/2')),
+  moveDown: edits('moveDown', 'caret-down', ex('fraction d1 moveDown d2', '1/2')),
   moveHome: edits('moveHome', 'start', ex('d1 d2 moveHome d3', '312')),
   moveEnd: edits('moveEnd', 'end', ex('d1 d2 moveHome moveEnd d3', '123')),
   deleteLeft: edits('deleteLeft', 'backspace', ex('d1 d2 deleteLeft', '1')),

@@ -19,7 +19,7 @@ export const drawers: Readonly<Record<DrawerId, Readonly<{ columns: number; ids:
     ids: [
       'square', 'cube', 'power', 'inverse', 'fraction', 'open', 'close',
       'sqrt', 'cbrt', 'root', 'tenTo', 'eTo', 'tenPower', 'separator',
-      'i', 're', 'im', 'conj', 'arg', 'abs', 'sign',
+      'i', 're', 'im', 'conj', 'arg', 'abs', 'mixed',
     ],
   },
   angles: {
@@ -34,7 +34,7 @@ export const drawers: Readonly<Record<DrawerId, Readonly<{ columns: number; ids:
     columns: 6,
     ids: [
       'ln', 'log', 'lg', 'exp', 'open', 'close',
-      'e', 'eTo', 'tenTo', 'power', 'inverse', 'separator',
+      'e', 'eTo', 'tenTo', 'power', 'inverse', 'logBase',
       'sinh', 'cosh', 'tanh', 'asinh', 'acosh', 'atanh',
     ],
   },
@@ -59,7 +59,7 @@ export const drawers: Readonly<Record<DrawerId, Readonly<{ columns: number; ids:
     ids: [
       'round', 'roundsig', 'floor', 'ceil', 'trunc', 'frac', 'separator',
       'equal', 'unequal', 'less', 'atMost', 'greater', 'atLeast', 'open',
-      'and', 'or', 'not', 'cases', 'min', 'max', 'close',
+      'and', 'or', 'not', 'cases', 'sign', 'max', 'close',
     ],
   },
 };
@@ -72,12 +72,7 @@ export const numberBlock: readonly (readonly KeyId[])[] = [
 ];
 
 /** Keys that stand beside the line. */
-export const lineKeys: readonly KeyId[] = [
-  'moveLeft',
-  'moveRight',
-  'deleteLeft',
-  'deleteRight',
-  'clear',
-  'undo',
-  'redo',
-];
+export const lineKeys: readonly KeyId[] = ['moveLeft', 'moveRight', 'moveUp', 'moveDown', 'undo', 'redo', 'clear'];
+
+/** Keys for what is done more rarely, in the sheet of the line. */
+export const rareLineKeys: readonly KeyId[] = ['moveHome', 'moveEnd', 'deleteRight'];

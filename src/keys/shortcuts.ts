@@ -1,17 +1,5 @@
 import type { KeyAction } from './catalogue';
 
-/** Characters that a physical keyboard has in place of the sign that is meant, or that need something before them. */
-const characters: Readonly<Record<string, KeyAction>> = {
-  '*': { type: 'operate', text: '×' },
-  '+': { type: 'operate', text: '+' },
-  '/': { type: 'operate', text: '/' },
-  '^': { type: 'operate', text: '^' },
-  '!': { type: 'operate', text: '!' },
-  '%': { type: 'operate', text: '%' },
-  '-': { type: 'insert', text: '−' },
-  '.': { type: 'point' },
-};
-
 type Stroke = Readonly<{ key: string; control: boolean; alt: boolean; shift: boolean }>;
 
 /** What a key of a physical keyboard does in the line; null leaves it to the browser. `before` stands left of the caret. */
@@ -19,6 +7,7 @@ export function actionOfStroke({ key, control, alt, shift }: Stroke, before: str
   const letter = key.toLowerCase();
   if (control && letter === 'z') return { type: shift ? 'redo' : 'undo' };
   if (control && letter === 'y') return { type: 'redo' };
+  if (control && letter === 'a' && !alt) return { type: 'edit', command: 'selectAll' };
   // Some layouts type signs with Control and Alt together.
   if (control !== alt) return null;
   switch (key) {
@@ -26,7 +15,7 @@ export function actionOfStroke({ key, control, alt, shift }: Stroke, before: str
       return { type: 'answer' };
     case '=':
       // After a sign that it completes it belongs to it; 5! = is an answer asked for.
-      return /[:<>]/.test(before) ? { type: 'insert', text: '=' } : { type: 'answer' };
+      return /[:<>]/.test(before) ? { type: 'type', text: '=' } : { type: 'answer' };
     case 'Escape':
       return { type: 'edit', command: 'clear' };
     case 'Backspace':
@@ -34,14 +23,20 @@ export function actionOfStroke({ key, control, alt, shift }: Stroke, before: str
     case 'Delete':
       return { type: 'edit', command: 'deleteRight' };
     case 'ArrowLeft':
-      return shift ? null : { type: 'edit', command: 'moveLeft' };
+      return { type: 'edit', command: shift ? 'selectLeft' : 'moveLeft' };
     case 'ArrowRight':
-      return shift ? null : { type: 'edit', command: 'moveRight' };
+      return { type: 'edit', command: shift ? 'selectRight' : 'moveRight' };
+    case 'ArrowUp':
+      return shift ? null : { type: 'edit', command: 'moveUp' };
+    case 'ArrowDown':
+      return shift ? null : { type: 'edit', command: 'moveDown' };
     case 'Home':
-      return shift ? null : { type: 'edit', command: 'moveHome' };
+      return { type: 'edit', command: shift ? 'selectHome' : 'moveHome' };
     case 'End':
-      return shift ? null : { type: 'edit', command: 'moveEnd' };
+      return { type: 'edit', command: shift ? 'selectEnd' : 'moveEnd' };
+    case '.':
+      return { type: 'point' };
     default:
-      return [...key].length === 1 ? (characters[key] ?? { type: 'insert', text: key }) : null;
+      return [...key].length === 1 ? { type: 'type', text: key } : null;
   }
 }

@@ -1,18 +1,37 @@
-import { EMPTY_LINE, lineOf } from '@/core/line/line';
+import { functionNames } from '@/core/function';
+import type { ReadingOptions } from '@/core/language/tokens';
+import { caretOf, emptyLine, lineOf, textOf } from '@/core/line/line';
 import type { Line } from '@/core/line/line';
 import { NOTEBOOK_FORMAT, NOTEBOOK_VERSION } from '@/core/notebook/schema';
-import type { Notebook, SavedLetters, Settings, TapeLine } from '@/core/notebook/schema';
+import type { Notebook, OwnDigits, SavedLetters, Settings, TapeLine } from '@/core/notebook/schema';
 import type { SavedValue } from '@/core/notebook/value-codec';
 
 /** What the user has, and what undo goes back in. Settings are kept too but are not undone. */
 export type Document = Readonly<{
   line: Line;
+  /** Places or figures for the line being written alone. */
+  own: OwnDigits | null;
+  /** How the line was keyed; null when that is no longer known. */
+  keyed: readonly string[] | null;
+  /** The line of the tape that `=` will replace; null when it will add one. */
+  editing: string | null;
   tape: readonly TapeLine[];
   letters: SavedLetters;
   ans: SavedValue | null;
+  /** What was last tried for the letters of a line. */
+  tries: Readonly<Record<string, string>>;
 }>;
 
-export const EMPTY_DOCUMENT: Document = { line: EMPTY_LINE, tape: [], letters: {}, ans: null };
+export const EMPTY_DOCUMENT: Document = {
+  line: emptyLine('boxed'),
+  own: null,
+  keyed: [],
+  editing: null,
+  tape: [],
+  letters: {},
+  ans: null,
+  tries: {},
+};
 
 export const DEFAULT_SETTINGS: Settings = {
   angle: 'deg',
@@ -21,21 +40,48 @@ export const DEFAULT_SETTINGS: Settings = {
   complex: false,
   backToPad: false,
   theme: 'system',
+  view: 'boxed',
+  slash: 'fraction',
+  form: null,
+  keyStrip: false,
 };
 
-export const toNotebook = (document: Document, settings: Settings): Notebook => ({
-  format: NOTEBOOK_FORMAT,
-  version: NOTEBOOK_VERSION,
-  settings,
-  line: { text: document.line.text, caret: document.line.caret },
-  tape: [...document.tape],
-  letters: document.letters,
-  ans: document.ans,
+/** How lines are read under the settings. */
+export const optionsOf = ({ display, impliedFirst }: Pick<Settings, 'display' | 'impliedFirst'>): ReadingOptions => ({
+  functions: functionNames,
+  decimalSign: display.decimalSign,
+  impliedFirst,
 });
 
-export const fromNotebook = (notebook: Notebook): Document => ({
-  line: lineOf(notebook.line.text, Math.min(notebook.line.caret, notebook.line.text.length)),
-  tape: notebook.tape,
-  letters: notebook.letters,
-  ans: notebook.ans,
-});
+/** The typed text of the line being written. */
+export const lineText = (state: Readonly<{ document: Document; settings: Settings }>): string =>
+  textOf(state.document.line, state.settings.display.decimalSign);
+
+export function toNotebook(document: Document, settings: Settings): Notebook {
+  const { line, own, keyed, tape, letters, ans, tries } = document;
+  const { decimalSign } = settings.display;
+  return {
+    format: NOTEBOOK_FORMAT,
+    version: NOTEBOOK_VERSION,
+    settings,
+    line: { text: textOf(line, decimalSign), caret: caretOf(line, decimalSign), own, keys: [...(keyed ?? [])] },
+    tape: [...tape],
+    letters,
+    ans,
+    tries,
+  };
+}
+
+export function fromNotebook({ line, settings, tape, letters, ans, tries }: Notebook): Document {
+  const caret = Math.min(line.caret, line.text.length);
+  return {
+    line: lineOf(line.text, settings.view, optionsOf(settings), caret),
+    own: line.own,
+    keyed: line.keys.length === 0 && line.text !== '' ? null : line.keys,
+    editing: null,
+    tape,
+    letters,
+    ans,
+    tries,
+  };
+}

@@ -12,7 +12,16 @@ export type StepName =
   | 'clear-letter'
   | 'clear-letters'
   | 'open-notebook'
-  | 'paste';
+  | 'paste'
+  | 'brackets'
+  | 'edit-line'
+  | 'work-again'
+  | 'note'
+  | 'pin'
+  | 'digits'
+  | 'solution'
+  | 'replay'
+  | 'shared-line';
 
 type Step<D> = Readonly<{ name: StepName; before: D }>;
 

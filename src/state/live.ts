@@ -1,12 +1,15 @@
+import type { TapeLine } from '@/core/notebook/schema';
 import type { Value } from '@/core/number/value';
 import type { LineRequest } from '@/workers/answer';
-import type { LineClient } from '@/workers/client';
+import type { WorkClient } from '@/workers/client';
+import { lineText } from './document';
 import type { createStore, State } from './store';
+import { spellingOf } from './respell';
 import { valueOf } from './values';
 
-export function requestOf({ document, settings }: State): LineRequest {
+/** The question that a text asks, with all that its answer depends on. */
+export function requestFor(text: string, { document, settings }: Pick<State, 'document' | 'settings'>): LineRequest {
   const letters = new Map<string, Value>();
-  const { text } = document.line;
   for (const [name, kept] of Object.entries(document.letters)) {
     // Only what the line names crosses to the worker: values can be large, and they are copied at every key.
     if (!text.includes(name)) continue;
@@ -18,32 +21,54 @@ export function requestOf({ document, settings }: State): LineRequest {
     angle: settings.angle,
     impliedFirst: settings.impliedFirst,
     complex: settings.complex,
-    display: settings.display,
+    display: document.own === null ? settings.display : { ...settings.display, ...document.own },
+    tries: document.tries,
     ans: document.ans === null || !text.includes('Ans') ? null : valueOf(document.ans),
     letters,
   };
 }
 
+export const requestOf = (state: State): LineRequest => requestFor(lineText(state), state);
+
 const isSameQuestion = (a: State, b: State): boolean =>
-  a.document.line.text === b.document.line.text &&
+  (a.document.line === b.document.line || lineText(a) === lineText(b)) &&
   a.document.letters === b.document.letters &&
   a.document.ans === b.document.ans &&
+  a.document.own === b.document.own &&
+  a.document.tries === b.document.tries &&
   a.settings.angle === b.settings.angle &&
   a.settings.impliedFirst === b.settings.impliedFirst &&
   a.settings.complex === b.settings.complex &&
   a.settings.display === b.settings.display;
 
 /** Has the line being written answered whenever it, or what its answer depends on, changes. */
-export function followLine(store: ReturnType<typeof createStore>, client: LineClient): () => void {
+export function followLine(store: ReturnType<typeof createStore>, client: WorkClient): () => void {
   const ask = () => {
     store.getState().working();
     const state = store.getState();
     if (state.live.kind !== 'working') return;
-    const { text } = state.document.line;
-    void client.answer(requestOf(state)).then((answered) => store.getState().settle(answered, text));
+    const text = lineText(state);
+    void client.run('answer', requestOf(state)).then((answered) => store.getState().settle(answered, text));
   };
   ask();
   return store.subscribe((now, before) => {
     if (!isSameQuestion(now, before)) ask();
   });
+}
+
+/** The question that working a line of the tape again asks: in its own settings or in those that are set now. */
+export function againRequest(state: State, line: TapeLine, inOwn: boolean): LineRequest {
+  const { document, settings } = state;
+  const own = { ...settings, angle: line.angle, complex: line.complex, impliedFirst: line.impliedFirst };
+  const text = inOwn ? line.text : spellingOf(line, settings);
+  const decimalSign = inOwn ? line.decimalSign : settings.display.decimalSign;
+  const at = document.tape.findIndex((l) => l.id === line.id);
+  // Ans stood for the answer before it, which may have been worked again since.
+  const before = document.tape.slice(0, at).findLast((l) => l.value !== null);
+  const asked = requestFor(text, {
+    ...state,
+    settings: { ...(inOwn ? own : settings), display: { ...settings.display, decimalSign } },
+    document: { ...document, own: line.own, tries: { ...document.tries, ...line.tried } },
+  });
+  return { ...asked, ans: before?.value == null || !text.includes('Ans') ? asked.ans : valueOf(before.value) };
 }

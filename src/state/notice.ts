@@ -1,5 +1,6 @@
 export type NoticeCode =
   | 'tape-cleared'
+  | 'tape-cleared-but-pinned'
   | 'line-removed'
   | 'letter-kept'
   | 'letter-cleared'
@@ -10,6 +11,10 @@ export type NoticeCode =
   | 'ans-set'
   | 'notebook-opened'
   | 'notebook-damaged'
+  | 'line-replaced'
+  | 'settings-taken'
+  | 'link-damaged'
+  | 'line-shared'
   | 'line-full'
   | 'undone'
   | 'redone';

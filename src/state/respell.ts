@@ -2,6 +2,7 @@ import { functionNames } from '@/core/function';
 import type { DecimalSign } from '@/core/language/numerals';
 import { parse } from '@/core/language/parse';
 import { printText } from '@/core/language/print-text';
+import type { Settings, TapeLine } from '@/core/notebook/schema';
 
 type Spelling = Readonly<{ decimalSign: DecimalSign; impliedFirst: boolean }>;
 
@@ -15,3 +16,7 @@ export function respell(text: string, from: Spelling, to: Spelling): string {
   const spelled = printText(tree, { style: 'typed', decimalSign: to.decimalSign, impliedFirst });
   return target === null ? spelled : `${target} := ${spelled}`;
 }
+
+/** A line of the tape as it is written under the settings that are now set. */
+export const spellingOf = (line: TapeLine, settings: Settings): string =>
+  respell(line.text, line, { ...settings, decimalSign: settings.display.decimalSign });

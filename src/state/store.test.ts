@@ -1,11 +1,13 @@
 import fc from 'fast-check';
+import { caretOf } from '@/core/line/line';
 import { keys } from '@/keys/catalogue';
 import type { KeyId } from '@/keys/catalogue';
 import { readNotebook, writeNotebook } from '@/core/notebook/read';
 import type { Storage } from '@/platform/storage';
-import { answerLine } from '@/workers/answer';
-import type { LineClient } from '@/workers/client';
-import { toNotebook } from './document';
+import type { Work } from '@/workers/protocol';
+import { perform } from '@/workers/tasks';
+import type { WorkClient } from '@/workers/client';
+import { lineText, toNotebook } from './document';
 import { followLine } from './live';
 import { keepOnDevice, restore } from './persist';
 import { createStore } from './store';
@@ -15,17 +17,18 @@ const SEED = 20261127;
 /** A client that answers at once, or only when it is let. */
 function fakeClient(isHeld = false) {
   const open: (() => void)[] = [];
-  const client: LineClient = {
+  const client: WorkClient = {
     stop: () => undefined,
-    answer: (request) =>
+    run: (kind, request) =>
       new Promise((resolve) => {
+        const work = { kind, request } as Work;
         const settle = () =>
           resolve(
-            answerLine(
-              request,
+            perform(
+              work,
               () => true,
               () => 0n,
-            ),
+            ) as never,
           );
         if (isHeld) open.push(settle);
         else settle();
@@ -57,16 +60,16 @@ test('a line is answered, goes on from the answer, and says in which unit it was
   await press('d1', 'divide', 'd3', 'answer', 'times', 'd3', 'answer', 'sin', 'd3', 'd0', 'close', 'answer');
   store.getState().nextAngleUnit();
   await press('sin', 'pi', 'fraction', 'd6', 'answer');
-  expect(tapeOf(store)).toEqual(['1÷3 1/3 deg', 'Ans×3 1 deg', 'sin(30) 1/2 deg', 'sin(π/6 1/2 rad']);
+  expect(tapeOf(store)).toEqual(['1÷3 1/3 deg', 'Ans×3 1 deg', 'sin(30) 1/2 deg', 'sin(π/6) 1/2 rad']);
 });
 
 test('keys that come while a line is being answered wait for it', async () => {
   const { store, press, release } = started(true);
   await press('d6', 'times', 'd7', 'answer', 'plus', 'd1');
-  expect(store.getState().document.line.text).toBe('6×7');
+  expect(lineText(store.getState())).toBe('6×7');
   release();
   await settled();
-  expect([tapeOf(store), store.getState().document.line.text]).toEqual([['6×7 42 deg'], 'Ans+1']);
+  expect([tapeOf(store), lineText(store.getState())]).toEqual([['6×7 42 deg'], 'Ans+1']);
 });
 
 test('a problem stays with its line: the caret goes to the place, and later keys are not put behind it', async () => {
@@ -74,8 +77,9 @@ test('a problem stays with its line: the caret goes to the place, and later keys
   await press('d1', 'plus', 'sqrt', 'minus', 'd4', 'answer', 'd9');
   release();
   await settled();
-  const { document, reported } = store.getState();
-  expect([document.line.text, document.line.caret, reported?.code]).toEqual(['1+sqrt(−4', 2, 'domain']);
+  const state = store.getState();
+  const caret = caretOf(state.document.line, '.');
+  expect([lineText(state), caret, state.reported?.code]).toEqual(['1+sqrt(−4)', 2, 'domain']);
 });
 
 test('an answer is used with all its digits: exact ones as text, a real as Ans', async () => {
@@ -83,20 +87,20 @@ test('an answer is used with all its digits: exact ones as text, a real as Ans',
   await press('sqrt', 'd2', 'close', 'answer', 'ln', 'd2', 'close', 'answer', 'd5', 'answer');
   const [root, log] = store.getState().document.tape;
   store.getState().useAnswer(root!.id);
-  expect(store.getState().document.line.text).toBe('(sqrt(2))');
+  expect(lineText(store.getState())).toBe('(sqrt(2))');
   await press('clear');
   store.getState().useAnswer(log!.id);
-  expect([store.getState().document.line.text, store.getState().document.ans]).toEqual(['Ans', log!.value]);
+  expect([lineText(store.getState()), store.getState().document.ans]).toEqual(['Ans', log!.value]);
 });
 
 test('changing the decimal sign spells the line anew and keeps finished lines as they were', async () => {
   const { store, press } = started();
   await press('d2', 'point', 'd5', 'answer', 'log', 'd8', 'separator', 'd2', 'point', 'd5', 'close');
   store.getState().set({ display: { ...store.getState().settings.display, decimalSign: ',' } });
-  expect([store.getState().document.line.text, store.getState().document.tape[0]!.text]).toEqual(['log(8;2,5)', '2.5']);
+  expect([lineText(store.getState()), store.getState().document.tape[0]!.text]).toEqual(['log(8;2,5)', '2.5']);
   await press('clear');
   store.getState().useLine(store.getState().document.tape[0]!.id);
-  expect(store.getState().document.line.text).toBe('2,5');
+  expect(lineText(store.getState())).toBe('2,5');
 });
 
 type Action = (store: ReturnType<typeof createStore>) => void;
@@ -131,14 +135,14 @@ test(`undo takes back every change, and redo makes it again (seed ${SEED})`, asy
       const end = store.getState().document;
       const made = store.getState().history.past.length - steps;
       for (let i = 0; i < made; i += 1) store.getState().press({ type: 'undo' });
-      expect({ ...store.getState().document, line: store.getState().document.line.text }).toEqual({
+      expect({ ...store.getState().document, line: lineText(store.getState()) }).toEqual({
         ...start,
-        line: start.line.text,
+        line: lineText({ ...store.getState(), document: start }),
       });
       for (let i = 0; i < made; i += 1) store.getState().press({ type: 'redo' });
-      expect({ ...store.getState().document, line: store.getState().document.line.text }).toEqual({
+      expect({ ...store.getState().document, line: lineText(store.getState()) }).toEqual({
         ...end,
-        line: end.line.text,
+        line: lineText({ ...store.getState(), document: end }),
       });
     }),
     { seed: SEED, numRuns: 60 },
@@ -224,7 +228,7 @@ test('a text that no line takes is refused, and the line stays', async () => {
   const { store, press } = started();
   await press('d7');
   store.getState().paste('1+'.repeat(6000));
-  expect([store.getState().document.line.text, store.getState().notice?.code]).toEqual(['7', 'line-full']);
+  expect([lineText(store.getState()), store.getState().notice?.code]).toEqual(['7', 'line-full']);
 });
 
 test('a frozen notebook of version 1 still opens', () => {
@@ -274,12 +278,22 @@ test('a frozen notebook of version 1 still opens', () => {
     ],
   });
   const loaded = readNotebook(raw);
-  const old = JSON.parse(raw) as { settings: object; tape: object[] };
-  // Version 2 adds that neither the settings nor the lines knew complex numbers.
+  const old = JSON.parse(raw) as { settings: object; line: object; tape: object[] };
+  // Version 2 adds that neither the settings nor the lines knew complex numbers, version 3 how lines were keyed, their notes, pins, own digits and tries.
   expect(loaded.kind === 'ok' && JSON.parse(writeNotebook(loaded.notebook))).toEqual({
     ...old,
-    version: 2,
-    settings: { ...old.settings, complex: false },
-    tape: old.tape.map((line) => ({ ...line, complex: false })),
+    version: 3,
+    settings: { ...old.settings, complex: false, view: 'boxed', slash: 'fraction', form: null, keyStrip: false },
+    line: { ...old.line, own: null, keys: [] },
+    tape: old.tape.map((line) => ({
+      ...line,
+      complex: false,
+      own: null,
+      tried: {},
+      keys: [],
+      pinned: false,
+      note: '',
+    })),
+    tries: {},
   });
 });

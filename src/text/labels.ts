@@ -108,6 +108,7 @@ export const piWarning = (unit: AngleUnit): string =>
   `${unitNames[unit]} are set, but the angle contains π. Write rad after it if radians are meant.`;
 export const inOtherUnit = (unit: AngleUnit, text: string, exact: boolean): string =>
   `in ${unitNames[unit]}: ${exact ? '' : '≈ '}${text}`;
+export const readAsButton = (text: string): string => `Read as ${text}. Tap to write these brackets into the line.`;
 export const unitButton = (unit: AngleUnit): string => `Angle unit: ${unitNames[unit]}. Tap to change.`;
 export const complexButton = 'Complex numbers are on. Tap for settings.';
 export const displayButton = (d: DisplaySettings): string => `Number display: ${displaySummary(d)}. Tap for settings.`;

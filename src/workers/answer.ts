@@ -10,12 +10,16 @@ import { decideLine, evaluate } from '@/core/evaluate/evaluate';
 import { anglesWithPi, isAngle, quotientOf, unmarkedAngles, usesAngleUnit } from '@/core/evaluate/observe';
 import { formsOf } from '@/core/format';
 import type { Form, Nature } from '@/core/format/form';
+import { nearTo } from '@/core/format/near';
+import type { NearKind } from '@/core/format/near';
 import { batchText } from '@/core/format/layout';
 import type { DisplaySettings } from '@/core/format/settings';
 import { functionNames } from '@/core/function';
 import type { Random } from '@/core/function/record';
+import { openLetters } from '@/core/evaluate/open-letters';
 import { parse } from '@/core/language/parse';
 import type { Reading } from '@/core/language/parse';
+import { printText } from '@/core/language/print-text';
 import { readAs } from '@/core/language/read-as';
 import { isTruth } from '@/core/language/truth';
 import type { ReadingOptions } from '@/core/language/tokens';
@@ -36,6 +40,8 @@ export type LineRequest = Readonly<{
   display: DisplaySettings;
   ans: Value | null;
   letters: ReadonlyMap<string, Value>;
+  /** Typed text for letters that hold nothing: they stand for its value. */
+  tries: Readonly<Record<string, string>>;
 }>;
 
 export type LineAnswer = Readonly<{
@@ -44,7 +50,8 @@ export type LineAnswer = Readonly<{
   /** Null for a line that is true or false. */
   value: Value | null;
   saved: SavedValue | null;
-  readAs: Readonly<{ text: string; isTelling: boolean }>;
+  /** `typed`: the line with the grouping written into it. */
+  readAs: Readonly<{ text: string; typed: string; isTelling: boolean }>;
   forms: readonly Form[];
   /** The value with 50 significant digits, or all that it has when it is exact and ends before; a whole number in full. */
   full: string;
@@ -53,6 +60,10 @@ export type LineAnswer = Readonly<{
   otherUnit: Readonly<{ unit: AngleUnit; text: string; exact: boolean }> | null;
   /** Angles with π in them while degrees or gradians are set. */
   piWithoutRadians: readonly Span[];
+  /** What a typed decimal may have been rounded from; nothing is claimed but that it is near. */
+  near: readonly NearForm[];
+  /** The letters that stood for what is tried. */
+  tried: readonly string[];
 }>;
 
 export const readingOptions = (
@@ -63,13 +74,44 @@ export const readingOptions = (
   impliedFirst: s.impliedFirst,
 });
 
+export type NearForm = Readonly<{ kind: NearKind; text: string; typed: string }>;
+
+/** What a line that is one decimal may have been rounded from. */
+function nearForms({ tree }: Reading, { display, impliedFirst }: LineRequest): readonly NearForm[] {
+  const isNegative = tree.kind === 'negate';
+  const number = isNegative ? tree.of : tree;
+  if (number.kind !== 'number') return [];
+  const style = { decimalSign: display.decimalSign, impliedFirst } as const;
+  return nearTo((isNegative ? '-' : '') + number.written).map((near) => ({
+    kind: near.kind,
+    text: printText(near.tree, { style: 'reading', ...style }),
+    typed: printText(near.tree, { style: 'typed', ...style }),
+  }));
+}
+
 const otherUnitOf = (unit: AngleUnit): AngleUnit => (unit === 'rad' ? 'deg' : 'rad');
 
 /** Beyond what is shown, so that the full digits that are copied come out of the same work. */
 const WORKED_DIGITS = 60;
 
-const contextFor = ({ angle, complex, ans, letters }: LineRequest, alive: Alive, random: Random): Context =>
+export const contextFor = ({ angle, complex, ans, letters }: LineRequest, alive: Alive, random: Random): Context =>
   contextOf({ angle, complex, digits: WORKED_DIGITS, alive, random, names: { ans, letters } });
+
+/** The context with what is tried for the letters that hold nothing; what cannot be worked leaves its letter open. */
+export function withTries(reading: Reading, request: LineRequest, context: Context): { context: Context; tried: readonly string[] } {
+  const letters = new Map(context.names.letters);
+  const tried: string[] = [];
+  for (const letter of openLetters(reading.tree)) {
+    const text = Object.hasOwn(request.tries, letter) ? request.tries[letter]! : '';
+    if (text.trim() === '' || letters.has(letter)) continue;
+    const tree = parse(text, readingOptions(request));
+    const value = tree.ok && !isTruth(tree.value.tree) ? evaluate(tree.value.tree, context) : null;
+    if (!value?.ok) continue;
+    letters.set(letter, value.value);
+    tried.push(letter);
+  }
+  return tried.length === 0 ? { context, tried } : { context: { ...context, names: { ...context.names, letters } }, tried };
+}
 
 const natureOf = ({ tree }: Reading, unit: AngleUnit): Nature => ({
   unit,
@@ -102,32 +144,47 @@ function fullText(value: Value, alive: Alive): string | null {
   return `${re}${im.startsWith('-') ? '' : '+'}${im}i`;
 }
 
+const assigned = (target: string | null, text: string): string => (target === null ? text : `${target} := ${text}`);
+
 /** What every answer says of how the line was read. */
-function readingOf(reading: Reading, request: LineRequest) {
+function readingOf(reading: Reading, request: LineRequest, tried: readonly string[]) {
   const { tree, target } = reading;
-  const read = readAs(reading, { decimalSign: request.display.decimalSign, impliedFirst: request.impliedFirst });
+  const { impliedFirst } = request;
+  const { decimalSign } = request.display;
+  const read = readAs(reading, { decimalSign, impliedFirst });
   return {
     target,
-    readAs: { text: read.text, isTelling: read.isTelling },
+    readAs: {
+      text: read.text,
+      typed: assigned(target, printText(read.tree, { style: 'typed', decimalSign, impliedFirst })),
+      isTelling: read.isTelling,
+    },
+    tried,
     usesAngleUnit: usesAngleUnit(tree),
     piWithoutRadians: request.angle === 'rad' ? [] : anglesWithPi(tree),
   };
 }
 
 /** The answer to a line that is a relation: true or false, or that it stays open. */
-function answerTruth(reading: Reading, request: LineRequest, context: Context): Result<LineAnswer, Problem> {
+function answerTruth(
+  reading: Reading,
+  request: LineRequest,
+  context: Context,
+  tried: readonly string[],
+): Result<LineAnswer, Problem> {
   const truth = decideLine(reading.tree, context);
   if (!truth.ok) return truth;
   if (truth.value === null) return fail(place({ code: 'not-converged' }, reading.tree.span));
   const text = String(truth.value);
   const form: Form = { id: 'truth', exact: true, settled: true, text, typed: text };
   return succeed({
-    ...readingOf(reading, request),
+    ...readingOf(reading, request, tried),
     value: null,
     saved: null,
     forms: [form],
     full: text,
     otherUnit: null,
+    near: [],
   });
 }
 
@@ -136,8 +193,8 @@ export function answerLine(request: LineRequest, alive: Alive, random: Random): 
   const reading = parse(request.text, readingOptions(request));
   if (!reading.ok) return reading;
   const { tree } = reading.value;
-  const context = contextFor(request, alive, random);
-  if (isTruth(tree)) return answerTruth(reading.value, request, context);
+  const { context, tried } = withTries(reading.value, request, contextFor(request, alive, random));
+  if (isTruth(tree)) return answerTruth(reading.value, request, context, tried);
   const value = evaluate(tree, context);
   if (!value.ok) return value;
   const saved = encode(value.value);
@@ -145,11 +202,12 @@ export function answerLine(request: LineRequest, alive: Alive, random: Random): 
   const forms = formsOf(value.value, request.display, alive, natureOf(reading.value, request.angle));
   if (!forms.ok) return fail(place({ code: forms.problem }, tree.span));
   return succeed({
-    ...readingOf(reading.value, request),
+    ...readingOf(reading.value, request, tried),
     value: value.value,
     saved,
     forms: forms.value,
     full: fullText(value.value, alive) ?? forms.value.find((f) => f.id === 'exact')?.typed ?? forms.value[0]!.typed,
+    near: nearForms(reading.value, request),
     otherUnit: inOtherUnit(reading.value, request, context),
   });
 }

@@ -1,5 +1,5 @@
 import type { Value } from '@/core/number/value';
-import { answerLine } from './answer';
+import { perform } from './tasks';
 import type { LineRequest } from './answer';
 import { createClient } from './client';
 import type { WorkerLike } from './client';
@@ -13,6 +13,7 @@ const request = (text: string): LineRequest => ({
   display: { mode: 'auto', digits: 10, grouping: false, decimalSign: '.' },
   ans: null,
   letters: new Map<string, Value>(),
+  tries: {},
 });
 
 /** A worker in this thread: deaf ones never answer. */
@@ -24,11 +25,11 @@ function fakeWorker(isDeaf: boolean) {
     terminate: () => void (worker.isEnded = true),
     postMessage: (message) => {
       log.push(message);
-      if (message.type !== 'answer' || isDeaf) return;
+      if (message.type !== 'work' || isDeaf) return;
       const data: FromWorker = {
         id: message.id,
-        result: answerLine(
-          message.request,
+        result: perform(
+          message.work,
           () => true,
           () => 0n,
         ),
@@ -42,7 +43,7 @@ function fakeWorker(isDeaf: boolean) {
 test('a newer line supersedes an older one, and shared memory says which is the newest', async () => {
   const { worker, log } = fakeWorker(false);
   const client = createClient(() => worker);
-  const [first, second] = await Promise.all([client.answer(request('1+1')), client.answer(request('1+2'))]);
+  const [first, second] = await Promise.all([client.run('answer', request('1+1')), client.run('answer', request('1+2'))]);
   expect(first).toBe('superseded');
   expect(second !== 'superseded' && second.ok && second.value.forms[0]!.text).toBe('3');
   const [share] = log;
@@ -55,20 +56,20 @@ test('a deaf worker is ended, its line is stopped, and the next line has a new o
   const fine = fakeWorker(false);
   const workers = [deaf.worker, fine.worker];
   const client = createClient(() => workers.shift()!);
-  const answered = client.answer(request('1+1'));
+  const answered = client.run('answer', request('1+1'));
   jest.advanceTimersByTime(5000);
   jest.useRealTimers();
   const first = await answered;
   expect(first !== 'superseded' && !first.ok && first.problem.code).toBe('stopped');
   expect(deaf.worker.isEnded).toBe(true);
-  const second = await client.answer(request('2+2'));
+  const second = await client.run('answer', request('2+2'));
   expect(second !== 'superseded' && second.ok && second.value.forms[0]!.text).toBe('4');
 });
 
 test('stop ends the work that is under way', async () => {
   const { worker } = fakeWorker(true);
   const client = createClient(() => worker);
-  const answered = client.answer(request('1+1'));
+  const answered = client.run('answer', request('1+1'));
   client.stop();
   const result = await answered;
   expect(result !== 'superseded' && !result.ok && result.problem.code).toBe('stopped');

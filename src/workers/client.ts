@@ -1,15 +1,15 @@
 import { place } from '@/core/base/problem';
-import type { Problem } from '@/core/base/problem';
 import { fail } from '@/core/base/result';
-import type { Result } from '@/core/base/result';
-import type { LineAnswer, LineRequest } from './answer';
-import type { FromWorker, ToWorker } from './protocol';
+import type { FromWorker, ToWorker, Work } from './protocol';
+import type { TaskKind, Tasks } from './tasks';
 
-export type Answered = Result<LineAnswer, Problem> | 'superseded';
+/** What came of a piece of work, unless newer work took its place. */
+export type Outcome<K extends TaskKind> = Tasks[K]['result'] | 'superseded';
+export type Answered = Outcome<'answer'>;
 
-/** Answers lines, one at a time: a newer request supersedes the older one. */
-export type LineClient = Readonly<{
-  answer: (request: LineRequest) => Promise<Answered>;
+/** Does pieces of work, one at a time: a newer one supersedes the older. */
+export type WorkClient = Readonly<{
+  run: <K extends TaskKind>(kind: K, request: Tasks[K]['request']) => Promise<Outcome<K>>;
   /** Ends what is being worked on; it is answered as stopped. */
   stop: () => void;
 }>;
@@ -29,25 +29,25 @@ const PATIENCE_MS = 60;
 type Pending = {
   id: number;
   since: number;
-  request: LineRequest;
-  resolve: (answered: Answered) => void;
+  text: string;
+  resolve: (outcome: Outcome<TaskKind>) => void;
   watch: ReturnType<typeof setTimeout>;
 };
 
 /** A client over a worker that `spawn` starts, at the first request and again after a deaf one was ended. */
-export function createClient(spawn: () => WorkerLike): LineClient {
+export function createClient(spawn: () => WorkerLike): WorkClient {
   const shared = typeof SharedArrayBuffer === 'undefined' ? null : new SharedArrayBuffer(4);
   const newest = shared && new Int32Array(shared);
   let worker: WorkerLike | null = null;
   let pending: Pending | null = null;
   let lastId = 0;
 
-  const settle = (answered: Answered) => {
+  const settle = (outcome: Outcome<TaskKind>) => {
     if (pending === null) return;
     clearTimeout(pending.watch);
     const { resolve } = pending;
     pending = null;
-    resolve(answered);
+    resolve(outcome);
   };
 
   const end = () => {
@@ -64,19 +64,19 @@ export function createClient(spawn: () => WorkerLike): LineClient {
     return made;
   };
 
-  const stopped = (request: LineRequest) => fail(place({ code: 'stopped' }, { from: 0, to: request.text.length }));
+  const stopped = (text: string) => fail(place({ code: 'stopped' }, { from: 0, to: text.length }));
 
   const stop = () => {
     if (pending === null) return;
-    const { request } = pending;
+    const { text } = pending;
     end();
-    settle(stopped(request));
+    settle(stopped(text));
   };
 
   return {
     stop,
-    answer: (request) =>
-      new Promise((resolve) => {
+    run: <K extends TaskKind>(kind: K, request: Tasks[K]['request']) =>
+      new Promise<Outcome<K>>((resolve) => {
         if (pending !== null) {
           const isBusy = performance.now() - pending.since > PATIENCE_MS;
           settle('superseded');
@@ -85,8 +85,15 @@ export function createClient(spawn: () => WorkerLike): LineClient {
         lastId += 1;
         if (newest) Atomics.store(newest, 0, lastId);
         worker ??= start();
-        pending = { id: lastId, since: performance.now(), request, resolve, watch: setTimeout(stop, DEAF_AFTER_MS) };
-        worker.postMessage({ type: 'answer', id: lastId, request, budget: BUDGET_MS });
+        pending = {
+          id: lastId,
+          since: performance.now(),
+          text: request.text,
+          // A worker answers each piece of work with a result of its kind.
+          resolve: resolve as (outcome: Outcome<TaskKind>) => void,
+          watch: setTimeout(stop, DEAF_AFTER_MS),
+        };
+        worker.postMessage({ type: 'work', id: lastId, work: { kind, request } as Work, budget: BUDGET_MS });
       }),
   };
 }

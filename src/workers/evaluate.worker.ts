@@ -1,6 +1,6 @@
 import { drawBelow } from '@/core/base/chance';
-import { answerLine } from './answer';
 import type { FromWorker, ToWorker } from './protocol';
+import { perform } from './tasks';
 
 let newest: Int32Array | null = null;
 
@@ -11,10 +11,10 @@ self.onmessage = ({ data }: MessageEvent<ToWorker>) => {
     newest = new Int32Array(data.newest);
     return;
   }
-  const { id, request, budget } = data;
+  const { id, work, budget } = data;
   const end = performance.now() + budget;
   // A loop hears no messages; the shared number tells it that a newer key has come.
   const alive = () => performance.now() < end && (newest === null || Atomics.load(newest, 0) === id);
-  const answer: FromWorker = { id, result: answerLine(request, alive, draw) };
+  const answer: FromWorker = { id, result: perform(work, alive, draw) };
   self.postMessage(answer);
 };

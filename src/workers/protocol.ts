@@ -1,10 +1,11 @@
-import type { Problem } from '@/core/base/problem';
-import type { Result } from '@/core/base/result';
-import type { LineAnswer, LineRequest } from './answer';
+import type { TaskKind, Tasks } from './tasks';
+
+/** A piece of work with what it is given. */
+export type Work = { [K in TaskKind]: Readonly<{ kind: K; request: Tasks[K]['request'] }> }[TaskKind];
 
 /** `newest` is shared memory with the number of the newest request, where the page is allowed to share memory. */
 export type ToWorker =
   | Readonly<{ type: 'share'; newest: SharedArrayBuffer }>
-  | Readonly<{ type: 'answer'; id: number; request: LineRequest; budget: number }>;
+  | Readonly<{ type: 'work'; id: number; work: Work; budget: number }>;
 
-export type FromWorker = Readonly<{ id: number; result: Result<LineAnswer, Problem> }>;
+export type FromWorker = Readonly<{ id: number; result: Tasks[TaskKind]['result'] }>;

@@ -195,7 +195,7 @@ export function printMathml(tree: Tree, style: FormulaStyle): Markup {
         return row(...parts.flatMap(([n, mark]) => [numberMarkup(n, style), element('mtext', mark)]));
       }
       case 'mixed': {
-        const part = element('mfrac', digits(`${node.n}`), digits(`${node.d}`));
+        const part = element('mfrac', numberMarkup(`${node.n}`, style), numberMarkup(`${node.d}`, style));
         return node.whole === null ? part : row(numberMarkup(node.whole.toString(), style), part);
       }
       case 'call':

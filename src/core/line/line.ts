@@ -119,7 +119,7 @@ function changedBoxes(on: BoxedLine, action: LineAction, options: ReadingOptions
     case 'type':
       return typeChar(on, action.text, options);
     case 'operate':
-      return edits.operate(on, action.text, options);
+      return edits.operate(on, action.text.trim(), options);
     case 'fraction':
       return edits.fraction(on, options);
     case 'mixed':
@@ -155,7 +155,7 @@ function changedBoxes(on: BoxedLine, action: LineAction, options: ReadingOptions
   }
 }
 
-function changedText(on: TypedLine, action: LineAction, { decimalSign }: ReadingOptions): TypedLine | null {
+function changedText(on: TypedLine, action: LineAction, { decimalSign, functions }: ReadingOptions): TypedLine | null {
   switch (action.type) {
     case 'insert':
     case 'type':
@@ -177,7 +177,7 @@ function changedText(on: TypedLine, action: LineAction, { decimalSign }: Reading
     case 'raise':
       return typed.insert(on, `${action.base}^`);
     case 'call':
-      return typed.insert(on, `${action.fn}(`);
+      return typed.insert(on, functions.get(action.fn)?.most === 0 ? `${action.fn}()` : `${action.fn}(`);
     case 'separate':
       return typed.insert(on, decimalSign === ',' ? ';' : ',');
     case 'point':

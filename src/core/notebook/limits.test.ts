@@ -1,5 +1,5 @@
 import { answerLine } from '@/workers/answer';
-import { DEFAULT_SETTINGS, EMPTY_DOCUMENT, toNotebook } from '@/state/document';
+import { DEFAULT_SETTINGS, EMPTY_DOCUMENT, optionsOf, toNotebook } from '@/state/document';
 import { finishedLine } from '@/state/tape';
 import { lineOf } from '../line/line';
 import { readNotebook, writeNotebook } from './read';
@@ -18,12 +18,12 @@ test.each([
 ])('a notebook with %s is read again', (text) => {
   const { display } = DEFAULT_SETTINGS;
   const answered = answerLine(
-    { text, angle: 'deg', impliedFirst: false, complex: false, display, ans: null, letters: new Map() },
+    { text, angle: 'deg', impliedFirst: false, complex: false, display, ans: null, letters: new Map(), tries: {} },
     alive,
     () => 0n,
   );
   if (!answered.ok) throw new Error(answered.problem.code);
-  const document = { ...EMPTY_DOCUMENT, line: lineOf(text) };
+  const document = { ...EMPTY_DOCUMENT, line: lineOf(text, 'boxed', optionsOf(DEFAULT_SETTINGS)) };
   const line = finishedLine({ document, settings: DEFAULT_SETTINGS, chosen: null }, answered.value);
   const notebook = toNotebook({ ...document, tape: [line], ans: answered.value.saved }, DEFAULT_SETTINGS);
   const loaded = readNotebook(writeNotebook(notebook));
@@ -37,7 +37,7 @@ test.each([
 ])('%s does not hold the worker: %s', (text, expected) => {
   const { display } = DEFAULT_SETTINGS;
   const made = answerLine(
-    { text, angle: 'deg', impliedFirst: false, complex: false, display, ans: null, letters: new Map() },
+    { text, angle: 'deg', impliedFirst: false, complex: false, display, ans: null, letters: new Map(), tries: {} },
     alive,
     () => 0n,
   );

@@ -15,16 +15,42 @@ function* savedValues(notebook: Notebook): Generator<readonly [string, SavedValu
 
 const isObject = (v: unknown): v is Record<string, unknown> => typeof v === 'object' && v !== null && !Array.isArray(v);
 
-/** Version 1 knew no complex numbers: its settings and lines are those of real ones. */
-function fromVersion1(old: Record<string, unknown>): Record<string, unknown> {
-  const { settings, tape } = old;
-  const real = { complex: false };
+type Old = Record<string, unknown>;
+
+/** An old notebook with what a later version knows besides added to its settings, its line and the lines of its tape. */
+function grown(old: Old, version: number, added: { notebook?: Old; settings: Old; line?: Old; tapeLine: Old }): Old {
+  const { settings, tape, line } = old;
+  const with_ = (part: unknown, more: Old | undefined): unknown => (isObject(part) ? { ...part, ...more } : part);
   return {
     ...old,
-    version: NOTEBOOK_VERSION,
-    settings: isObject(settings) ? { ...settings, ...real } : settings,
-    tape: Array.isArray(tape) ? tape.map((line: unknown) => (isObject(line) ? { ...line, ...real } : line)) : tape,
+    ...added.notebook,
+    version,
+    settings: with_(settings, added.settings),
+    line: with_(line, added.line),
+    tape: Array.isArray(tape) ? tape.map((l: unknown) => with_(l, added.tapeLine)) : tape,
   };
+}
+
+/** What each version did not know yet. */
+const migrations: Readonly<Record<number, (old: Old) => Old>> = {
+  1: (old) => grown(old, 2, { settings: { complex: false }, tapeLine: { complex: false } }),
+  2: (old) =>
+    grown(old, NOTEBOOK_VERSION, {
+      notebook: { tries: {} },
+      settings: { view: 'boxed', slash: 'fraction', form: null, keyStrip: false },
+      line: { own: null, keys: [] },
+      tapeLine: { own: null, tried: {}, keys: [], pinned: false, note: '' },
+    }),
+};
+
+function migrated(parsed: unknown): unknown {
+  let now = parsed;
+  while (isObject(now)) {
+    const step = typeof now['version'] === 'number' ? migrations[now['version']] : undefined;
+    if (step === undefined) return now;
+    now = step(now);
+  }
+  return now;
 }
 
 /** Reads a notebook file: JSON of the right shape and version, whose values fit together. */
@@ -35,8 +61,7 @@ export function readNotebook(raw: string): Loaded {
   } catch {
     return { kind: 'damaged', raw, issues: ['not JSON'] };
   }
-  const current = isObject(parsed) && parsed['version'] === 1 ? fromVersion1(parsed) : parsed;
-  const result = notebookSchema.safeParse(current);
+  const result = notebookSchema.safeParse(migrated(parsed));
   if (!result.success)
     return { kind: 'damaged', raw, issues: result.error.issues.map((i) => `${i.path.join('.')}: ${i.message}`) };
   const unsound = [...savedValues(result.data)].filter(([, saved]) => decode(saved) === null);

@@ -1,7 +1,7 @@
 import { z } from 'zod/mini';
 import { angleUnits } from '../base/angle';
 import { formIds } from '../format/form';
-import { MOST_TYPED } from '../line/line';
+import { MOST_TYPED, lineViews } from '../line/line';
 import { FEWEST_DIGITS, MOST_DIGITS, displayModes } from '../format/settings';
 import { savedValue } from './saved-value';
 
@@ -11,10 +11,11 @@ import { savedValue } from './saved-value';
  */
 
 export const NOTEBOOK_FORMAT = 'ulkav-notebook';
-export const NOTEBOOK_VERSION = 2;
+export const NOTEBOOK_VERSION = 3;
 /** Twice what a line takes, since a text can grow when it is spelled anew. */
 const LONGEST_LINE = 2 * MOST_TYPED;
 const MOST_LINES = 1_000_000;
+export const LONGEST_NOTE = 500;
 
 const typedText = z.string().check(z.maxLength(LONGEST_LINE));
 const digits = z.int().check(z.gte(FEWEST_DIGITS), z.lte(MOST_DIGITS));
@@ -36,7 +37,24 @@ export const settingsSchema = z.object({
   /** The deck goes back to Pad after each key. */
   backToPad: z.boolean(),
   theme: z.enum(['system', 'light', 'dark']),
+  /** The line as boxes on paper, or as typed text. */
+  view: z.enum(lineViews),
+  /** What a typed stroke makes: a fraction, or a division on the line. */
+  slash: z.enum(['fraction', 'divide']),
+  /** The form shown first where a result has it. */
+  form: z.nullable(z.enum(formIds)),
+  /** The keys of the line stay in sight while it is keyed. */
+  keyStrip: z.boolean(),
 });
+
+/** Places or figures for one line alone. */
+export const ownDigitsSchema = z.object({ mode: z.enum(displayModes), digits });
+
+const triesSchema = z.record(z.string().check(z.regex(/^[A-Za-z]$/)), typedText);
+
+const MOST_KEYS = 4000;
+/** How a line was keyed: ids of keys, and what else went into it (`keys/log.ts`). */
+const keyLog = z.array(z.string().check(z.maxLength(LONGEST_LINE))).check(z.maxLength(MOST_KEYS));
 
 const formSchema = z.object({
   id: z.enum(formIds),
@@ -65,6 +83,12 @@ export const tapeLineSchema = z.object({
   full: z.string(),
   forms: z.array(formSchema).check(z.minLength(1), z.maxLength(formIds.length)),
   chosen: z.enum(formIds),
+  own: z.nullable(ownDigitsSchema),
+  /** What was tried for its letters, as typed text. */
+  tried: triesSchema,
+  keys: keyLog,
+  pinned: z.boolean(),
+  note: z.string().check(z.maxLength(LONGEST_NOTE)),
 });
 
 const keptSchema = z.object({
@@ -79,7 +103,14 @@ export const notebookSchema = z.object({
   format: z.literal(NOTEBOOK_FORMAT),
   version: z.literal(NOTEBOOK_VERSION),
   settings: settingsSchema,
-  line: z.object({ text: typedText, caret: z.int().check(z.gte(0)) }),
+  line: z.object({
+    text: typedText,
+    caret: z.int().check(z.gte(0)),
+    own: z.nullable(ownDigitsSchema),
+    keys: keyLog,
+  }),
+  /** What was last tried for the letters of a line, as typed text. */
+  tries: triesSchema,
   tape: z.array(tapeLineSchema).check(z.maxLength(MOST_LINES)),
   letters: z.record(letterName, keptSchema),
   ans: z.nullable(savedValue),
@@ -88,5 +119,6 @@ export const notebookSchema = z.object({
 export type Notebook = z.infer<typeof notebookSchema>;
 export type Settings = z.infer<typeof settingsSchema>;
 export type TapeLine = z.infer<typeof tapeLineSchema>;
+export type OwnDigits = z.infer<typeof ownDigitsSchema>;
 export type SavedForm = z.infer<typeof formSchema>;
 export type SavedLetters = Notebook['letters'];

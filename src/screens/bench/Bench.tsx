@@ -1,57 +1,32 @@
 import { View, useMedia } from '@tamagui/core';
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useState } from 'react';
 import { isLineAction, pressed } from '@/keys/press';
 import { lineKeys } from '@/keys/decks';
 import { keys } from '@/keys/catalogue';
-import { actionOfStroke } from '@/keys/shortcuts';
 import type { KeyAction, KeyId } from '@/keys/catalogue';
 import { stopWork, useStore } from '@/state/app-store';
+import { optionsOf } from '@/state/document';
 import type { Store } from '@/state/store';
 import { words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
 import { Deck } from '@/ui/deck/Deck';
 import { Key } from '@/ui/key/Key';
-import { LineCard } from '@/ui/line/LineCard';
-import { LINE_INPUT_ID } from '@/ui/line/LineInput';
 import { SettingsSheet } from '../settings/SettingsSheet';
 import { HelpStrip, KeyCard } from './KeyCard';
 import { KeepSheet } from './KeepSheet';
+import { LineArea } from './LineArea';
 import { PasteSheet } from './PasteSheet';
 import { StatusStrip } from './StatusStrip';
 import { Tape } from './Tape';
 import { TapeLineSheet } from './TapeLineSheet';
 import { useSlowWork } from './slow-work';
+import { useTypingAnywhere } from './use-typing-anywhere';
 
 /** Whether a key would do something now. */
 function isHere({ document, settings, history }: Store, action: KeyAction): boolean {
-  if (isLineAction(action)) return pressed(document.line, action, settings.display.decimalSign) !== null;
+  if (isLineAction(action)) return pressed(document.line, action, optionsOf(settings)) !== null;
   if (action.type === 'undo') return history.past.length > 0;
   return action.type !== 'redo' || history.future.length > 0;
-}
-
-/** Typing anywhere on the place goes to the line; the keys that move about or press a button stay theirs. */
-function useTypingAnywhere(isOn: boolean): void {
-  useEffect(() => {
-    if (!isOn) return undefined;
-    const toLine = (event: globalThis.KeyboardEvent) => {
-      const { key, ctrlKey, metaKey, altKey, shiftKey, target } = event;
-      const control = ctrlKey || metaKey;
-      // With the focus nowhere, every stroke is meant for the line; on a button, only what types or takes back.
-      const isForLine =
-        target === document.body || control || key === 'Backspace' || ([...key].length === 1 && key !== ' ');
-      if (target instanceof HTMLInputElement || !isForLine) return;
-      const { document: doc, press } = useStore.getState();
-      const before = doc.line.text[doc.line.caret - 1] ?? '';
-      const action = actionOfStroke({ key, control, alt: altKey, shift: shiftKey }, before);
-      if (action === null && !(control && key.toLowerCase() === 'v')) return;
-      document.getElementById(LINE_INPUT_ID)?.focus();
-      if (action === null) return;
-      event.preventDefault();
-      press(action);
-    };
-    document.addEventListener('keydown', toLine);
-    return () => document.removeEventListener('keydown', toLine);
-  }, [isOn]);
 }
 
 type Open = { sheet: 'settings' | 'keep' } | { sheet: 'line'; id: string } | null;
@@ -60,7 +35,7 @@ type Open = { sheet: 'settings' | 'keep' } | { sheet: 'line'; id: string } | nul
 export function Bench() {
   const { wide: isWide } = useMedia();
   const state = useStore();
-  const { document: doc, settings, live, reported, chosen } = state;
+  const { settings, live } = state;
   const [open, setOpen] = useState<Open>(null);
   const [explained, setExplained] = useState<{ id: KeyId; by: 'point' | 'hold' } | null>(null);
   const close = useCallback(() => setOpen(null), []);
@@ -75,13 +50,6 @@ export function Bench() {
   useTypingAnywhere(open === null && state.pasteQuestion === null);
 
   const { decimalSign } = settings.display;
-  const answer = live.kind === 'answer' ? live.answer : live.kind === 'working' ? live.last : null;
-  const hinted =
-    live.kind === 'problem' && live.problem.code !== 'syntax' && live.problem.code !== 'argument-count'
-      ? live.problem
-      : null;
-  const problem = reported ?? hinted;
-
   const beside = (
     <View
       role="group"
@@ -114,21 +82,7 @@ export function Bench() {
     <View flex={1} minHeight={0} minWidth={0} backgroundColor="$paper">
       <StatusStrip onSettings={openSettings} />
       <Tape onOpen={openLine} />
-      <LineCard
-        line={doc.line}
-        angle={settings.angle}
-        impliedFirst={settings.impliedFirst}
-        shown={settings.display}
-        answer={doc.line.text.trim() === '' || problem !== null ? null : answer}
-        isOld={live.kind === 'working'}
-        problem={problem}
-        isReported={reported !== null}
-        chosen={chosen}
-        onChoose={state.chooseForm}
-        onRetype={state.retype}
-        onPaste={state.paste}
-        onPress={press}
-      />
+      <LineArea onPress={press} above={null} below={null} />
       {isSlow ? (
         <View flexDirection="row" alignItems="center" paddingHorizontal="$3" backgroundColor="$card">
           <Button keepsFocus onPress={stopWork}>{`${words.working} ${words.stop}`}</Button>

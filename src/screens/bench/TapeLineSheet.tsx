@@ -1,33 +1,35 @@
 import { View } from '@tamagui/core';
+import { useState } from 'react';
+import { LONGEST_NOTE } from '@/core/notebook/schema';
 import { useStore } from '@/state/app-store';
 import { words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
+import { Field } from '@/ui/control/Field';
 import { ResultForms } from '@/ui/line/ResultForms';
 import { Sheet } from '@/ui/sheet/Sheet';
 import { Words } from '@/ui/theme/text';
-import { copy, copyOf } from './copying';
-import type { CopyKind } from './copying';
+import { CopyButtons } from './CopyButtons';
+import type { OpenSheet } from './sheets';
 
-const copies: readonly (readonly [CopyKind, string])[] = [
-  ['shown', words.copyShown],
-  ['digits', words.copyDigits],
-  ['typed', words.copyTyped],
-  ['latex', words.copyLatex],
-  ['mathml', words.copyMathml],
-];
+type Props = Readonly<{ id: string; onOpen: (sheet: OpenSheet) => void; onClose: () => void }>;
 
 /** What can be done with a finished line. */
-export function TapeLineSheet({ id, onClose }: Readonly<{ id: string; onClose: () => void }>) {
+export function TapeLineSheet({ id, onOpen, onClose }: Props) {
   const line = useStore((s) => s.document.tape.find((l) => l.id === id));
   const grouping = useStore((s) => s.settings.display.grouping);
-  const { useLine: takeLine, useAnswer: takeAnswer, removeLine, chooseTapeForm } = useStore.getState();
+  const store = useStore.getState();
+  const [note, setNote] = useState(line?.note ?? '');
   if (line === undefined) return null;
   const then = (act: () => void) => () => {
     act();
     onClose();
   };
+  const close = () => {
+    store.noteLine(id, note.trim().slice(0, LONGEST_NOTE));
+    onClose();
+  };
   return (
-    <Sheet title={words.lineActions} onClose={onClose}>
+    <Sheet title={words.lineActions} onClose={close}>
       <View gap="$1">
         <Words>{line.text}</Words>
         {line.readAs === null ? null : (
@@ -37,32 +39,27 @@ export function TapeLineSheet({ id, onClose }: Readonly<{ id: string; onClose: (
         )}
       </View>
       <View flexDirection="row" flexWrap="wrap" gap="$2">
-        <Button onPress={then(() => takeLine(id))}>{words.useLine}</Button>
-        <Button onPress={then(() => takeAnswer(id))}>{words.useAnswer}</Button>
-        <Button onPress={then(() => removeLine(id))}>{words.remove}</Button>
+        <Button onPress={then(() => store.useLine(id))}>{words.useLine}</Button>
+        <Button onPress={then(() => store.useAnswer(id))}>{words.useAnswer}</Button>
+        <Button onPress={then(() => store.editLine(id))}>{words.editInPlace}</Button>
+        <Button onPress={() => onOpen({ sheet: 'again', line })}>{words.workAgain}</Button>
+        <Button onPress={() => onOpen({ sheet: 'steps', of: line })}>{words.steps}</Button>
+        <Button onPress={() => onOpen({ sheet: 'angle', of: line })}>{words.angleView}</Button>
+        <Button onPress={() => onOpen({ sheet: 'keys', of: line })}>{words.keyLog}</Button>
+        <Button onPress={() => onOpen({ sheet: 'class', of: line })}>{words.forClass}</Button>
+        <Button isPressed={line.pinned} onPress={() => store.pinLine(id, !line.pinned)}>
+          {words.pin}
+        </Button>
+        <Button onPress={then(() => store.removeLine(id))}>{words.remove}</Button>
       </View>
+      <Field name={words.note} value={note} onChange={setNote} onEnter={close} placeholder={words.noteHint} />
       <ResultForms
         forms={line.forms}
         chosen={line.chosen}
-        onChoose={(form) => chooseTapeForm(id, form)}
+        onChoose={(form) => store.chooseTapeForm(id, form)}
         shown={{ decimalSign: line.decimalSign, grouping }}
       />
-      <View role="group" aria-label={words.copy} gap="$1">
-        <Words strong>{words.copy}</Words>
-        <View flexDirection="row" flexWrap="wrap" gap="$2">
-          {copies.map(([kind, name]) => (
-            <Button
-              key={kind}
-              onPress={then(() => {
-                const text = copyOf(line, kind);
-                if (text !== null) void copy(text);
-              })}
-            >
-              {name}
-            </Button>
-          ))}
-        </View>
-      </View>
+      <CopyButtons line={line} answer={line} onDone={onClose} />
     </Sheet>
   );
 }

@@ -1,6 +1,7 @@
 import { functionNames } from '@/core/function';
 import { markupText } from '@/core/language/markup';
 import { parse } from '@/core/language/parse';
+import { printBraille } from '@/core/language/print-linear';
 import { printLatex } from '@/core/language/print-latex';
 import { printMathml } from '@/core/language/print-mathml';
 import { printText } from '@/core/language/print-text';
@@ -16,35 +17,58 @@ export async function copy(text: string): Promise<void> {
   useStore.getState().say(notice(isCopied ? 'copied' : 'not-copied'));
 }
 
-function treeOf(line: TapeLine): Tree | null {
-  const { decimalSign, impliedFirst } = line;
-  const reading = parse(line.text, { functions: functionNames, decimalSign, impliedFirst });
-  return reading.ok ? reading.value.tree : null;
+/** A line with what is needed to read it. */
+export type Written = Pick<TapeLine, 'text' | 'decimalSign' | 'impliedFirst'>;
+
+function read({ text, decimalSign, impliedFirst }: Written): { tree: Tree; target: string | null } | null {
+  const reading = parse(text, { functions: functionNames, decimalSign, impliedFirst });
+  return reading.ok ? reading.value : null;
 }
 
-export type CopyKind = 'shown' | 'digits' | 'typed' | 'latex' | 'mathml';
+export type LineCopy = 'typed' | 'latex' | 'mathml' | 'linear';
 
-/** What is copied of a tape line. */
-export function copyOf(line: TapeLine, kind: CopyKind): string | null {
-  const tree = treeOf(line);
-  const form = line.forms.find((f) => f.id === line.chosen)!;
+/** A line as it is copied; as it was typed where it cannot be read. */
+export function copyOfLine(line: Written, kind: LineCopy): string {
+  const reading = read(line);
+  if (reading === null) return line.text;
+  const { tree, target } = reading;
+  const { decimalSign, impliedFirst } = line;
+  const kept = (text: string): string => (target === null ? text : `${target} := ${text}`);
   switch (kind) {
-    case 'shown':
-      return form.text;
-    case 'digits':
-      return line.full;
     case 'typed':
-      return (
-        tree && printText(tree, { style: 'typed', decimalSign: line.decimalSign, impliedFirst: line.impliedFirst })
-      );
+      return kept(printText(tree, { style: 'typed', decimalSign, impliedFirst }));
+    case 'linear':
+      return kept(printBraille(tree, { decimalSign, impliedFirst }));
     case 'latex':
-      return tree && printLatex(tree);
+      return target === null ? printLatex(tree) : `${target} := ${printLatex(tree)}`;
     case 'mathml':
-      return (
-        tree &&
-        markupText(
-          printMathml(tree, { decimalSign: line.decimalSign, impliedFirst: line.impliedFirst, grouping: false }),
-        )
-      );
+      return markupText(printMathml(tree, { decimalSign, impliedFirst, grouping: false }));
   }
+}
+
+export type AnswerCopy = 'shown' | 'digits';
+
+export const copyOfAnswer = (line: TapeLine, kind: AnswerCopy): string =>
+  kind === 'digits' ? line.full : line.forms.find((f) => f.id === line.chosen)!.text;
+
+/** The answer of a line as LaTeX, in the form that is shown. */
+function answerLatex(line: TapeLine): string {
+  const form = line.forms.find((f) => f.id === line.chosen)!;
+  const reading = read({ text: form.typed, decimalSign: '.', impliedFirst: false });
+  return reading === null ? `\\text{${form.text}}` : printLatex(reading.tree);
+}
+
+/** The whole tape, a line each: what was keyed, what it comes to, the settings and notes it carries. */
+export function tapeText(tape: readonly TapeLine[], kind: 'text' | 'latex'): string {
+  const lines = tape.map((line) => {
+    const form = line.forms.find((f) => f.id === line.chosen)!;
+    const marks = [line.usesAngleUnit ? line.angle : '', line.complex ? 'complex' : '', line.note].filter((m) => m !== '');
+    if (kind === 'latex') {
+      const note = marks.length === 0 ? '' : ` && \\text{${marks.join(', ')}}`;
+      return `${copyOfLine(line, 'latex')} &${form.exact ? '=' : '\\approx '} ${answerLatex(line)}${note} \\\\`;
+    }
+    const note = marks.length === 0 ? '' : `   [${marks.join(', ')}]`;
+    return `${line.text} ${form.exact ? '=' : '≈'} ${form.text}${note}`;
+  });
+  return kind === 'latex' ? `\\begin{align*}\n${lines.join('\n')}\n\\end{align*}` : lines.join('\n');
 }

@@ -1,8 +1,10 @@
 import { View, useTheme } from '@tamagui/core';
+import ArrowDown from 'lucide-react-native/icons/arrow-down';
 import ArrowLeft from 'lucide-react-native/icons/arrow-left';
 import ArrowLeftToLine from 'lucide-react-native/icons/arrow-left-to-line';
 import ArrowRight from 'lucide-react-native/icons/arrow-right';
 import ArrowRightToLine from 'lucide-react-native/icons/arrow-right-to-line';
+import ArrowUp from 'lucide-react-native/icons/arrow-up';
 import Delete from 'lucide-react-native/icons/delete';
 import Redo from 'lucide-react-native/icons/redo-2';
 import Undo from 'lucide-react-native/icons/undo-2';
@@ -17,6 +19,8 @@ const pictures: Readonly<Record<KeyIcon, { picture: Picture; mirrored?: boolean 
   'delete-forward': { picture: Delete as Picture, mirrored: true },
   'caret-left': { picture: ArrowLeft as Picture },
   'caret-right': { picture: ArrowRight as Picture },
+  'caret-up': { picture: ArrowUp as Picture },
+  'caret-down': { picture: ArrowDown as Picture },
   start: { picture: ArrowLeftToLine as Picture },
   end: { picture: ArrowRightToLine as Picture },
   undo: { picture: Undo as Picture },
@@ -37,22 +41,23 @@ export function Face({ face, tone, size, strong }: Props) {
       </View>
     );
   }
-  const part = (text: string, raised: boolean) => (
+  const part = (text: string, shift: -1 | 0 | 1) => (
     <Words
       color={color}
-      fontSize={raised ? size * 0.68 : size}
+      fontSize={shift === 0 ? size : size * 0.68}
       lineHeight={size * 1.3}
       strong={strong}
-      {...(raised ? { marginTop: -size * 0.45 } : {})}
+      {...(shift === 0 ? {} : { marginTop: -shift * size * 0.45 })}
     >
       {text}
     </Words>
   );
   return (
     <View flexDirection="row" alignItems="center" aria-hidden>
-      {face.index === undefined ? null : part(face.index, true)}
-      {part(face.text, false)}
-      {face.raised === undefined ? null : part(face.raised, true)}
+      {face.index === undefined ? null : part(face.index, 1)}
+      {part(face.text, 0)}
+      {face.raised === undefined ? null : part(face.raised, 1)}
+      {face.lowered === undefined ? null : part(face.lowered, -1)}
     </View>
   );
 }

@@ -1,119 +1,82 @@
 import { View } from '@tamagui/core';
-import { memo } from 'react';
-import type { Problem } from '@/core/base/problem';
+import type { ReactNode } from 'react';
 import type { AngleUnit } from '@/core/base/angle';
+import type { Problem } from '@/core/base/problem';
 import type { FormId } from '@/core/format/form';
+import { isEmptyLine, textOf } from '@/core/line/line';
 import type { Line } from '@/core/line/line';
+import type { Place } from '@/core/line/row';
+import type { ReadingOptions } from '@/core/language/tokens';
 import type { KeyAction } from '@/keys/catalogue';
-import { inOtherUnit, piWarning, putInstead, words } from '@/text/labels';
-import { problemText } from '@/text/problems';
-import { Button } from '../control/Button';
-import type { LineAnswerView } from './view';
+import { words } from '@/text/labels';
 import { Formula } from '../formula/Formula';
 import { typeset } from '../formula/typeset';
 import type { Shown } from '../formula/typeset';
 import { Margin } from '../tape/Margin';
-import { Words } from '../theme/text';
+import { Answer } from './Answer';
 import { LineInput } from './LineInput';
-import { ResultForms } from './ResultForms';
+import { PROBLEM_ID, ProblemNote } from './ProblemNote';
+import { BoxedLine } from './boxes/BoxedLine';
+import type { LineAnswerView } from './view';
 
 type Props = Readonly<{
   line: Line;
+  options: ReadingOptions;
   angle: AngleUnit;
-  impliedFirst: boolean;
   shown: Shown;
   answer: LineAnswerView | null;
   /** The answer belongs to an earlier text and is about to be replaced. */
   isOld: boolean;
   problem: Problem | null;
+  /** What to say of the problem where its place says more. */
+  sentence: string | null;
   /** The problem was asked for by `=`; else it is only hinted at. */
   isReported: boolean;
   chosen: FormId | null;
   onChoose: (id: FormId) => void;
+  onBracket: (typed: string) => void;
+  onRespan: (from: number, to: number, text: string) => void;
   onRetype: (text: string, caret: number, anchor: number) => void;
-  onPaste: (text: string) => void;
+  onPoint: (place: Place, extends_: boolean) => void;
+  onSelectAt: (place: Place) => void;
+  onPaste: (text: string, html: string) => void;
   onPress: (action: KeyAction) => void;
+  /** What stands above the line, and below its answer. */
+  above?: ReactNode;
+  below?: ReactNode;
 }>;
 
 /** Kept free under a line, so that the card does not jump while a line is unfinished. */
 const RESULT_HEIGHT = 62;
-const PROBLEM_ID = 'line-problem';
 
-type ProblemProps = Readonly<{ problem: Problem; text: string; isReported: boolean }> & Pick<Props, 'onRetype'>;
-
-/** The problem in words, with the place it concerns set off from the rest of the line. */
-function ProblemNote({ problem, text, isReported, onRetype }: ProblemProps) {
-  const { from, to } = problem.at;
-  const offers = isReported && 'offers' in problem ? (problem.offers ?? []) : [];
-  const isPart = isReported && to > from && to - from < text.length;
+/** The line as mathematics: what a screen reader reads, and what stands above a line that is typed. */
+function OnPaper({ text, options, shown, isSeen }: Readonly<{ text: string; isSeen: boolean }> & Pick<Props, 'options' | 'shown'>) {
+  const markup = typeset(text, options, shown);
+  if (markup === null) return null;
   return (
-    <View id={PROBLEM_ID} gap={2} {...(isReported ? { role: 'alert' } : {})}>
-      <Words size="medium" tone={isReported ? 'accent' : 'muted'}>
-        {problemText(problem)}
-      </Words>
-      {isPart ? (
-        <Words size="medium" tone="muted" className="scroll-x">
-          {text.slice(0, from)}
-          <Words size="medium" strong tone="accent" textDecorationLine="underline">
-            {text.slice(from, to)}
-          </Words>
-          {text.slice(to)}
-        </Words>
-      ) : null}
-      {offers.length === 0 ? null : (
-        <View flexDirection="row" gap="$2" flexWrap="wrap">
-          {offers.map((offer) => (
-            <Button
-              key={offer}
-              keepsFocus
-              name={putInstead(offer.trim())}
-              onPress={() =>
-                onRetype(text.slice(0, from) + offer + text.slice(to), from + offer.length, from + offer.length)
-              }
-            >
-              {offer.trim()}
-            </Button>
-          ))}
-        </View>
-      )}
+    <View
+      className={isSeen ? 'scroll-x ink' : 'only-spoken'}
+      {...(isSeen ? { minHeight: 44, justifyContent: 'center', flexShrink: 0, tabIndex: 0 } : {})}
+      role="group"
+      aria-label={words.onPaper}
+    >
+      <Formula markup={markup} size="line" />
     </View>
   );
 }
 
-type AnswerProps = Readonly<{ answer: LineAnswerView }> & Pick<Props, 'angle' | 'shown' | 'chosen' | 'onChoose'>;
-
-/** How the line was read and what it comes to. It stays as it is until the next answer has come. */
-const Answer = memo(function Answer({ answer, angle, shown, chosen, onChoose }: AnswerProps) {
-  const { readAs, forms, otherUnit, piWithoutRadians } = answer;
-  return (
-    <View gap={5}>
-      {readAs.isTelling ? (
-        <View className="scroll-x">
-          <Words size="medium" tone="muted" whiteSpace="nowrap">
-            {words.readAs} <Words size="medium">{readAs.text}</Words>
-          </Words>
-        </View>
-      ) : null}
-      <ResultForms forms={forms} chosen={chosen} onChoose={onChoose} shown={shown} />
-      {otherUnit === null ? null : (
-        <Words size="medium" tone="muted">
-          {inOtherUnit(otherUnit.unit, otherUnit.text, otherUnit.exact)}
-        </Words>
-      )}
-      {piWithoutRadians.length === 0 ? null : (
-        <Words size="medium" tone="accent">
-          {piWarning(angle)}
-        </Words>
-      )}
-    </View>
-  );
-});
-
-/** The line being written: as on paper, as typed, how it was read, and what it comes to. */
+/** The line being written, how it was read, and what it comes to. */
 export function LineCard(props: Props) {
-  const { line, angle, impliedFirst, shown, answer, isOld, problem, isReported, chosen } = props;
-  const markup =
-    line.text.trim() === '' ? null : typeset(line.text, { decimalSign: shown.decimalSign, impliedFirst }, shown);
+  const { line, options, angle, shown, answer, isOld, problem, isReported, chosen } = props;
+  const text = textOf(line, options.decimalSign);
+  const isEmpty = isEmptyLine(line);
+  const field = {
+    describedBy: problem === null ? undefined : PROBLEM_ID,
+    isWrong: isReported,
+    onRetype: props.onRetype,
+    onPaste: props.onPaste,
+    onPress: props.onPress,
+  };
   return (
     <View
       flexDirection="row"
@@ -126,37 +89,45 @@ export function LineCard(props: Props) {
     >
       <Margin>{angle}</Margin>
       <View flex={1} minWidth={0} paddingHorizontal="$3" paddingVertical="$2" gap={5}>
-        {markup === null ? null : (
-          <View
-            className="scroll-x ink"
-            minHeight={44}
-            justifyContent="center"
-            flexShrink={0}
-            role="group"
-            aria-label={words.onPaper}
-            tabIndex={0}
-          >
-            <Formula markup={markup} size="line" />
-          </View>
+        {props.above}
+        {isEmpty ? null : <OnPaper text={text} options={options} shown={shown} isSeen={line.kind === 'typed'} />}
+        {line.kind === 'typed' ? (
+          <LineInput line={line} {...field} />
+        ) : (
+          <BoxedLine
+            line={line}
+            options={options}
+            style={shown}
+            size="line"
+            onPoint={props.onPoint}
+            onSelectAt={props.onSelectAt}
+            {...field}
+          />
         )}
-        <LineInput
-          line={line}
-          onRetype={props.onRetype}
-          onPaste={props.onPaste}
-          onPress={props.onPress}
-          describedBy={problem === null ? undefined : PROBLEM_ID}
-          isWrong={isReported}
-        />
         {problem === null ? null : (
-          <ProblemNote problem={problem} text={line.text} isReported={isReported} onRetype={props.onRetype} />
+          <ProblemNote
+            problem={problem}
+            sentence={props.sentence}
+            text={text}
+            isReported={isReported}
+            onRespan={props.onRespan}
+          />
         )}
-        {markup === null ? null : (
+        {isEmpty ? null : (
           <View minHeight={RESULT_HEIGHT} className={isOld ? 'answer-old' : 'answer-fresh'}>
             {answer === null ? null : (
-              <Answer answer={answer} angle={angle} shown={shown} chosen={chosen} onChoose={props.onChoose} />
+              <Answer
+                answer={answer}
+                angle={angle}
+                shown={shown}
+                chosen={chosen}
+                onChoose={props.onChoose}
+                onBracket={props.onBracket}
+              />
             )}
           </View>
         )}
+        {props.below}
       </View>
     </View>
   );

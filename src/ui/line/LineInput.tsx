@@ -1,21 +1,19 @@
 import { createElement, useLayoutEffect, useRef } from 'react';
 import type { ClipboardEvent, KeyboardEvent } from 'react';
-import type { Line } from '@/core/line/line';
+import type { TypedLine } from '@/core/line/typed-line';
 import type { KeyAction } from '@/keys/catalogue';
-import { actionOfStroke } from '@/keys/shortcuts';
 import { words } from '@/text/labels';
+import { LINE_INPUT_ID, lineStroke } from './stroke';
 
 type Props = Readonly<{
-  line: Line;
+  line: TypedLine;
   onRetype: (text: string, caret: number, anchor: number) => void;
-  onPaste: (text: string) => void;
+  onPaste: (text: string, html: string) => void;
   onPress: (action: KeyAction) => void;
   /** Names the problem for a screen reader. */
   describedBy: string | undefined;
   isWrong: boolean;
 }>;
-
-export const LINE_INPUT_ID = 'line';
 
 /**
  * The line in its linear form, where the caret lives. The device's own keyboard stays away (the deck is the keyboard of
@@ -67,7 +65,7 @@ export function LineInput({ line, onRetype, onPaste, onPress, describedBy, isWro
     onSelect: sync,
     onPaste: (event: ClipboardEvent) => {
       event.preventDefault();
-      onPaste(event.clipboardData.getData('text/plain'));
+      onPaste(event.clipboardData.getData('text/plain'), event.clipboardData.getData('text/html'));
     },
     onPointerDown: () => {
       isByPointer.current = true;
@@ -85,13 +83,6 @@ export function LineInput({ line, onRetype, onPaste, onPress, describedBy, isWro
         isArriving.current = false;
       });
     },
-    onKeyDown: (event: KeyboardEvent<HTMLInputElement>) => {
-      const { key, ctrlKey, metaKey, altKey, shiftKey } = event;
-      const before = text[caret - 1] ?? '';
-      const action = actionOfStroke({ key, control: ctrlKey || metaKey, alt: altKey, shift: shiftKey }, before);
-      if (action === null) return;
-      event.preventDefault();
-      onPress(action);
-    },
+    onKeyDown: (event: KeyboardEvent<HTMLInputElement>) => lineStroke(event, text[caret - 1] ?? '', onPress),
   });
 }

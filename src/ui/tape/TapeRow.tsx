@@ -1,59 +1,102 @@
 import { View, styled } from '@tamagui/core';
+import Pin from 'lucide-react-native/icons/pin';
 import { memo } from 'react';
+import type { ComponentType } from 'react';
+import { useTheme } from '@tamagui/core';
 import type { TapeLine } from '@/core/notebook/schema';
-import { tapeRowName, unitNames } from '@/text/labels';
+import { tapeActionsName, tapeRowName, unitNames, useAnswerName } from '@/text/labels';
 import { Pressable } from '../control/Pressable';
 import { Formula } from '../formula/Formula';
 import { typeset } from '../formula/typeset';
 import { FormValue, signOf } from '../line/ResultForms';
 import { Words } from '../theme/text';
-import { Margin } from './Margin';
 
-const Row = styled(Pressable, {
-  alignItems: 'stretch',
-  justifyContent: 'flex-start',
+const Part = styled(Pressable, {
+  alignItems: 'center',
   borderRadius: 0,
-  minHeight: '$target',
-  width: '100%',
   padding: 0,
+  maxWidth: '100%',
   hoverStyle: { backgroundColor: '$card' },
   focusVisibleStyle: { outlineOffset: -3 },
 });
 
-type Props = Readonly<{ line: TapeLine; grouping: boolean; onOpen: (id: string) => void }>;
+const PinIcon = Pin as ComponentType<{ size: number; color: string }>;
 
-/** A finished line: its settings in the margin, the line, and the answer at the right edge (below it when both are long). */
-export const TapeRow = memo(function TapeRow({ line, grouping, onOpen }: Props) {
+/** The ruled margin of a line: its marks, and the way to all that can be done with it. */
+function Marks({ line, onOpen }: Readonly<{ line: TapeLine; onOpen: (id: string) => void }>) {
+  const theme = useTheme();
+  const marks = [line.usesAngleUnit ? line.angle : null, line.kept].filter((mark) => mark !== null).join(' ');
+  return (
+    <Part
+      width="$gutter"
+      flexShrink={0}
+      flexDirection="column"
+      justifyContent="center"
+      borderRightWidth={1}
+      borderColor="$margin"
+      aria-label={tapeActionsName(line.text)}
+      onPress={() => onOpen(line.id)}
+    >
+      {line.pinned ? (
+        <View aria-hidden>
+          <PinIcon size={13} color={theme.accent.get() as string} />
+        </View>
+      ) : null}
+      <Words size="small" tone="muted" textAlign="center">
+        {marks === '' && !line.pinned ? '⋯' : marks}
+      </Words>
+    </Part>
+  );
+}
+
+type Props = Readonly<{
+  line: TapeLine;
+  grouping: boolean;
+  onOpen: (id: string) => void;
+  onUseLine: (id: string) => void;
+  onUseAnswer: (id: string) => void;
+}>;
+
+/** A finished line: its marks in the margin, the line (a tap brings it back), and the answer at the right edge (a tap takes it). */
+export const TapeRow = memo(function TapeRow({ line, grouping, onOpen, onUseLine, onUseAnswer }: Props) {
   const form = line.forms.find((f) => f.id === line.chosen)!;
   const shown = { decimalSign: line.decimalSign, grouping };
   const markup = typeset(line.text, line, shown);
   const unit = line.usesAngleUnit ? line.angle : null;
+  const tried = Object.entries(line.tried).map(([letter, value]) => `${letter} = ${value}`);
+  const notes = [...tried, line.note].filter((note) => note !== '');
   return (
-    <Row
-      className="tape-row"
-      aria-label={tapeRowName(line.text, signOf(form), form.text, unit && unitNames[unit], line.kept)}
-      onPress={() => onOpen(line.id)}
-    >
-      <Margin>{[unit, line.kept].filter((mark) => mark !== null).join(' ')}</Margin>
-      <View
-        flex={1}
-        minWidth={0}
-        flexDirection="row"
-        flexWrap="wrap"
-        alignItems="center"
-        justifyContent="space-between"
-        paddingHorizontal="$3"
-        paddingVertical={6}
-        columnGap="$3"
-        rowGap={4}
-      >
-        <View className="scroll-x ink" maxWidth="100%">
-          {markup === null ? <Words>{line.text}</Words> : <Formula markup={markup} size="tape" />}
+    <View role="group" flexDirection="row" alignItems="stretch" className="tape-row">
+      <Marks line={line} onOpen={onOpen} />
+      <View flex={1} minWidth={0} paddingHorizontal="$2" paddingVertical={3}>
+        <View flexDirection="row" flexWrap="wrap" alignItems="center" justifyContent="space-between" columnGap="$2">
+          <Part
+            flexShrink={1}
+            justifyContent="flex-start"
+            paddingHorizontal="$1"
+            aria-label={tapeRowName(line.text, signOf(form), form.text, unit && unitNames[unit], line.kept)}
+            onPress={() => onUseLine(line.id)}
+          >
+            <View className="scroll-x ink" maxWidth="100%">
+              {markup === null ? <Words>{line.text}</Words> : <Formula markup={markup} size="tape" />}
+            </View>
+          </Part>
+          <Part
+            marginLeft="auto"
+            paddingHorizontal="$1"
+            justifyContent="flex-end"
+            aria-label={useAnswerName(signOf(form), form.text)}
+            onPress={() => onUseAnswer(line.id)}
+          >
+            <FormValue form={form} shown={shown} isChosen />
+          </Part>
         </View>
-        <View marginLeft="auto" maxWidth="100%">
-          <FormValue form={form} shown={shown} isChosen />
-        </View>
+        {notes.length === 0 ? null : (
+          <Words size="medium" tone="muted" paddingHorizontal="$1">
+            {notes.join(' · ')}
+          </Words>
+        )}
       </View>
-    </Row>
+    </View>
   );
 });

@@ -1,0 +1,28 @@
+import { chromium } from '@playwright/test';
+import { chromiumPath } from './chromium.mjs';
+import { ready, serve } from './serve.mjs';
+import { demoNotebook } from './demo-notebook.mjs';
+const PORT = 4191;
+const server = await serve({ port: PORT, demoNotebook: await demoNotebook(), quiet: true });
+await ready(PORT);
+const browser = await chromium.launch({ executablePath: chromiumPath(), args: ['--no-sandbox', '--disable-gpu'] });
+const page = await browser.newPage({ viewport: { width: 390, height: 844 }, hasTouch: true, deviceScaleFactor: 2 });
+page.on('pageerror', (e) => console.log('pageerror', e.message));
+page.on('console', (m) => { if (m.type() === 'error') console.log(m.text()); });
+await page.goto(`http://localhost:${PORT}/`);
+await page.getByRole('textbox', { name: 'Line being written' }).waitFor({ state: 'attached' });
+await page.waitForTimeout(800);
+await page.screenshot({ path: '/tmp/shots/a1.png' });
+const shot = async (name, typed) => {
+  await page.keyboard.press('Escape');
+  await page.keyboard.type(typed);
+  await page.waitForTimeout(400);
+  await page.screenshot({ path: `/tmp/shots/${name}.png`, clip: { x: 0, y: 0, width: 390, height: 420 } });
+};
+await shot('b1', '1/(2+sqrt(x^2+1))+sum(k^3-k,k,1,6)');
+await shot('b2', '2 5/6+12345.678E-7+sin(30');
+await page.keyboard.press('ArrowLeft'); await page.keyboard.press('ArrowLeft');
+await page.screenshot({ path: '/tmp/shots/b3.png', clip: { x: 0, y: 0, width: 390, height: 420 } });
+await shot('b4', 'integral(3x^2-x,x,1,4');
+await browser.close();
+server.kill();

@@ -1,0 +1,36 @@
+import type { ReadingOptions } from '../language/tokens';
+import { isLetters, rowAt } from './row';
+import type { Line } from './line';
+
+const MOST_OFFERED = 6;
+
+/** The letters that stand right before the caret. */
+function lettersBefore(line: Line): string {
+  if (line.kind === 'typed') return /[A-Za-z]*$/.exec(line.text.slice(0, line.caret))![0];
+  const row = rowAt(line.row, line.caret.path);
+  let letters = '';
+  for (let at = line.caret.at - 1; at >= 0; at -= 1) {
+    const item = row[at];
+    if (!isLetters(item)) break;
+    letters = (item as { text: string }).text + letters;
+  }
+  return letters;
+}
+
+/** A function whose name goes on from what is being typed, and how many letters of it are there. */
+export type Completion = Readonly<{ fn: string; typed: number }>;
+
+/** Functions whose names begin with the letters before the caret, two of them at least; the shortest first. */
+export function completionsFor(line: Line, { functions }: ReadingOptions): readonly Completion[] {
+  const letters = lettersBefore(line);
+  for (let from = 0; from <= letters.length - 2; from += 1) {
+    const typed = letters.slice(from);
+    const found = [...functions.keys()].filter((name) => name.startsWith(typed));
+    if (found.length > 0)
+      return found
+        .sort((a, b) => a.length - b.length)
+        .slice(0, MOST_OFFERED)
+        .map((fn) => ({ fn, typed: typed.length }));
+  }
+  return [];
+}

@@ -1,0 +1,123 @@
+import type { Context } from '../evaluate/context';
+import { formula } from '../evaluate/formula';
+import { signOf } from '../number/sign';
+import * as q from '../number/rational';
+import type { Rational } from '../number/rational';
+import { fromRational, isReal } from '../number/value';
+import type { RealValue, Value } from '../number/value';
+import type { Coefficients } from './coefficients';
+import { degreeOf, divided, isolated, narrowed, squarefree } from './rational-polynomial';
+import type { Polynomial } from './rational-polynomial';
+import { exactRoot, fineWidth, middleOf } from './root';
+import type { Root } from './root';
+
+/** Real roots in order; `hidden` counts the distinct complex ones, which are given where they are exact. */
+export type PolynomialRoots = Readonly<{ real: readonly Root[]; hidden: number; complex: readonly Value[] }>;
+
+/** Roots of Ax² + Bx + C by the formula; null when a sign cannot be decided. */
+export function quadratic(A: RealValue, B: RealValue, C: RealValue, context: Context): PolynomialRoots | null {
+  const given = { A, B, C };
+  const D = formula('B^2-4A*C', given, context);
+  if (D === null || !isReal(D)) return null;
+  const s = signOf(D, context.alive);
+  if (typeof s === 'string') return null;
+  const work = (sign: string, isComplex: boolean) => formula(`(-B${sign}sqrt(D))/(2A)`, { ...given, D }, context, isComplex);
+  if (s === 0) {
+    const only = formula('-B/(2A)', given, context);
+    return only && { real: [exactRoot(only)], hidden: 0, complex: [] };
+  }
+  const leading = signOf(A, context.alive);
+  const signs = leading === 1 ? ['-', '+'] : ['+', '-'];
+  const both = signs.map((sign) => work(sign, s < 0));
+  if (both.some((v) => v === null)) return null;
+  const values = both as Value[];
+  return s > 0 ? { real: values.map(exactRoot), hidden: 0, complex: [] } : { real: [], hidden: 2, complex: values };
+}
+
+/** The rational roots of a squarefree polynomial with whole coefficients, and what is left without them. */
+function rationalRoots(p: Polynomial): { found: readonly Rational[]; rest: Polynomial } {
+  const lead = p.at(-1)!;
+  const found: Rational[] = [];
+  let rest = p;
+  for (const interval of isolated(p)) {
+    // The denominator of a rational root divides the leading coefficient, so that one multiple is whole.
+    const [low, high] = narrowed(p, interval, q.divide(q.ONE, q.multiply(q.whole(4), q.magnitude(lead))));
+    const scaled = q.multiply(high, lead);
+    for (const n of [scaled.n / scaled.d - 1n, scaled.n / scaled.d, scaled.n / scaled.d + 1n]) {
+      const x = q.divide(q.whole(n), lead);
+      const isIn = q.compare(x, low) >= 0 && q.compare(x, high) <= 0;
+      if (!isIn || !q.isZero(divided(rest, [q.negate(x), q.ONE]).remainder[0] ?? q.ZERO)) continue;
+      found.push(x);
+      rest = divided(rest, [q.negate(x), q.ONE]).quotient;
+      break;
+    }
+  }
+  return { found, rest };
+}
+
+/** The real nth roots of xⁿ = c, for a polynomial of two terms. */
+function pureRoots(p: Polynomial, context: Context): readonly Root[] | null {
+  const n = degreeOf(p);
+  if (p.slice(1, -1).some((c) => !q.isZero(c))) return null;
+  const c = q.divide(q.negate(p[0]!), p.at(-1)!);
+  if (q.sign(c) < 0 && n % 2 === 0) return [];
+  const root = formula('root(N,C)', { N: fromRational(q.whole(n)), C: fromRational(c) }, context);
+  const opposite = root && formula('-R', { R: root as RealValue }, context);
+  if (root === null || opposite === null) return null;
+  return n % 2 === 0 ? [exactRoot(opposite), exactRoot(root)] : [exactRoot(root)];
+}
+
+const compareRoots = (a: Root, b: Root, context: Context): number => {
+  const [x, y] = [a, b].map((r) => (r.kind === 'near' ? middleOf(r) : (r.value as RealValue)));
+  const difference = formula('X-Y', { X: x!, Y: y! }, context);
+  const s = difference === null || !isReal(difference) ? 0 : signOf(difference, context.alive);
+  return typeof s === 'string' ? 0 : s;
+};
+
+/**
+ * All roots of a polynomial with rational coefficients: rational ones exactly, those of what is then left exactly when
+ * it is of degree two or has two terms, others to as many digits as can be shown. Proved complete by Sturm's theorem.
+ */
+function ofRational(p: Polynomial, context: Context): PolynomialRoots {
+  const simple = squarefree(p);
+  const { found, rest } = rationalRoots(simple);
+  const exact = found.map((r) => exactRoot(fromRational(r)));
+  const degree = degreeOf(rest);
+  const sorted = (roots: readonly Root[]) => [...roots].sort((a, b) => compareRoots(a, b, context));
+  if (degree <= 0) return { real: sorted(exact), hidden: 0, complex: [] };
+  if (degree === 2) {
+    const [c, b, a] = rest.map(fromRational);
+    const two = quadratic(a!, b!, c!, context);
+    if (two !== null) return { ...two, real: sorted([...exact, ...two.real]) };
+  }
+  const pure = pureRoots(rest, context);
+  const others =
+    pure ??
+    isolated(rest).map((interval): Root => {
+      const [low, high] = narrowed(rest, interval, fineWidth(interval[1]));
+      return q.equal(low, high) ? exactRoot(fromRational(low)) : { kind: 'near', low, high, isSure: true };
+    });
+  return { real: sorted([...exact, ...others]), hidden: degree - others.length, complex: [] };
+}
+
+/** The real roots of a polynomial; null when its coefficients do not allow to find all of them. */
+export function polynomialRoots(coefficients: Coefficients, context: Context): PolynomialRoots | null {
+  const rationals = coefficients.map((c) => (c.kind === 'rational' ? c.value : null));
+  if (rationals.every((c) => c !== null)) {
+    let end = rationals.length;
+    while (end > 0 && q.isZero(rationals[end - 1]!)) end -= 1;
+    return end <= 1 ? null : ofRational(rationals.slice(0, end), context);
+  }
+  let degree = coefficients.length - 1;
+  while (degree > 0) {
+    const s = signOf(coefficients[degree]!, context.alive);
+    if (typeof s === 'string') return null;
+    if (s !== 0) break;
+    degree -= 1;
+  }
+  const [c, b, a] = coefficients;
+  if (degree === 2) return quadratic(a!, b!, c!, context);
+  if (degree !== 1) return null;
+  const only = formula('-C/B', { B: b!, C: c! }, context);
+  return only && { real: [exactRoot(only)], hidden: 0, complex: [] };
+}

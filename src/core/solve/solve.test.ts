@@ -1,0 +1,90 @@
+import { contextOf } from '../evaluate/context';
+import { exactTree } from '../format/exact-tree';
+import { functionNames } from '../function';
+import { parse } from '../language/parse';
+import { printText } from '../language/print-text';
+import { whole } from '../number/rational';
+import { isExact } from '../number/value';
+import type { Value } from '../number/value';
+import type { Root } from './root';
+import { solve } from './solve';
+
+const text = (v: Value): string =>
+  isExact(v) ? printText(exactTree(v), { style: 'typed', decimalSign: '.', impliedFirst: false }) : 'real';
+const rootText = (r: Root): string =>
+  r.kind === 'exact' ? text(r.value) : `${r.isSure ? '≈' : '?'}${(Number(r.low.n) / Number(r.low.d)).toPrecision(10)}`;
+
+function shown(line: string, letter = 'x', angle: 'rad' | 'deg' = 'rad'): string {
+  const reading = parse(line, { functions: functionNames, decimalSign: '.', impliedFirst: false });
+  if (!reading.ok) return reading.problem.code;
+  const end = Date.now() + 5000;
+  const context = contextOf({ angle, alive: () => Date.now() < end });
+  const made = solve(reading.value.tree, letter, { from: whole(-10), to: whole(10) }, context);
+  switch (made.kind) {
+    case 'roots': {
+      const hidden = made.hidden === 0 ? '' : ` +${made.hidden} complex ${made.complex.map(text).join(' ')}`;
+      return `${made.roots.map(rootText).join(' ')}${made.within === null ? '' : ' in −10…10'}${hidden}`.trim();
+    }
+    case 'ranges':
+      return made.ranges
+        .map((r) => `${r.takesFrom ? '[' : '('}${r.from ? rootText(r.from) : '−∞'};${r.to ? rootText(r.to) : '∞'}${r.takesTo ? ']' : ')'}`)
+        .join(' ');
+    case 'pair':
+      return made.pair.kind === 'one' ? made.pair.values.map(text).join(' ') : made.pair.kind;
+    default:
+      return made.kind;
+  }
+}
+
+test.each([
+  ['3x-4=17', '7'],
+  ['x/3+1/2=2x', '3/10'],
+  ['2x+1=2x+1', 'always'],
+  ['2x+1=2x', 'never'],
+  ['x^2=2', '-sqrt(2) sqrt(2)'],
+  ['x^2-5x+6=0', '2 3'],
+  ['x^2+x+1=0', '+2 complex -1/2-sqrt(3)i/2 -1/2+sqrt(3)i/2'],
+  ['x^2-2x+1=0', '1'],
+  ['sqrt(2)x^2-x=0', '0 sqrt(2)/2'],
+  ['x^3-6x^2+11x-6=0', '1 2 3'],
+  ['x^3-2x=0', '-sqrt(2) 0 sqrt(2)'],
+  ['x^3-3x^2+x+1=0', '1-sqrt(2) 1 1+sqrt(2)'],
+  ['x^3=8', '2 +2 complex -1-sqrt(3)i -1+sqrt(3)i'],
+  ['x^3-x-1=0', '≈1.324717957 +2 complex'],
+  ['x^3-3x+1=0', '≈-1.879385242 ≈0.3472963553 ≈1.532088886'],
+  ['x^4=16', '-2 2 +2 complex -2i 2i'],
+  ['x^5-x-1=0', '≈1.167303978 +4 complex'],
+  ['(x-1)^3(x+2)=0', '-2 1'],
+  ['sin(x)=1/2', '-19pi/6 -11pi/6 -7pi/6 pi/6 5pi/6 13pi/6 17pi/6 in −10…10'],
+  ['cos(x)=x', '≈0.7390851332 in −10…10'],
+  ['tan(x)=0', '-3pi -2pi -pi 0 pi 2pi 3pi in −10…10'],
+  ['exp(x)=5', '≈1.609437912 in −10…10'],
+  ['2^x=8', '3 in −10…10'],
+  ['1/x=0', 'in −10…10'],
+  ['sqrt(x)=3', '9 in −10…10'],
+  ['sqrt(x)=0', '0 in −10…10'],
+  ['abs(x-2)=3', '-1 5 in −10…10'],
+  ['sin(x)=1', '-3pi/2 pi/2 5pi/2 in −10…10'],
+  ['ln(x)=-1', '≈0.3678794412 in −10…10'],
+  ['x^2-4<0', '(-2;2)'],
+  ['x^2-4<=0', '[-2;2]'],
+  ['x^2>4', '(−∞;-2) (2;∞)'],
+  ['x^2>=0', 'always'],
+  ['x^2<0', 'never'],
+  ['x^2<=0', '[0;0]'],
+  ['(x-1)^2>0', '(−∞;1) (1;∞)'],
+  ['0<x<=3', '(0;3]'],
+  ['3x-4>=17', '[7;∞)'],
+  ['x^2<4 and x>0', '(0;2)'],
+  ['x<1 or x>2', '(−∞;1) (2;∞)'],
+  ['1/x>1', '(0;1)'],
+  ['ln(x)<0', '(0;1)'],
+  ['tan(x)>1', '(-11pi/4;-5pi/2) (-7pi/4;-3pi/2) (-3pi/4;-pi/2) (pi/4;pi/2) (5pi/4;3pi/2) (9pi/4;5pi/2)'],
+  ['sqrt(x)<=2', '[0;4]'],
+  ['2x+3y=7 and x-y=1', '2 1'],
+  ['x+y=1 and 2x+2y=2', 'many'],
+  ['x+y=1 and x+y=2', 'none'],
+  ['x*y=1 and x=2', 'unknown'],
+])('%s: %s', (line, expected) => expect(shown(line)).toBe(expected));
+
+test('degrees count', () => expect(shown('sin(x)=0', 'x', 'deg')).toBe('0 in −10…10'));

@@ -1,0 +1,74 @@
+import { View } from '@tamagui/core';
+import { useMemo, useState } from 'react';
+import type { Settings, TapeLine } from '@/core/notebook/schema';
+import { useStore } from '@/state/app-store';
+import { againRequest } from '@/state/live';
+import { shownForm } from '@/state/tape';
+import { problemText } from '@/text/problems';
+import { settingsText, words } from '@/text/labels';
+import { Button } from '@/ui/control/Button';
+import { Choice } from '@/ui/control/Choice';
+import { FormValue } from '@/ui/line/ResultForms';
+import { Sheet } from '@/ui/sheet/Sheet';
+import { Words } from '@/ui/theme/text';
+import { useWork } from './use-work';
+
+/** Works a frozen line again, in its own settings or the present ones, and shows what changed before anything is put in its place. */
+export function WorkAgainSheet({ line, onClose }: Readonly<{ line: TapeLine; onClose: () => void }>) {
+  const settings = useStore((s) => s.settings);
+  const { replaceAnswer } = useStore.getState();
+  const [inOwn, setInOwn] = useState(true);
+  const request = useMemo(() => againRequest(useStore.getState(), line, inOwn), [line, inOwn]);
+  const result = useWork('answer', request);
+  const before = line.forms.find((f) => f.id === line.chosen)!;
+  const worked: Settings = {
+    ...settings,
+    angle: request.angle,
+    complex: request.complex,
+    impliedFirst: request.impliedFirst,
+    display: { ...settings.display, decimalSign: request.display.decimalSign },
+  };
+  const after = result?.ok ? shownForm(result.value.forms, line.chosen, settings.form) : null;
+  const isSame = after !== null && after.text === before.text && after.exact === before.exact;
+  const shown = { decimalSign: request.display.decimalSign, grouping: settings.display.grouping };
+  return (
+    <Sheet title={words.workAgain} onClose={onClose}>
+      <Words>{line.text}</Words>
+      <Choice
+        title={words.inWhichSettings}
+        options={[
+          { id: 'then', name: words.settingsThen },
+          { id: 'now', name: words.settingsNow },
+        ]}
+        chosen={inOwn ? 'then' : 'now'}
+        onChoose={(id) => setInOwn(id === 'then')}
+      />
+      <Words tone="muted">{settingsText(worked)}</Words>
+      <View gap="$2">
+        <View gap={2}>
+          <Words size="medium" tone="muted">
+            {words.wasAnswer}
+          </Words>
+          <FormValue form={before} shown={{ ...shown, decimalSign: line.decimalSign }} isChosen={false} />
+        </View>
+        <View gap={2} aria-live="polite">
+          <Words size="medium" tone="muted">
+            {isSame ? words.isSameAnswer : words.isAnswerNow}
+          </Words>
+          {result === null ? <Words tone="muted">{words.working}</Words> : null}
+          {after === null ? null : <FormValue form={after} shown={shown} isChosen />}
+          {result !== null && !result.ok ? <Words tone="accent">{problemText(result.problem)}</Words> : null}
+        </View>
+      </View>
+      <Button
+        isDisabled={!result?.ok}
+        onPress={() => {
+          if (result?.ok) replaceAnswer(line.id, result.value, worked);
+          onClose();
+        }}
+      >
+        {words.putInPlace}
+      </Button>
+    </Sheet>
+  );
+}

@@ -1,0 +1,32 @@
+import { useEffect } from 'react';
+import { caretOf } from '@/core/line/line';
+import { actionOfStroke } from '@/keys/shortcuts';
+import { useStore } from '@/state/app-store';
+import { lineText } from '@/state/document';
+import { LINE_INPUT_ID } from '@/ui/line/stroke';
+
+/** Typing anywhere on the place goes to the line; the keys that move about or press a button stay theirs. */
+export function useTypingAnywhere(isOn: boolean): void {
+  useEffect(() => {
+    if (!isOn) return undefined;
+    const toLine = (event: globalThis.KeyboardEvent) => {
+      const { key, ctrlKey, metaKey, altKey, shiftKey, target } = event;
+      const control = ctrlKey || metaKey;
+      // With the focus nowhere, every stroke is meant for the line; on a button, only what types or takes back.
+      const isForLine =
+        target === document.body || control || key === 'Backspace' || ([...key].length === 1 && key !== ' ');
+      if (target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement || !isForLine) return;
+      const state = useStore.getState();
+      const at = caretOf(state.document.line, state.settings.display.decimalSign);
+      const before = lineText(state)[at - 1] ?? '';
+      const action = actionOfStroke({ key, control, alt: altKey, shift: shiftKey }, before);
+      if (action === null && !(control && key.toLowerCase() === 'v')) return;
+      document.getElementById(LINE_INPUT_ID)?.focus();
+      if (action === null) return;
+      event.preventDefault();
+      state.press(action);
+    };
+    document.addEventListener('keydown', toLine);
+    return () => document.removeEventListener('keydown', toLine);
+  }, [isOn]);
+}

@@ -1,0 +1,245 @@
+import { caretOf, changed as changedLine, emptyLine, insertText, isEmptyLine, lineOf, pointedAt, withCaretAt } from '@/core/line/line';
+import type { Line, LineAction } from '@/core/line/line';
+import { selectOperand } from '@/core/line/edits';
+import { pasteChoices } from '@/core/line/pasted';
+import * as memory from '@/core/memory/letters';
+import type { KeyAction } from '@/keys/catalogue';
+import { caretEntry, entryOf, putEntry } from '@/keys/log';
+import { isLineAction } from '@/keys/press';
+import { lineText, optionsOf } from './document';
+import type { Document } from './document';
+import { redone, undone } from './history';
+import { notice } from './notice';
+import { spellingOf } from './respell';
+import { changed, written } from './state';
+import type { Actions, Change, Get, State } from './state';
+import { storedText } from './shelf-actions';
+import { finishedLine, usesAns } from './tape';
+
+type LineActions = Pick<
+  Actions,
+  | 'press'
+  | 'retype'
+  | 'point'
+  | 'selectAt'
+  | 'respan'
+  | 'rewrite'
+  | 'paste'
+  | 'choosePaste'
+  | 'settle'
+  | 'working'
+  | 'tryValue'
+  | 'setOwnDigits'
+  | 'chooseForm'
+>;
+
+/** A stroke as the settings have it. */
+const asSet = (action: LineAction, { settings }: State): LineAction =>
+  action.type === 'type' && action.text === '/' && settings.slash === 'divide' ? { type: 'operate', text: '÷' } : action;
+
+/** An older or a newer line of the tape, in a line that is empty or as it was brought. */
+function recalling(state: State, isOlder: boolean): Partial<State> | null {
+  const { document, settings, recalled } = state;
+  const isAsBrought = recalled !== null && recalled.line === document.line;
+  if (!isEmptyLine(document.line) && !isAsBrought) return null;
+  const back = (isAsBrought ? recalled.back : 0) + (isOlder ? 1 : -1);
+  if (back > document.tape.length || back < 0) return {};
+  const found = document.tape.at(-back);
+  const line =
+    back === 0 || found === undefined
+      ? emptyLine(settings.view)
+      : lineOf(spellingOf(found, settings), settings.view, optionsOf(settings));
+  const fresh = back === 0 || found === undefined ? [] : found.keys.length === 0 ? null : found.keys;
+  return { ...written(state, 'use-line', line, { fresh }), recalled: { back, line } };
+}
+
+/** Puts the answered line on the tape; a problem stays under the line, with the caret at its place. */
+export function finish(state: State): Partial<State> {
+  const { document, live, settings } = state;
+  if (live.kind === 'problem') {
+    const line = withCaretAt(document.line, live.problem.at.from, optionsOf(settings));
+    return { document: { ...document, line }, reported: live.problem };
+  }
+  if (live.kind !== 'answer') return {};
+  const { answer } = live;
+  const finished = finishedLine(state, answer);
+  const form = finished.forms.find((f) => f.id === finished.chosen)!;
+  const letters =
+    answer.target === null || answer.saved === null
+      ? document.letters
+      : memory.keep(document.letters, answer.target, {
+          value: answer.saved,
+          full: answer.full,
+          from: storedText(state),
+          typed: form.typed,
+          exact: form.exact,
+        });
+  const edited = document.tape.findIndex((l) => l.id === document.editing);
+  const isLast = edited < 0 || edited === document.tape.length - 1;
+  const next: Document = {
+    ...document,
+    line: emptyLine(settings.view),
+    own: null,
+    keyed: [],
+    editing: null,
+    tape: edited < 0 ? [...document.tape, finished] : document.tape.with(edited, finished),
+    letters,
+    ans: isLast ? (answer.saved ?? document.ans) : document.ans,
+  };
+  return {
+    ...changed(state, edited < 0 ? 'answer' : 'edit-line', next),
+    ...(edited < 0 ? {} : { notice: notice('line-replaced', '', true) }),
+    live: { kind: 'empty' },
+    chosen: null,
+    reported: null,
+    recalled: null,
+    spoken: `${form.exact ? '=' : '≈'} ${form.text}`,
+  };
+}
+
+function travel(state: State, step: typeof undone<Document>, code: 'undone' | 'redone'): Partial<State> {
+  const moved = step(state.history, state.document);
+  if (moved === null) return {};
+  return {
+    document: moved.now,
+    history: moved.history,
+    reported: null,
+    chosen: null,
+    recalled: null,
+    notice: moved.name === 'typing' ? null : notice(code, moved.name),
+  };
+}
+
+/** `=` on an empty line after one that used Ans: that line again, going on from its own answer. */
+function repeated(state: State): Partial<State> {
+  const last = state.document.tape.at(-1);
+  if (last === undefined || !usesAns(last)) return {};
+  const { settings } = state;
+  const line = lineOf(spellingOf(last, settings), settings.view, optionsOf(settings));
+  return { ...written(state, 'typing', line, { fresh: last.keys.length === 0 ? null : last.keys }), waiting: [] };
+}
+
+/** What is done to the line being written. */
+export function lineActions(change: Change, get: Get): LineActions {
+  const onLine = (action: LineAction): void =>
+    change((state) => {
+      const { document, settings } = state;
+      const meant = asSet(action, state);
+      const isVertical = meant.type === 'edit' && (meant.command === 'moveUp' || meant.command === 'moveDown');
+      const next = changedLine(document.line, meant, optionsOf(settings));
+      if (next === null && isVertical) return recalling(state, meant.command === 'moveUp') ?? {};
+      const isClear = meant.type === 'edit' && meant.command === 'clear';
+      const drawer = settings.backToPad && meant.type !== 'edit' ? { drawer: 'pad' as const } : {};
+      if (next === null) return drawer;
+      const entry = entryOf(meant);
+      return { ...written(state, isClear ? 'clear-line' : 'typing', next, { entry }), ...drawer };
+    });
+
+  const perform = (action: KeyAction): void => {
+    if (isLineAction(action)) return onLine(action);
+    switch (action.type) {
+      case 'undo':
+        return change((state) => travel(state, undone, 'undone'));
+      case 'redo':
+        return change((state) => travel(state, redone, 'redone'));
+      case 'answer': {
+        const { live, document } = get();
+        if (isEmptyLine(document.line)) change(repeated);
+        else if (live.kind === 'working') change(() => ({ waiting: [] }));
+        else change(finish);
+      }
+    }
+  };
+
+  /** Works off the keys that came while a line was being answered. */
+  const drain = (): void => {
+    const { waiting, live } = get();
+    if (waiting === null || live.kind === 'working') return;
+    const isAnswered = live.kind === 'answer';
+    change(() => ({ waiting: null }));
+    change(finish);
+    // Keys meant for the line after this one would only hide what is wrong with it.
+    if (!isAnswered) return;
+    waiting.forEach((action, i) => {
+      const held = get().waiting;
+      if (held === null) perform(action);
+      else change(() => ({ waiting: [...held, ...waiting.slice(i)] }));
+    });
+  };
+
+  const putText = (state: State, text: string): Partial<State> =>
+    written(state, 'paste', insertText(state.document.line, text, optionsOf(state.settings)), { entry: putEntry(text) });
+
+  const withLine = (make: (line: Line, state: State) => Partial<State>): void =>
+    change((state) => (state.waiting === null ? make(state.document.line, state) : {}));
+
+  return {
+    press: (action) => {
+      const { waiting } = get();
+      if (waiting !== null) change(() => ({ waiting: [...waiting, action] }));
+      else perform(action);
+    },
+    retype: (text, caret, anchor) =>
+      withLine((line, state) =>
+        line.kind === 'typed'
+          ? written(state, 'typing', { kind: 'typed', text, caret, anchor }, { fresh: null })
+          : written(state, 'typing', lineOf(text, 'boxed', optionsOf(state.settings), caret), { fresh: null }),
+      ),
+    point: (place, extends_) =>
+      withLine((line, state) => {
+        if (line.kind !== 'boxed') return {};
+        const next = pointedAt(line, place, extends_);
+        const offset = caretOf(next, state.settings.display.decimalSign);
+        return written(state, 'typing', next, { entry: extends_ ? null : caretEntry(offset) });
+      }),
+    selectAt: (place) =>
+      withLine((line, state) => {
+        if (line.kind !== 'boxed') return {};
+        const next = selectOperand(pointedAt(line, place, false), optionsOf(state.settings));
+        return next === null ? {} : { document: { ...state.document, line: next } };
+      }),
+    respan: (from, to, text) =>
+      withLine((line, state) => {
+        const old = lineText(state);
+        const made = old.slice(0, from) + text + old.slice(to);
+        const next = lineOf(made, line.kind, optionsOf(state.settings), from + text.length);
+        return written(state, 'typing', next, { fresh: [putEntry(made)] });
+      }),
+    rewrite: (text, step) =>
+      withLine((line, state) =>
+        written(state, step, lineOf(text, line.kind, optionsOf(state.settings)), { fresh: [putEntry(text)] }),
+      ),
+    paste: (text, isTyped = false) =>
+      change((state) => {
+        const clean = text.replace(/[\r\n]+/g, ' ').trim();
+        const choices = isTyped ? [] : pasteChoices(clean, state.settings.display.decimalSign);
+        if (choices.length > 0) return { pasteQuestion: { pasted: clean, choices } };
+        return putText(state, clean);
+      }),
+    choosePaste: (choice) =>
+      change((state) => {
+        const question = state.pasteQuestion;
+        if (question === null) return {};
+        return { ...putText(state, choice?.typed ?? question.pasted), pasteQuestion: null };
+      }),
+    working: () =>
+      change(({ live, document }) => {
+        if (isEmptyLine(document.line)) return { live: { kind: 'empty' } };
+        const last = live.kind === 'answer' ? live.answer : live.kind === 'working' ? live.last : null;
+        return { live: { kind: 'working', last } };
+      }),
+    settle: (answered, of) => {
+      if (answered === 'superseded' || lineText(get()) !== of) return;
+      change(() => ({
+        live: answered.ok
+          ? { kind: 'answer', answer: answered.value, of }
+          : { kind: 'problem', problem: answered.problem, of },
+      }));
+      drain();
+    },
+    tryValue: (letter, text) =>
+      change(({ document }) => ({ document: { ...document, tries: { ...document.tries, [letter]: text } } })),
+    setOwnDigits: (own) => change((state) => changed(state, 'digits', { ...state.document, own })),
+    chooseForm: (chosen) => change(() => ({ chosen })),
+  };
+}

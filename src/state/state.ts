@@ -1,0 +1,140 @@
+import type { Problem } from '@/core/base/problem';
+import type { FormId } from '@/core/format/form';
+import { MOST_TYPED, isEmptyLine, textOf } from '@/core/line/line';
+import type { Line } from '@/core/line/line';
+import type { PasteChoice } from '@/core/line/pasted';
+import type { Place } from '@/core/line/row';
+import type { Notebook, OwnDigits, Settings } from '@/core/notebook/schema';
+import type { KeyAction } from '@/keys/catalogue';
+import type { DrawerId } from '@/keys/decks';
+import { logged } from '@/keys/log';
+import type { LineAnswer } from '@/workers/answer';
+import type { Answered } from '@/workers/client';
+import { DEFAULT_SETTINGS, EMPTY_DOCUMENT } from './document';
+import type { Document } from './document';
+import { NO_HISTORY, recorded } from './history';
+import type { History, StepName } from './history';
+import { notice } from './notice';
+import type { Notice } from './notice';
+
+/** What is known of the line being written. `of` tells for which text, so that an old answer is seen to be old. */
+export type Live =
+  | Readonly<{ kind: 'empty' }>
+  | Readonly<{ kind: 'working'; last: LineAnswer | null }>
+  | Readonly<{ kind: 'answer'; answer: LineAnswer; of: string }>
+  | Readonly<{ kind: 'problem'; problem: Problem; of: string }>;
+
+/** Whether what is here is also kept on the device. */
+export type Keeping =
+  | Readonly<{ kind: 'kept' }>
+  | Readonly<{ kind: 'refused' }>
+  /** The device did not let it be read, so it is not written over either. */
+  | Readonly<{ kind: 'unreadable' }>
+  /** What was found did not validate; it was set aside whole under this name. */
+  | Readonly<{ kind: 'damaged'; raw: string; setAsideAs: string | null }>;
+
+export type State = Readonly<{
+  document: Document;
+  settings: Settings;
+  drawer: DrawerId;
+  history: History<Document>;
+  live: Live;
+  /** The form chosen for the line being written. */
+  chosen: FormId | null;
+  /** The problem that stands under the line after `=`. */
+  reported: Problem | null;
+  /** Keys that came while a line was being answered. */
+  waiting: readonly KeyAction[] | null;
+  /** Which line of the tape Up and Down have brought, counted from the newest, and the line as it came. */
+  recalled: Readonly<{ back: number; line: Line }> | null;
+  pasteQuestion: Readonly<{ pasted: string; choices: readonly PasteChoice[] }> | null;
+  notice: Notice | null;
+  /** Said by a screen reader. */
+  spoken: string;
+  keeping: Keeping;
+}>;
+
+export type Actions = Readonly<{
+  press: (action: KeyAction) => void;
+  retype: (text: string, caret: number, anchor: number) => void;
+  /** Puts the caret at a place of the boxed line, or draws the selection to it. */
+  point: (place: Place, extends_: boolean) => void;
+  selectAt: (place: Place) => void;
+  /** Replaces a part of the typed text; the line is read anew. */
+  respan: (from: number, to: number, text: string) => void;
+  /** Writes the line anew as typed text, such as with brackets put in. */
+  rewrite: (text: string, step: StepName) => void;
+  paste: (text: string, isTyped?: boolean) => void;
+  choosePaste: (choice: PasteChoice | null) => void;
+  /** Called by the live loop with what the worker said. */
+  settle: (answered: Answered, of: string) => void;
+  working: () => void;
+  tryValue: (letter: string, text: string) => void;
+  setOwnDigits: (own: OwnDigits | null) => void;
+  useLine: (id: string) => void;
+  editLine: (id: string) => void;
+  stopEditing: () => void;
+  useAnswer: (id: string) => void;
+  removeLine: (id: string) => void;
+  pinLine: (id: string, pinned: boolean) => void;
+  noteLine: (id: string, note: string) => void;
+  replaceAnswer: (id: string, answer: LineAnswer, inSettings: Settings) => void;
+  clearTape: () => void;
+  chooseForm: (id: FormId) => void;
+  chooseTapeForm: (line: string, id: FormId) => void;
+  keep: (letter: string) => void;
+  recall: (letter: string) => void;
+  clearLetter: (letter: string) => void;
+  clearLetters: () => void;
+  set: (settings: Partial<Settings>) => void;
+  nextAngleUnit: () => void;
+  openDrawer: (drawer: DrawerId) => void;
+  openNotebook: (notebook: Notebook, isStart: boolean) => void;
+  say: (notice: Notice | null) => void;
+  setKeeping: (keeping: Keeping) => void;
+}>;
+
+export type Store = State & Actions;
+export type Get = () => Store;
+export type Change = (make: (state: State) => Partial<State>) => void;
+
+export const INITIAL: State = {
+  document: EMPTY_DOCUMENT,
+  settings: DEFAULT_SETTINGS,
+  drawer: 'pad',
+  history: NO_HISTORY,
+  live: { kind: 'empty' },
+  chosen: null,
+  reported: null,
+  waiting: null,
+  recalled: null,
+  pasteQuestion: null,
+  notice: null,
+  spoken: '',
+  keeping: { kind: 'kept' },
+};
+
+/** The change of the document with its step in the history; nothing when nothing changed. */
+export function changed(state: State, name: StepName, document: Document): Partial<State> {
+  if (document === state.document) return {};
+  return { document, history: recorded(state.history, name, state.document), notice: null, pasteQuestion: null };
+}
+
+/** What a change of the line leaves in the log of its keys: one entry, a fresh log, or none. */
+export type Logging = Readonly<{ entry: string | null } | { fresh: readonly string[] | null }>;
+
+const loggedIn = ({ keyed }: Document, next: Line, how: Logging): readonly string[] | null =>
+  'fresh' in how ? how.fresh : isEmptyLine(next) ? [] : logged(keyed, how.entry);
+
+/** A new line also takes back what was said about the old one. */
+export function written(state: State, name: StepName, next: Line, how: Logging): Partial<State> {
+  const { document, settings } = state;
+  const sign = settings.display.decimalSign;
+  const text = textOf(next, sign);
+  if (text.length > MOST_TYPED) return { notice: notice('line-full'), pasteQuestion: null };
+  const keyed = loggedIn(document, next, how);
+  if (text === textOf(document.line, sign)) return { document: { ...document, line: next, keyed }, notice: null };
+  const own = isEmptyLine(next) ? null : document.own;
+  const made: Document = { ...document, line: next, keyed, own };
+  return { ...changed(state, name, made), reported: null, chosen: null, recalled: null };
+}

@@ -1,0 +1,102 @@
+import { emptyLine, insertText, lineOf } from '@/core/line/line';
+import type { TapeLine } from '@/core/notebook/schema';
+import { putEntry } from '@/keys/log';
+import { optionsOf } from './document';
+import { notice } from './notice';
+import { spellingOf } from './respell';
+import { changed, written } from './state';
+import type { Actions, Change, State } from './state';
+import { answeredAnew, operandFor } from './tape';
+
+type TapeActions = Pick<
+  Actions,
+  | 'useLine'
+  | 'editLine'
+  | 'stopEditing'
+  | 'useAnswer'
+  | 'removeLine'
+  | 'pinLine'
+  | 'noteLine'
+  | 'replaceAnswer'
+  | 'clearTape'
+  | 'chooseTapeForm'
+>;
+
+/** What is done to the lines of the tape. */
+export function tapeActions(change: Change): TapeActions {
+  const onLine = (id: string, make: (line: TapeLine, state: State) => Partial<State>): void =>
+    change((state) => {
+      const found = state.document.tape.find((l) => l.id === id);
+      return found === undefined ? {} : make(found, state);
+    });
+
+  const withLine = ({ document }: State, line: TapeLine) => ({
+    ...document,
+    tape: document.tape.map((l) => (l.id === line.id ? line : l)),
+  });
+
+  /** The line brought back, with its keys and what was set for it alone. */
+  const brought = (found: TapeLine, state: State): Partial<State> => {
+    const { settings } = state;
+    const line = lineOf(spellingOf(found, settings), settings.view, optionsOf(settings));
+    return written(state, 'use-line', line, { fresh: found.keys.length === 0 ? null : found.keys });
+  };
+
+  return {
+    useLine: (id) => onLine(id, brought),
+    editLine: (id) =>
+      onLine(id, (found, state) => {
+        const made = brought(found, state);
+        const document = made.document ?? state.document;
+        return { ...made, document: { ...document, editing: id, own: found.own, tries: { ...document.tries, ...found.tried } } };
+      }),
+    stopEditing: () =>
+      change((state) => {
+        const { document, settings } = state;
+        return changed(state, 'clear-line', {
+          ...document,
+          editing: null,
+          line: emptyLine(settings.view),
+          keyed: [],
+          own: null,
+        });
+      }),
+    useAnswer: (id) =>
+      onLine(id, (found, state) => {
+        // True and false cannot be gone on from.
+        if (found.value === null) return {};
+        const { document, settings } = state;
+        const options = optionsOf(settings);
+        const operand = operandFor(found, settings.display.decimalSign);
+        if (operand !== null)
+          return written(state, 'use-answer', insertText(document.line, operand, options), { entry: putEntry(operand) });
+        const shown = found.forms.find((f) => f.id === found.chosen)?.text ?? '';
+        const line = insertText(document.line, 'Ans', options);
+        const next = { ...document, ans: found.value, line };
+        return { ...changed(state, 'use-answer', next), reported: null, notice: notice('ans-set', shown, true) };
+      }),
+    removeLine: (id) =>
+      change((state) => ({
+        ...changed(state, 'remove-line', { ...state.document, tape: state.document.tape.filter((l) => l.id !== id) }),
+        notice: notice('line-removed', '', true),
+      })),
+    pinLine: (id, pinned) => onLine(id, (line, state) => changed(state, 'pin', withLine(state, { ...line, pinned }))),
+    noteLine: (id, note) =>
+      onLine(id, (line, state) => (note === line.note ? {} : changed(state, 'note', withLine(state, { ...line, note })))),
+    replaceAnswer: (id, answer, inSettings) =>
+      onLine(id, (line, state) =>
+        changed(state, 'work-again', withLine(state, answeredAnew(line, answer, inSettings))),
+      ),
+    clearTape: () =>
+      change((state) => {
+        const tape = state.document.tape.filter((line) => line.pinned);
+        if (tape.length === state.document.tape.length) return {};
+        return {
+          ...changed(state, 'clear-tape', { ...state.document, tape }),
+          notice: notice(tape.length === 0 ? 'tape-cleared' : 'tape-cleared-but-pinned', '', true),
+        };
+      }),
+    chooseTapeForm: (id, chosen) =>
+      onLine(id, (line, state) => changed(state, 'choose-form', withLine(state, { ...line, chosen }))),
+  };
+}

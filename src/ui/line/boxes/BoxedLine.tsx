@@ -1,0 +1,200 @@
+import { createElement, useEffect, useLayoutEffect, useRef } from 'react';
+import type { ClipboardEvent, PointerEvent } from 'react';
+import { caretOf, selectedText, textOf } from '@/core/line/line';
+import { hasSelection, samePlace, selectionOf } from '@/core/line/row';
+import type { BoxedLine as Line, Place } from '@/core/line/row';
+import type { ReadingOptions } from '@/core/language/tokens';
+import type { KeyAction } from '@/keys/catalogue';
+import { words } from '@/text/labels';
+import { LINE_INPUT_ID, lineStroke } from '../stroke';
+import { DrawnLine } from './draw';
+import type { DrawStyle } from './draw';
+import { caretRect, partRect, placeAtPoint, rowElement } from './geometry';
+
+type Props = Readonly<{
+  line: Line;
+  options: ReadingOptions;
+  style: DrawStyle;
+  /** Names the problem for a screen reader. */
+  describedBy: string | undefined;
+  isWrong: boolean;
+  size: 'line' | 'class';
+  onPress: (action: KeyAction) => void;
+  onPoint: (place: Place, extends_: boolean) => void;
+  onSelectAt: (place: Place) => void;
+  onPaste: (text: string, html: string) => void;
+  onRetype: (text: string, caret: number, anchor: number) => void;
+}>;
+
+const px = (n: number): string => `${Math.round(n * 10) / 10}px`;
+
+/** Puts an overlay over a part of the drawing, or away. */
+function lay(over: HTMLElement | null, frame: DOMRect, scrolled: number, rect: ReturnType<typeof caretRect>, pad: number, width = 0): void {
+  if (over === null) return;
+  over.style.display = rect === null ? 'none' : 'block';
+  if (rect === null) return;
+  // A caret has no width of its own, and stands a little beyond the line it is in.
+  const side = width > 0 ? width / 2 : pad;
+  over.style.left = px(rect.left - frame.left + scrolled - side);
+  over.style.top = px(rect.top - frame.top - pad);
+  over.style.width = px(rect.right - rect.left + 2 * side);
+  over.style.height = px(rect.bottom - rect.top + 2 * pad);
+}
+
+/** Kept free between the caret and the edge of the page. */
+const MARGIN = 24;
+
+/**
+ * The line as it stands on paper, with its caret and its selection drawn upon it. Keys come through an input that is
+ * not seen: it lets dead keys, pasting and screen readers work as in any field, and holds the typed text.
+ */
+export function BoxedLine(props: Props) {
+  const { line, options, style, describedBy, isWrong, size, onPress, onPoint, onSelectAt, onPaste, onRetype } = props;
+  const frame = useRef<HTMLDivElement | null>(null);
+  const caret = useRef<HTMLDivElement | null>(null);
+  const slot = useRef<HTMLDivElement | null>(null);
+  const selected = useRef<HTMLDivElement | null>(null);
+  const input = useRef<HTMLInputElement | null>(null);
+  const drag = useRef<{ from: Place; last: Place } | null>(null);
+  const text = textOf(line, options.decimalSign);
+
+  const draw = () => {
+    const box = frame.current;
+    const root = box?.querySelector('[data-root]');
+    if (!box || !root) return;
+    const place = line.caret;
+    let bounds = box.getBoundingClientRect();
+    const at = line.row.length === 0 ? null : caretRect(root, place);
+    if (at !== null) {
+      const x = at.left - bounds.left;
+      if (x < MARGIN) box.scrollLeft += x - MARGIN;
+      else if (x > bounds.width - MARGIN) box.scrollLeft += x - bounds.width + MARGIN;
+      bounds = box.getBoundingClientRect();
+    }
+    const scrolled = box.scrollLeft;
+    const shift = at === null ? null : caretRect(root, place);
+    const isChosen = hasSelection(line);
+    lay(caret.current, bounds, scrolled, isChosen ? null : shift, 3, 2);
+    const inner = place.path.length === 0 ? null : (rowElement(root, place.path)?.getBoundingClientRect() ?? null);
+    lay(slot.current, bounds, scrolled, inner, 2);
+    const part = selectionOf(line);
+    lay(selected.current, bounds, scrolled, isChosen ? partRect(root, part.path, part.from, part.to) : null, 1);
+  };
+
+  useLayoutEffect(draw);
+  // Widths change once the font of mathematics has come.
+  useEffect(() => {
+    void document.fonts?.ready.then(draw);
+    window.addEventListener('resize', draw);
+    return () => window.removeEventListener('resize', draw);
+  });
+
+  useLayoutEffect(() => {
+    const node = input.current;
+    if (node === null || node.value !== text) return;
+    const offset = caretOf(line, options.decimalSign);
+    if (node.selectionStart !== offset || node.selectionEnd !== offset) node.setSelectionRange(offset, offset);
+  }, [line, options.decimalSign, text]);
+
+  const placeOf = (event: PointerEvent): Place | null => {
+    const root = frame.current?.querySelector('[data-root]');
+    return root ? placeAtPoint(root, event.clientX, event.clientY) : null;
+  };
+
+  const onPointerDown = (event: PointerEvent<HTMLDivElement>) => {
+    event.preventDefault();
+    input.current?.focus({ preventScroll: true });
+    const place = placeOf(event);
+    if (place === null) return;
+    event.currentTarget.setPointerCapture(event.pointerId);
+    drag.current = { from: place, last: place };
+    onPoint(place, event.shiftKey);
+  };
+  const onPointerMove = (event: PointerEvent<HTMLDivElement>) => {
+    const place = drag.current === null ? null : placeOf(event);
+    if (place === null || drag.current === null || samePlace(place, drag.current.last)) return;
+    drag.current = { ...drag.current, last: place };
+    onPoint(place, true);
+  };
+  const endDrag = () => {
+    drag.current = null;
+  };
+
+  const overlay = (ref: typeof caret, className: string) => <div ref={ref} className={className} aria-hidden />;
+  const isEmpty = line.row.length === 0;
+  return (
+    <div
+      ref={frame}
+      className={`boxed boxed-${size}`}
+      data-testid="boxed-line"
+      onPointerDown={onPointerDown}
+      onPointerMove={onPointerMove}
+      onPointerUp={endDrag}
+      onPointerCancel={endDrag}
+      onDoubleClick={(event) => {
+        const root = frame.current?.querySelector('[data-root]');
+        if (root) onSelectAt(placeAtPoint(root, event.clientX, event.clientY));
+      }}
+    >
+      {overlay(slot, 'boxed-slot')}
+      {overlay(selected, 'boxed-selected')}
+      {isEmpty ? (
+        <span className="boxed-empty">
+          <span className="boxed-caret-still" />
+          {words.linePlaceholder}
+        </span>
+      ) : null}
+      {createElement(
+        'math',
+        { className: `math math-${size}`, displaystyle: 'true', 'aria-hidden': true },
+        <DrawnLine row={line.row} style={style} />,
+      )}
+      {overlay(caret, 'boxed-caret')}
+      <input
+        ref={input}
+        id={LINE_INPUT_ID}
+        className="boxed-input"
+        aria-label={words.line}
+        aria-invalid={isWrong}
+        aria-describedby={describedBy}
+        inputMode="none"
+        autoComplete="off"
+        autoCorrect="off"
+        autoCapitalize="off"
+        spellCheck={false}
+        autoFocus
+        value={text}
+        onChange={({ currentTarget }) => {
+          const { value } = currentTarget;
+          const end = currentTarget.selectionStart ?? value.length;
+          const typed = inserted(text, value, end);
+          if (typed === null) onRetype(value, end, end);
+          else for (const char of typed) onPress({ type: 'type', text: char });
+        }}
+        onPaste={(event: ClipboardEvent) => {
+          event.preventDefault();
+          onPaste(event.clipboardData.getData('text/plain'), event.clipboardData.getData('text/html'));
+        }}
+        onCopy={(event: ClipboardEvent) => taken(event, selectedText(line, options))}
+        onCut={(event: ClipboardEvent) => {
+          if (taken(event, selectedText(line, options))) onPress({ type: 'edit', command: 'deleteLeft' });
+        }}
+        onKeyDown={(event) => lineStroke(event, text[caretOf(line, options.decimalSign) - 1] ?? '', onPress)}
+      />
+    </div>
+  );
+}
+
+/** What a field's new value has more than the old one, ending at the caret; null when more than that changed. */
+function inserted(before: string, now: string, end: number): string | null {
+  const length = now.length - before.length;
+  if (length <= 0) return null;
+  return now.slice(0, end - length) + now.slice(end) === before ? now.slice(end - length, end) : null;
+}
+
+function taken(event: ClipboardEvent, text: string | null): boolean {
+  if (text === null) return false;
+  event.preventDefault();
+  event.clipboardData.setData('text/plain', text);
+  return true;
+}

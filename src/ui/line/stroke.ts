@@ -1,0 +1,18 @@
+import type { KeyboardEvent } from 'react';
+import type { KeyAction } from '@/keys/catalogue';
+import { actionOfStroke } from '@/keys/shortcuts';
+
+export const LINE_INPUT_ID = 'line';
+
+/** Sends what a stroke does in the line; what does nothing there is left to the browser. */
+export function lineStroke(
+  event: KeyboardEvent<HTMLInputElement>,
+  before: string,
+  onPress: (action: KeyAction) => void,
+): void {
+  const { key, ctrlKey, metaKey, altKey, shiftKey } = event;
+  const action = actionOfStroke({ key, control: ctrlKey || metaKey, alt: altKey, shift: shiftKey }, before);
+  if (action === null) return;
+  event.preventDefault();
+  onPress(action);
+}

@@ -1,0 +1,73 @@
+import { useVirtualizer } from '@tanstack/react-virtual';
+import { useEffect, useRef } from 'react';
+import { View } from '@tamagui/core';
+import type { TapeLine } from '@/core/notebook/schema';
+import { words } from '@/text/labels';
+import { Words } from '../theme/text';
+import { TapeRow } from './TapeRow';
+
+type Props = Readonly<{
+  tape: readonly TapeLine[];
+  grouping: boolean;
+  onOpen: (id: string) => void;
+  onUseLine: (id: string) => void;
+  onUseAnswer: (id: string) => void;
+}>;
+
+const USUAL_HEIGHT = 56;
+
+/** Finished lines, the newest at the bottom and kept in sight. Only what is near the page is drawn, so thousands scroll as few do. */
+export function TapeList({ tape, grouping, ...on }: Props) {
+  const scroller = useRef<HTMLElement | null>(null);
+  const rows = useVirtualizer({
+    count: tape.length,
+    getScrollElement: () => scroller.current,
+    estimateSize: () => USUAL_HEIGHT,
+    getItemKey: (i) => tape[i]!.id,
+    overscan: 6,
+    paddingEnd: 6,
+  });
+  const newest = tape.at(-1)?.id;
+  useEffect(() => {
+    if (tape.length === 0) return undefined;
+    const toEnd = () => rows.scrollToIndex(tape.length - 1, { align: 'end' });
+    toEnd();
+    // Heights are known only once the rows have been drawn.
+    const later = requestAnimationFrame(toEnd);
+    return () => cancelAnimationFrame(later);
+  }, [newest, rows, tape.length]);
+
+  return (
+    <View
+      ref={scroller as never}
+      role="region"
+      aria-label={words.tape}
+      tabIndex={0}
+      className="paper-grid tape"
+      flex={1}
+      minHeight={0}
+    >
+      {tape.length === 0 ? (
+        <View flex={1} alignItems="center" justifyContent="center" padding="$4">
+          <Words tone="muted" textAlign="center">
+            {words.emptyTape}
+          </Words>
+        </View>
+      ) : (
+        <div className="tape-all" style={{ height: rows.getTotalSize() }}>
+          {rows.getVirtualItems().map((row) => (
+            <div
+              key={row.key}
+              ref={rows.measureElement}
+              data-index={row.index}
+              className="tape-at"
+              style={{ transform: `translateY(${row.start}px)` }}
+            >
+              <TapeRow line={tape[row.index]!} grouping={grouping} {...on} />
+            </div>
+          ))}
+        </div>
+      )}
+    </View>
+  );
+}

@@ -1,0 +1,155 @@
+import type { Alive } from '@/core/base/alive';
+import type { Problem } from '@/core/base/problem';
+import { succeed } from '@/core/base/result';
+import type { Result } from '@/core/base/result';
+import { withLetter } from '@/core/evaluate/context';
+import type { Context } from '@/core/evaluate/context';
+import { evaluate } from '@/core/evaluate/evaluate';
+import { openLetters } from '@/core/evaluate/open-letters';
+import { formsOf } from '@/core/format';
+import { roundedTexts } from '@/core/format/decimal';
+import type { Form } from '@/core/format/form';
+import type { Random } from '@/core/function/record';
+import { parse } from '@/core/language/parse';
+import type { Tree } from '@/core/language/tree';
+import * as q from '@/core/number/rational';
+import type { Rational } from '@/core/number/rational';
+import { fromRational } from '@/core/number/value';
+import type { Value } from '@/core/number/value';
+import { middleOf } from '@/core/solve/root';
+import type { Root } from '@/core/solve/root';
+import { equationOf, solve } from '@/core/solve/solve';
+import { contextFor, readingOptions, withTries } from './answer';
+import type { LineRequest } from './answer';
+
+/** A line to be solved for a letter, between two whole numbers where that is needed. */
+export type SolveRequest = LineRequest & Readonly<{ letter: string; from: string; to: string }>;
+
+/** A solution in its forms, with both sides of the equation worked at it. */
+export type SolutionView = Readonly<{
+  forms: readonly Form[];
+  isSure: boolean;
+  check: Readonly<{ left: string; right: string; sign: '=' | '≈' }> | null;
+}>;
+
+type RangeEnd = Readonly<{ form: Form; isTaken: boolean }> | null;
+export type RangeView = Readonly<{ from: RangeEnd; to: RangeEnd }>;
+
+type Within = Readonly<{ from: string; to: string }> | null;
+
+export type SolvedLine = Readonly<{ letters: readonly string[] }> &
+  (
+    | Readonly<{ kind: 'always' | 'never' | 'unknown' }>
+    | Readonly<{ kind: 'roots'; roots: readonly SolutionView[]; within: Within; hidden: number; complex: readonly SolutionView[] }>
+    | Readonly<{ kind: 'ranges'; ranges: readonly RangeView[]; within: Within }>
+    | Readonly<{ kind: 'pair'; names: readonly [string, string]; outcome: 'one' | 'none' | 'many'; values: readonly SolutionView[] }>
+  );
+
+const WIDEST = 1_000_000;
+
+/** An end of where solutions are searched; the given one when it is not a number in reach. */
+function endOf(text: string, usual: number): Rational {
+  const n = Number(text.replace(',', '.').replace('−', '-'));
+  const end = Number.isFinite(n) && Math.abs(n) <= WIDEST && text.trim() !== '' ? n : usual;
+  return q.rational(BigInt(Math.round(end * 1000)), 1000n);
+}
+
+class Shower {
+  constructor(
+    private readonly request: LineRequest,
+    private readonly context: Context,
+  ) {}
+
+  forms(v: Value): readonly Form[] {
+    const nature = { unit: this.request.angle, isAngle: false, quotient: null };
+    const made = formsOf(v, this.request.display, this.context.alive, nature);
+    return made.ok ? made.value.filter((f) => f.id !== 'factors') : [];
+  }
+
+  /** The decimal of a root that is known to lie between two numbers: settled when both round alike. */
+  private near({ low, high }: Root & { kind: 'near' }): readonly Form[] {
+    const { display } = this.request;
+    const [below, above] = [low, high].map((r) => roundedTexts(fromRational(r), display, this.context.alive));
+    if (typeof below !== 'object' || typeof above !== 'object') return [];
+    return [{ id: 'decimal', exact: false, settled: below.text === above.text, text: below.text, typed: below.typed }];
+  }
+
+  solution(root: Root, equation: Tree | null, letter: string): SolutionView {
+    const value = root.kind === 'near' ? middleOf(root) : root.value;
+    const forms = root.kind === 'near' ? this.near(root) : this.forms(value);
+    return { forms, isSure: root.kind === 'exact' || root.isSure, check: this.check(equation, letter, value, root.kind) };
+  }
+
+  /** Both sides of an equation at a solution. */
+  private check(equation: Tree | null, letter: string, value: Value, kind: Root['kind']): SolutionView['check'] {
+    if (equation?.kind !== 'relation') return null;
+    const context = withLetter(this.context, letter, value);
+    const [left, right] = [equation.first, equation.rest[0]!.right].map((side) => {
+      const made = evaluate(side, value.kind === 'complex' ? { ...context, complex: true } : context);
+      const forms = made.ok ? this.forms(made.value) : [];
+      return (kind === 'exact' ? forms[0] : (forms.find((f) => f.id === 'decimal') ?? forms[0]))?.text ?? null;
+    });
+    return left == null || right == null ? null : { left, right, sign: kind === 'exact' ? '=' : '≈' };
+  }
+
+  end(root: Root | null, isTaken: boolean): RangeEnd {
+    if (root === null) return null;
+    const [form] = this.solution(root, null, '').forms;
+    return form === undefined ? null : { form, isTaken };
+  }
+}
+
+/** Solves a line. Problems: those of reading it. */
+export function solveLine(request: SolveRequest, alive: Alive, random: Random): Result<SolvedLine, Problem> {
+  const reading = parse(request.text, readingOptions(request));
+  if (!reading.ok) return reading;
+  const { tree } = reading.value;
+  const isFree = (name: string): boolean => !request.letters.has(name);
+  const all = openLetters(tree).filter(isFree);
+  const letter = all.includes(request.letter) ? request.letter : (all[0] ?? request.letter);
+  // What is tried for the letter that is sought must not stand for it.
+  const tries = Object.fromEntries(Object.entries(request.tries).filter(([name]) => name !== letter));
+  const isPair = all.length === 2 && tree.kind === 'logic';
+  const asked = { ...request, tries: isPair ? {} : tries };
+  const { context } = withTries(reading.value, asked, contextFor(asked, alive, random));
+  const shower = new Shower(request, context);
+  const interval = { from: endOf(request.from, -100), to: endOf(request.to, 100) };
+  const made = solve(tree, letter, interval, context);
+  const text = (r: Rational): string => shower.forms(fromRational(r)).find((f) => f.id === 'decimal' || f.id === 'exact')?.text ?? '';
+  const within = (w: typeof interval | null): Within => w && { from: text(w.from), to: text(w.to) };
+  const letters = all;
+  switch (made.kind) {
+    case 'always':
+    case 'never':
+    case 'unknown':
+      return succeed({ letters, kind: made.kind });
+    case 'roots': {
+      const equation = equationOf(tree);
+      return succeed({
+        letters,
+        kind: 'roots',
+        roots: made.roots.map((root) => shower.solution(root, equation, letter)),
+        within: within(made.within),
+        hidden: made.hidden,
+        complex: made.complex.map((value) => shower.solution({ kind: 'exact', value }, equation, letter)),
+      });
+    }
+    case 'ranges':
+      return succeed({
+        letters,
+        kind: 'ranges',
+        within: within(made.within),
+        ranges: made.ranges.map((r) => ({ from: shower.end(r.from, r.takesFrom), to: shower.end(r.to, r.takesTo) })),
+      });
+    case 'pair': {
+      const values = made.pair.kind === 'one' ? made.pair.values : [];
+      return succeed({
+        letters,
+        kind: 'pair',
+        names: made.letters,
+        outcome: made.pair.kind,
+        values: values.map((value) => ({ forms: shower.forms(value), isSure: true, check: null })),
+      });
+    }
+  }
+}

@@ -1,0 +1,42 @@
+import type { Alive } from '@/core/base/alive';
+import type { Problem } from '@/core/base/problem';
+import type { Result } from '@/core/base/result';
+import type { Random } from '@/core/function/record';
+import { answerLine } from './answer';
+import type { LineAnswer, LineRequest } from './answer';
+import { anglesOfLine } from './angle';
+import type { AngleView } from './angle';
+import type { Work } from './protocol';
+import { solveLine } from './solve';
+import type { SolveRequest, SolvedLine } from './solve';
+import { stepsOfLine } from './steps';
+import type { StepsOfLine } from './steps';
+import { tryValues } from './tries';
+import type { TriedRow, TriesRequest } from './tries';
+
+/** What the worker can be asked for, and what it answers. */
+export type Tasks = Readonly<{
+  answer: { request: LineRequest; result: Result<LineAnswer, Problem> };
+  steps: { request: LineRequest; result: Result<StepsOfLine, Problem> };
+  angles: { request: LineRequest; result: Result<readonly AngleView[], Problem> };
+  solve: { request: SolveRequest; result: Result<SolvedLine, Problem> };
+  tries: { request: TriesRequest; result: Result<readonly TriedRow[], Problem> };
+}>;
+
+export type TaskKind = keyof Tasks;
+
+/** Does a piece of work. The work of the web worker, without the worker. */
+export function perform(work: Work, alive: Alive, random: Random): Tasks[TaskKind]['result'] {
+  switch (work.kind) {
+    case 'answer':
+      return answerLine(work.request, alive, random);
+    case 'steps':
+      return stepsOfLine(work.request, alive, random);
+    case 'angles':
+      return anglesOfLine(work.request, alive, random);
+    case 'solve':
+      return solveLine(work.request, alive, random);
+    case 'tries':
+      return tryValues(work.request, alive, random);
+  }
+}

@@ -1,0 +1,26 @@
+import type { Alive } from '@/core/base/alive';
+import type { Problem } from '@/core/base/problem';
+import { succeed } from '@/core/base/result';
+import type { Result } from '@/core/base/result';
+import type { Form } from '@/core/format/form';
+import type { Random } from '@/core/function/record';
+import { answerLine } from './answer';
+import type { LineRequest } from './answer';
+
+/** A line to be worked for a list of values of one letter, each as typed text. */
+export type TriesRequest = LineRequest & Readonly<{ letter: string; values: readonly string[] }>;
+
+export type TriedRow = Readonly<{ value: string; form: Form | null; problem: Problem | null }>;
+
+/** A row of answers, one for each value. */
+export function tryValues(request: TriesRequest, alive: Alive, random: Random): Result<readonly TriedRow[], Problem> {
+  return succeed(
+    request.values.map((value) => {
+      const letters = new Map(request.letters);
+      letters.delete(request.letter);
+      const tries = { ...request.tries, [request.letter]: value };
+      const made = answerLine({ ...request, letters, tries }, alive, random);
+      return { value, form: made.ok ? made.value.forms[0]! : null, problem: made.ok ? null : made.problem };
+    }),
+  );
+}
