@@ -2,7 +2,11 @@ import type { FunctionName } from '@/core/function';
 import type { LineAction, LineCommandName } from '@/core/line/line';
 
 /** What a key does. Touch, keyboard, batch and tests send the same actions. */
-export type KeyAction = LineAction | Readonly<{ type: 'undo' | 'redo' | 'answer' }>;
+export type KeyAction =
+  | LineAction
+  | Readonly<{ type: 'undo' | 'redo' }>
+  /** `orEqual`: in a line with an open letter it is the sign between the sides of an equation. */
+  | Readonly<{ type: 'answer'; orEqual?: boolean }>;
 
 /** What stands on a key: text with a part before it, a raised or a lowered one, or a picture. */
 export type KeyFace = Readonly<{ text: string; raised?: string; lowered?: string; index?: string }> | Readonly<{ icon: KeyIcon }>;
@@ -79,7 +83,7 @@ const operatorKeys = {
   factorial: operates('!', 'n!', ex('d5 factorial', '120')),
   degree: operates('°', '°', ex('sin d3 d0 degree close', '1/2')),
   tenPower: key({ type: 'powerOfTen' }, '·10^n', 'function', ex('d4 tenPower d3', '4000')),
-  answer: key({ type: 'answer' }, '=', 'answer', ex('d1 plus d1 answer', '2')),
+  answer: key({ type: 'answer', orEqual: true }, '=', 'answer', ex('d1 plus d1 answer', '2')),
   ans: inserts('Ans', 'Ans', ex('d6 times d7 answer ans plus d1', '43')),
   x: inserts('x', 'x', ex('d2 x', 'x stands for no number here. Letters A to Z keep values.'), 'letter'),
 } as const;

@@ -15,7 +15,7 @@ export function actionOfStroke({ key, control, alt, shift }: Stroke, before: str
       return { type: 'answer' };
     case '=':
       // After a sign that it completes it belongs to it; 5! = is an answer asked for.
-      return /[:<>]/.test(before) ? { type: 'type', text: '=' } : { type: 'answer' };
+      return /[:<>]/.test(before) ? { type: 'type', text: '=' } : { type: 'answer', orEqual: true };
     case 'Escape':
       return { type: 'edit', command: 'clear' };
     case 'Backspace':

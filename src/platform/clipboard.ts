@@ -7,3 +7,12 @@ export async function copyText(text: string): Promise<boolean> {
     return false;
   }
 }
+
+/** The text on the clipboard; null when the browser does not let it be read. */
+export async function readClipboard(): Promise<string | null> {
+  try {
+    return await navigator.clipboard.readText();
+  } catch {
+    return null;
+  }
+}

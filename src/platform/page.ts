@@ -20,3 +20,15 @@ export async function offeredNotebook(): Promise<string | null> {
     return null;
   }
 }
+
+/** The address of this page with a fragment. */
+export const linkWith = (fragment: string): string =>
+  `${window.location.origin}${window.location.pathname}#${fragment}`;
+
+/** The fragment that the page was opened with, taken out of the address so that a reload does not open it again. */
+export function takeFragment(): string {
+  const { hash, pathname, search } = window.location;
+  if (hash === '') return '';
+  window.history.replaceState(window.history.state, '', pathname + search);
+  return hash.slice(1);
+}

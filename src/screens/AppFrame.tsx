@@ -8,6 +8,8 @@ import { Places } from '@/ui/frame/Places';
 import type { PlaceId } from '@/ui/frame/Places';
 import { config } from '@/ui/theme/config';
 import { Notices } from './Notices';
+import { TakeSettings } from './settings/TakeSettings';
+import { openLink } from './shared-links';
 
 const routes: Readonly<Record<PlaceId, '/' | '/shelf'>> = { bench: '/', shelf: '/shelf' };
 
@@ -27,6 +29,7 @@ export function AppFrame({ children }: Readonly<{ children: ReactNode }>) {
     void startApp().then((end) => {
       if (isGone) end();
       else stop = end;
+      if (!isGone) openLink();
       setReady(true);
     });
     return () => {
@@ -49,6 +52,7 @@ export function AppFrame({ children }: Readonly<{ children: ReactNode }>) {
           <View role="main" flex={1} minHeight={0} minWidth={0}>
             <Notices />
             {isReady ? children : null}
+            <TakeSettings />
           </View>
           <View role="status" aria-live="polite" className="only-spoken">
             {spoken}

@@ -2,6 +2,8 @@ import { caretOf, changed as changedLine, emptyLine, insertText, isEmptyLine, li
 import type { Line, LineAction } from '@/core/line/line';
 import { selectOperand } from '@/core/line/edits';
 import { pasteChoices } from '@/core/line/pasted';
+import type { Settings } from '@/core/notebook/schema';
+import type { SharedLine } from '@/core/notebook/shared';
 import * as memory from '@/core/memory/letters';
 import type { KeyAction } from '@/keys/catalogue';
 import { caretEntry, entryOf, putEntry } from '@/keys/log';
@@ -10,7 +12,7 @@ import { lineText, optionsOf } from './document';
 import type { Document } from './document';
 import { redone, undone } from './history';
 import { notice } from './notice';
-import { spellingOf } from './respell';
+import { respell, spellingOf } from './respell';
 import { changed, written } from './state';
 import type { Actions, Change, Get, State } from './state';
 import { storedText } from './shelf-actions';
@@ -22,6 +24,9 @@ type LineActions = Pick<
   | 'retype'
   | 'point'
   | 'selectAt'
+  | 'caretTo'
+  | 'finishSolved'
+  | 'openShared'
   | 'respan'
   | 'rewrite'
   | 'paste'
@@ -32,6 +37,14 @@ type LineActions = Pick<
   | 'setOwnDigits'
   | 'chooseForm'
 >;
+
+/** The text of a shared line, spelled as is now set. */
+const sharedText = (shared: SharedLine, settings: Settings): string =>
+  respell(shared.text, shared, { impliedFirst: shared.impliedFirst, decimalSign: settings.display.decimalSign });
+
+/** Settings in words that need no table: what the notice about a shared line names. */
+const settingsOf = ({ angle, complex, impliedFirst }: Settings): string =>
+  [angle, complex ? 'complex' : 'real', impliedFirst ? 'implied product first' : null].filter((part) => part !== null).join(', ');
 
 /** A stroke as the settings have it. */
 const asSet = (action: LineAction, { settings }: State): LineAction =>
@@ -110,6 +123,13 @@ function travel(state: State, step: typeof undone<Document>, code: 'undone' | 'r
   };
 }
 
+/** Whether `=` can only mean an equation: a letter holds nothing, and no other side is there yet. */
+function wantsEquals(state: State): boolean {
+  const { live } = state;
+  const isOpen = live.kind === 'problem' && live.problem.code === 'undefined-name' && /^[a-z]$/.test(live.problem.name);
+  return isOpen && !/[=<>≤≥≠]/.test(lineText(state));
+}
+
 /** `=` on an empty line after one that used Ans: that line again, going on from its own answer. */
 function repeated(state: State): Partial<State> {
   const last = state.document.tape.at(-1);
@@ -145,6 +165,8 @@ export function lineActions(change: Change, get: Get): LineActions {
       case 'answer': {
         const { live, document } = get();
         if (isEmptyLine(document.line)) change(repeated);
+        else if (action.type === 'answer' && action.orEqual === true && wantsEquals(get()))
+          onLine({ type: 'operate', text: '=' });
         else if (live.kind === 'working') change(() => ({ waiting: [] }));
         else change(finish);
       }
@@ -197,6 +219,29 @@ export function lineActions(change: Change, get: Get): LineActions {
         if (line.kind !== 'boxed') return {};
         const next = selectOperand(pointedAt(line, place, false), optionsOf(state.settings));
         return next === null ? {} : { document: { ...state.document, line: next } };
+      }),
+    caretTo: (offset) =>
+      withLine((line, state) => {
+        const next = withCaretAt(line, offset, optionsOf(state.settings));
+        return written(state, 'typing', next, { entry: caretEntry(offset) });
+      }),
+    finishSolved: (answer) =>
+      change((state) => finish({ ...state, live: { kind: 'answer', answer, of: lineText(state) } })),
+    openShared: (shared) =>
+      change((state) => {
+        const { settings } = state;
+        const line = lineOf(sharedText(shared, settings), settings.view, optionsOf(settings));
+        const made = written(state, 'shared-line', line, { fresh: shared.keys.length === 0 ? null : shared.keys });
+        const document = { ...(made.document ?? state.document), own: shared.own };
+        const { angle, complex, impliedFirst } = shared;
+        const worked = { ...settings, angle, complex, impliedFirst };
+        const isSame = angle === settings.angle && complex === settings.complex && impliedFirst === settings.impliedFirst;
+        return {
+          ...made,
+          document,
+          settings: worked,
+          ...(isSame ? {} : { notice: notice('line-shared', settingsOf(worked)) }),
+        };
       }),
     respan: (from, to, text) =>
       withLine((line, state) => {

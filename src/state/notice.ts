@@ -7,6 +7,7 @@ export type NoticeCode =
   | 'letters-cleared'
   | 'copied'
   | 'not-copied'
+  | 'not-pasted'
   | 'nothing-to-keep'
   | 'ans-set'
   | 'notebook-opened'

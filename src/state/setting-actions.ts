@@ -8,7 +8,7 @@ import type { Actions, Change, Get } from './state';
 
 type SettingActions = Pick<
   Actions,
-  'set' | 'nextAngleUnit' | 'openDrawer' | 'openNotebook' | 'say' | 'setKeeping'
+  'set' | 'offer' | 'nextAngleUnit' | 'openDrawer' | 'openNotebook' | 'say' | 'setKeeping'
 >;
 
 /** Settings, the drawer, notebooks, and what is said. */
@@ -34,6 +34,7 @@ export const settingActions = (change: Change, get: Get): SettingActions => ({
     const at = angleUnits.indexOf(get().settings.angle);
     get().set({ angle: angleUnits[(at + 1) % angleUnits.length]! });
   },
+  offer: (offered) => change(() => ({ offered })),
   openDrawer: (drawer) => change(() => ({ drawer })),
   openNotebook: (notebook, isStart) =>
     change((state) => ({

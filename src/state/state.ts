@@ -5,6 +5,7 @@ import type { Line } from '@/core/line/line';
 import type { PasteChoice } from '@/core/line/pasted';
 import type { Place } from '@/core/line/row';
 import type { Notebook, OwnDigits, Settings } from '@/core/notebook/schema';
+import type { SharedLine, SharedSettings } from '@/core/notebook/shared';
 import type { KeyAction } from '@/keys/catalogue';
 import type { DrawerId } from '@/keys/decks';
 import { logged } from '@/keys/log';
@@ -48,6 +49,8 @@ export type State = Readonly<{
   /** Which line of the tape Up and Down have brought, counted from the newest, and the line as it came. */
   recalled: Readonly<{ back: number; line: Line }> | null;
   pasteQuestion: Readonly<{ pasted: string; choices: readonly PasteChoice[] }> | null;
+  /** Settings that a link or a file brings, until they are taken over or not. */
+  offered: SharedSettings['settings'] | null;
   notice: Notice | null;
   /** Said by a screen reader. */
   spoken: string;
@@ -60,6 +63,8 @@ export type Actions = Readonly<{
   /** Puts the caret at a place of the boxed line, or draws the selection to it. */
   point: (place: Place, extends_: boolean) => void;
   selectAt: (place: Place) => void;
+  /** Puts the caret at an offset of the typed text. */
+  caretTo: (offset: number) => void;
   /** Replaces a part of the typed text; the line is read anew. */
   respan: (from: number, to: number, text: string) => void;
   /** Writes the line anew as typed text, such as with brackets put in. */
@@ -69,6 +74,9 @@ export type Actions = Readonly<{
   /** Called by the live loop with what the worker said. */
   settle: (answered: Answered, of: string) => void;
   working: () => void;
+  /** Puts the solutions of the line on the tape as its answer. */
+  finishSolved: (answer: LineAnswer) => void;
+  openShared: (line: SharedLine) => void;
   tryValue: (letter: string, text: string) => void;
   setOwnDigits: (own: OwnDigits | null) => void;
   useLine: (id: string) => void;
@@ -88,6 +96,7 @@ export type Actions = Readonly<{
   clearLetters: () => void;
   set: (settings: Partial<Settings>) => void;
   nextAngleUnit: () => void;
+  offer: (settings: SharedSettings['settings'] | null) => void;
   openDrawer: (drawer: DrawerId) => void;
   openNotebook: (notebook: Notebook, isStart: boolean) => void;
   say: (notice: Notice | null) => void;
@@ -109,6 +118,7 @@ export const INITIAL: State = {
   waiting: null,
   recalled: null,
   pasteQuestion: null,
+  offered: null,
   notice: null,
   spoken: '',
   keeping: { kind: 'kept' },

@@ -1,6 +1,7 @@
 import type { KeyId, LetterId } from '@/keys/catalogue';
 import { letterIds } from '@/keys/catalogue';
 import type { DrawerId } from '@/keys/decks';
+import type { Keyed } from '@/keys/log';
 import { functionHelp } from './functions';
 
 /** What a key is called aloud, and what it does. */
@@ -147,3 +148,17 @@ export const drawerNames: Readonly<Record<DrawerId, string>> = {
   letters: 'Letters',
   more: 'More',
 };
+
+/** An entry of a key log, said in words. */
+export function keyedName(keyed: Keyed): string {
+  switch (keyed.kind) {
+    case 'key':
+      return keyTexts[keyed.id].say;
+    case 'typed':
+      return `typed ${keyed.char === ' ' ? 'space' : keyed.char}`;
+    case 'put':
+      return `put in ${keyed.text}`;
+    case 'caret':
+      return 'caret put elsewhere';
+  }
+}

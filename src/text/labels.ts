@@ -1,4 +1,6 @@
 import type { AngleUnit } from '@/core/base/angle';
+import type { NearKind } from '@/core/format/near';
+import type { Settings } from '@/core/notebook/schema';
 import type { FormId } from '@/core/format/form';
 import type { DisplayMode, DisplaySettings } from '@/core/format/settings';
 
@@ -22,6 +24,7 @@ export const formNames: Readonly<Record<FormId, string>> = {
   polar: 'polar',
   factors: 'prime factors',
   remainder: 'quotient, remainder',
+  solution: 'solution',
 };
 
 export const displaySummary = ({ mode, digits }: DisplaySettings): string =>
@@ -102,6 +105,105 @@ export const words = {
   saveSetAside: 'Save the old data as a file',
   understood: 'Go on',
   keyboard: 'From the keyboard',
+  steps: 'Steps',
+  stepsTool: 'steps',
+  tapeTools: 'Search the tape, take it along, clear it',
+  stepsNote: 'The order of work, one reduction at a time; the part that is worked next is set off.',
+  copySteps: 'Copy all steps',
+  ownDigits: 'Digits for this line',
+  ownDigitsNote: 'For this line alone; the exact value stays underneath, and other lines stay as they are.',
+  roundTo: 'Round to',
+  decimalPlaces: 'Decimal places',
+  significantFigures: 'Significant figures',
+  digitsAsSet: 'As in the settings',
+  digitsTool: 'digits',
+  searchTape: 'Search the tape',
+  searchTapeHint: 'a number, a name, a note',
+  onlyPinned: 'Only pinned lines',
+  takeTape: 'Take the tape along',
+  copyAsText: 'Copy as text',
+  copyLinear: 'Line for braille',
+  editInPlace: 'Edit in place',
+  editing: 'Editing a line of the tape',
+  stopEditing: 'Leave it as it was',
+  workAgain: 'Work again',
+  inWhichSettings: 'In which settings',
+  settingsThen: 'Its own',
+  settingsNow: 'The present ones',
+  wasAnswer: 'Before',
+  isSameAnswer: 'Now, and the same',
+  isAnswerNow: 'Now',
+  putInPlace: 'Put it in its place',
+  angleView: 'Angle view',
+  angleTool: 'angle',
+  noAngle: 'No angle stands in this line.',
+  theAngle: 'angle',
+  coterminal: 'in one turn',
+  reference: 'reference angle',
+  toAxis: 'to the next axis add',
+  onAxis: 'It lies on an axis.',
+  degreesShort: 'degrees',
+  keyLog: 'Keys',
+  keyLogNote: 'The keys that made this line, in their order.',
+  noKeyLog: 'How this line was keyed is not known: it was pasted, typed as text, or is too long.',
+  replay: 'Replay',
+  replaySpeed: 'Speed',
+  slow: 'Slow',
+  medium: 'Medium',
+  fast: 'Fast',
+  copyKeys: 'Copy the keys',
+  copyLink: 'Copy a link',
+  keyStrip: 'Show keys while keying',
+  keyStripNote: 'A strip above the line names every key that was pressed, for others to follow',
+  forClass: 'For the class',
+  find: 'Find',
+  findTitle: 'Find a key or a function',
+  findHint: 'cube root, remainder, degrees to radians',
+  findNothing: 'Nothing by these words. Try another name for it.',
+  findNote: 'Say in plain words what you want to do. A tap puts it into the line.',
+  menu: 'More for this line',
+  selectAll: 'Select all',
+  cut: 'Cut',
+  paste: 'Paste',
+  copySelection: 'Copy',
+  asBoxes: 'Line on paper',
+  asTyped: 'Line as typed text',
+  view: 'The line being written',
+  viewBoxed: 'On paper',
+  viewTyped: 'As typed text',
+  slash: 'The stroke / typed',
+  slashFraction: 'Makes a fraction',
+  slashDivide: 'Divides on the line',
+  preferredForm: 'Form shown first',
+  preferredNone: 'As it comes',
+  forAClass: 'Settings for a class',
+  copySettingsLink: 'Copy a link to these settings',
+  saveSettings: 'Save these settings as a file',
+  openSettings: 'Open a settings file',
+  takeSettings: 'Take these settings over?',
+  takeThem: 'Take them over',
+  keepMine: 'Keep mine',
+  pin: 'Pin',
+  note: 'Note',
+  noteHint: 'what this line is about',
+  tryValues: 'Try values',
+  tryHint: 'a value, or a list with ;',
+  solveFor: 'Solve for',
+  solveBetween: 'Searched from',
+  solveTo: 'to',
+  solveAlways: 'True whatever the letter stands for.',
+  solveNever: 'No solution.',
+  solveUnknown: 'This cannot be solved here: put values for the other letters, or write it another way.',
+  solveNone: 'No real solution was found.',
+  pairNone: 'The two lines never meet: no solution.',
+  pairMany: 'Both say the same: every pair on the line is a solution.',
+  notSure: 'looks like a solution, not proved',
+  showComplex: 'Show them',
+  check: 'check',
+  use: 'Use',
+  toTape: 'Put on the tape',
+  near: 'may be',
+
 } as const;
 
 export const piWarning = (unit: AngleUnit): string =>
@@ -122,6 +224,35 @@ export const tapeRowName = (
   kept: string | null,
 ): string =>
   `${line} ${sign} ${answer}${unit === null ? '' : `, in ${unit}`}${kept === null ? '' : `, kept in ${kept}`}`;
+export const completionsName = 'Names that go on from here';
+export const foundLines = (n: number): string => (n === 0 ? 'No line holds this.' : n === 1 ? '1 line' : `${n} lines`);
+export const tapeActionsName = (line: string): string => `What to do with ${line}`;
+export const useAnswerName = (sign: string, answer: string): string => `Use the answer ${sign} ${answer}`;
+export const nearNames: Readonly<Record<NearKind, string>> = {
+  fraction: 'near a fraction',
+  root: 'near a root',
+  pi: 'near a multiple of π',
+};
+export const settingsText = ({ angle, complex, impliedFirst, display }: Pick<Settings, 'angle' | 'complex' | 'impliedFirst' | 'display'>): string =>
+  [
+    unitNames[angle],
+    displaySummary(display),
+    complex ? 'complex numbers on' : null,
+    impliedFirst ? 'implied product first' : null,
+    display.decimalSign === ',' ? 'decimal comma' : null,
+  ]
+    .filter((part) => part !== null)
+    .join(', ');
+export const quadrantText = (quadrant: number, isOnAxis: boolean): string =>
+  isOnAxis
+    ? `${words.onAxis} (${['to the right', 'upwards', 'to the left', 'downwards'][quadrant]!})`
+    : `Quadrant ${['I', 'II', 'III', 'IV'][quadrant - 1]!}`;
+export const hiddenRoots = (n: number): string =>
+  `${n === 1 ? '1 complex solution lies' : `${n} complex solutions lie`} outside the real numbers.`;
+export const solveForName = (letters: string): string => `${words.solveFor} ${letters}`;
+export const withinText = (from: string, to: string): string => `Searched from ${from} to ${to}; there may be more outside.`;
+export const useSolution = (text: string): string => `${words.use} ${text}`;
+
 export const refused =
   'This browser does not keep what you do here (its storage is full or not allowed). Save a notebook file so that nothing is lost.';
 export const damaged = (isSetAside: boolean): string =>
@@ -135,5 +266,7 @@ export const keyboardHelp: readonly (readonly [string, string])[] = [
   ['<  <=  and  or  not', 'compare; the sign a=b is on More'],
   ['Ctrl Z, Ctrl Y', 'undo and redo'],
   ['Escape', 'clears the line'],
-  ['Tab', 'goes on to tape, keys and places'],
+  ['Arrows', 'move; with Shift they select'],
+  ['Up in an empty line', 'brings earlier lines back'],
+  ['Tab', 'completes a name, else goes on'],
 ];

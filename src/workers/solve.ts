@@ -27,6 +27,8 @@ export type SolveRequest = LineRequest & Readonly<{ letter: string; from: string
 
 /** A solution in its forms, with both sides of the equation worked at it. */
 export type SolutionView = Readonly<{
+  /** Null for one that is known only to lie between two numbers. */
+  value: Value | null;
   forms: readonly Form[];
   isSure: boolean;
   check: Readonly<{ left: string; right: string; sign: '=' | '≈' }> | null;
@@ -77,7 +79,7 @@ class Shower {
   solution(root: Root, equation: Tree | null, letter: string): SolutionView {
     const value = root.kind === 'near' ? middleOf(root) : root.value;
     const forms = root.kind === 'near' ? this.near(root) : this.forms(value);
-    return { forms, isSure: root.kind === 'exact' || root.isSure, check: this.check(equation, letter, value, root.kind) };
+    return { value: root.kind === 'exact' ? value : null, forms, isSure: root.kind === 'exact' || root.isSure, check: this.check(equation, letter, value, root.kind) };
   }
 
   /** Both sides of an equation at a solution. */
@@ -148,7 +150,7 @@ export function solveLine(request: SolveRequest, alive: Alive, random: Random): 
         kind: 'pair',
         names: made.letters,
         outcome: made.pair.kind,
-        values: values.map((value) => ({ forms: shower.forms(value), isSure: true, check: null })),
+        values: values.map((value) => ({ value, forms: shower.forms(value), isSure: true, check: null })),
       });
     }
   }

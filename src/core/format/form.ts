@@ -17,6 +17,7 @@ export const formIds = [
   'polar',
   'factors',
   'remainder',
+  'solution',
 ] as const;
 export type FormId = (typeof formIds)[number];
 

@@ -17,7 +17,7 @@ const LONGEST_LINE = 2 * MOST_TYPED;
 const MOST_LINES = 1_000_000;
 export const LONGEST_NOTE = 500;
 
-const typedText = z.string().check(z.maxLength(LONGEST_LINE));
+export const typedText = z.string().check(z.maxLength(LONGEST_LINE));
 const digits = z.int().check(z.gte(FEWEST_DIGITS), z.lte(MOST_DIGITS));
 const decimalSign = z.enum(['.', ',']);
 
@@ -54,7 +54,7 @@ const triesSchema = z.record(z.string().check(z.regex(/^[A-Za-z]$/)), typedText)
 
 const MOST_KEYS = 4000;
 /** How a line was keyed: ids of keys, and what else went into it (`keys/log.ts`). */
-const keyLog = z.array(z.string().check(z.maxLength(LONGEST_LINE))).check(z.maxLength(MOST_KEYS));
+export const keyLogSchema = z.array(z.string().check(z.maxLength(LONGEST_LINE))).check(z.maxLength(MOST_KEYS));
 
 const formSchema = z.object({
   id: z.enum(formIds),
@@ -86,7 +86,7 @@ export const tapeLineSchema = z.object({
   own: z.nullable(ownDigitsSchema),
   /** What was tried for its letters, as typed text. */
   tried: triesSchema,
-  keys: keyLog,
+  keys: keyLogSchema,
   pinned: z.boolean(),
   note: z.string().check(z.maxLength(LONGEST_NOTE)),
 });
@@ -107,7 +107,7 @@ export const notebookSchema = z.object({
     text: typedText,
     caret: z.int().check(z.gte(0)),
     own: z.nullable(ownDigitsSchema),
-    keys: keyLog,
+    keys: keyLogSchema,
   }),
   /** What was last tried for the letters of a line, as typed text. */
   tries: triesSchema,

@@ -4,6 +4,7 @@ import type { Problem } from '@/core/base/problem';
 import { isEmptyLine, withCaretAt } from '@/core/line/line';
 import type { Line } from '@/core/line/line';
 import { boxAt } from '@/core/line/row';
+import type { Completion } from '@/core/line/completions';
 import type { ReadingOptions } from '@/core/language/tokens';
 import type { KeyAction } from '@/keys/catalogue';
 import { useStore } from '@/state/app-store';
@@ -22,12 +23,18 @@ function sentenceFor(problem: Problem | null, line: Line, options: ReadingOption
   return box === null ? null : emptySlotText(slotName(box, path.at(-1)!.slot));
 }
 
+type Props = Readonly<{
+  onPress: (action: KeyAction) => void;
+  /** Letters of the line hold nothing, and are asked for below it: their problem need not be hinted at. */
+  isOpen: boolean;
+  completion: Completion | null;
+  onComplete: (completion: Completion) => void;
+  above: ReactNode;
+  below: ReactNode;
+}>;
+
 /** The line being written, joined to the state. */
-export function LineArea({
-  onPress,
-  above,
-  below,
-}: Readonly<{ onPress: (action: KeyAction) => void; above: ReactNode; below: ReactNode }>) {
+export function LineArea({ onPress, isOpen, completion, onComplete, above, below }: Props) {
   const line = useStore((s) => s.document.line);
   const settings = useStore((s) => s.settings);
   const live = useStore((s) => s.live);
@@ -37,7 +44,7 @@ export function LineArea({
   const options = useMemo(() => optionsOf(settings), [settings]);
   const answer = live.kind === 'answer' ? live.answer : live.kind === 'working' ? live.last : null;
   const hinted =
-    live.kind === 'problem' && live.problem.code !== 'syntax' && live.problem.code !== 'argument-count'
+    live.kind === 'problem' && live.problem.code !== 'syntax' && live.problem.code !== 'argument-count' && !(isOpen && live.problem.code === 'undefined-name')
       ? live.problem
       : null;
   const problem = reported ?? hinted;
@@ -62,6 +69,7 @@ export function LineArea({
       onSelectAt={selectAt}
       onPaste={pasteInto}
       onPress={onPress}
+      onTab={completion === null ? null : () => onComplete(completion)}
       above={above}
       below={below}
     />

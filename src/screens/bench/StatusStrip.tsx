@@ -1,17 +1,38 @@
+import { useTheme } from '@tamagui/core';
+import ScrollText from 'lucide-react-native/icons/scroll-text';
+import Search from 'lucide-react-native/icons/search';
 import { memo } from 'react';
+import type { ComponentType } from 'react';
 import { useStore } from '@/state/app-store';
 import { complexButton, displayButton, displaySummary, unitButton, unitNames, words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
+import { Pressable } from '@/ui/control/Pressable';
 import { PlaceHeader } from '@/ui/frame/PlaceHeader';
 
-/** What every answer depends on, always in sight: the angle unit and the number display. */
-export const StatusStrip = memo(function StatusStrip({ onSettings }: Readonly<{ onSettings: () => void }>) {
+type Props = Readonly<{ onSettings: () => void; onTape: () => void; onFind: () => void }>;
+
+type Picture = ComponentType<{ size: number; color: string; strokeWidth: number }>;
+
+function IconButton({ icon, name, onPress }: Readonly<{ icon: unknown; name: string; onPress: () => void }>) {
+  const theme = useTheme();
+  const Icon = icon as Picture;
+  return (
+    <Pressable aria-label={name} onPress={onPress} hoverStyle={{ backgroundColor: '$keyDown' }}>
+      <Icon size={20} color={theme.ink.get() as string} strokeWidth={1.8} />
+    </Pressable>
+  );
+}
+
+/** What every answer depends on, always in sight: the angle unit and the number display. Search and the tape's own tools stand beside it. */
+export const StatusStrip = memo(function StatusStrip({ onSettings, onTape, onFind }: Props) {
   const angle = useStore((s) => s.settings.angle);
   const isComplex = useStore((s) => s.settings.complex);
   const display = useStore((s) => s.settings.display);
   const { nextAngleUnit } = useStore.getState();
   return (
     <PlaceHeader title={words.bench}>
+      <IconButton icon={Search} name={words.findTitle} onPress={onFind} />
+      <IconButton icon={ScrollText} name={words.tapeTools} onPress={onTape} />
       <Button keepsFocus name={unitButton(angle)} onPress={nextAngleUnit}>
         {unitNames[angle]}
       </Button>

@@ -41,6 +41,8 @@ type Props = Readonly<{
   onSelectAt: (place: Place) => void;
   onPaste: (text: string, html: string) => void;
   onPress: (action: KeyAction) => void;
+  /** What Tab does instead of going on; null when it just goes on. */
+  onTab: (() => void) | null;
   /** What stands above the line, and below its answer. */
   above?: ReactNode;
   below?: ReactNode;
@@ -76,6 +78,7 @@ export function LineCard(props: Props) {
     onRetype: props.onRetype,
     onPaste: props.onPaste,
     onPress: props.onPress,
+    onTab: props.onTab,
   };
   return (
     <View

@@ -10,6 +10,7 @@ type Props = Readonly<{
   onRetype: (text: string, caret: number, anchor: number) => void;
   onPaste: (text: string, html: string) => void;
   onPress: (action: KeyAction) => void;
+  onTab: (() => void) | null;
   /** Names the problem for a screen reader. */
   describedBy: string | undefined;
   isWrong: boolean;
@@ -19,7 +20,7 @@ type Props = Readonly<{
  * The line in its linear form, where the caret lives. The device's own keyboard stays away (the deck is the keyboard of
  * a phone); a physical one types here.
  */
-export function LineInput({ line, onRetype, onPaste, onPress, describedBy, isWrong }: Props) {
+export function LineInput({ line, onRetype, onPaste, onPress, onTab, describedBy, isWrong }: Props) {
   const input = useRef<HTMLInputElement | null>(null);
   const latest = useRef(line);
   const isByPointer = useRef(false);
@@ -83,6 +84,6 @@ export function LineInput({ line, onRetype, onPaste, onPress, describedBy, isWro
         isArriving.current = false;
       });
     },
-    onKeyDown: (event: KeyboardEvent<HTMLInputElement>) => lineStroke(event, text[caret - 1] ?? '', onPress),
+    onKeyDown: (event: KeyboardEvent<HTMLInputElement>) => lineStroke(event, text[caret - 1] ?? '', onPress, onTab),
   });
 }

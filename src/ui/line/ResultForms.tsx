@@ -22,7 +22,8 @@ const Chip = styled(Pressable, {
   variants: { chosen: { true: { borderColor: '$answer', hoverStyle: { borderColor: '$answer' } } } } as const,
 });
 
-export const signOf = (form: SavedForm): '=' | '≈' => (form.exact ? '=' : '≈');
+/** A solution follows from its line rather than being equal to it. */
+export const signOf = ({ id, exact }: SavedForm): '=' | '≈' | '→' => (!exact ? '≈' : id === 'solution' ? '→' : '=');
 
 /** A long whole number is wrapped as text, since a formula has no place to break. */
 const isLong = (typed: string): boolean => /^-?\d{22,}$/.test(typed);

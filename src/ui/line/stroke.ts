@@ -9,8 +9,14 @@ export function lineStroke(
   event: KeyboardEvent<HTMLInputElement>,
   before: string,
   onPress: (action: KeyAction) => void,
+  onTab: (() => void) | null,
 ): void {
   const { key, ctrlKey, metaKey, altKey, shiftKey } = event;
+  if (key === 'Tab' && !shiftKey && onTab !== null) {
+    event.preventDefault();
+    onTab();
+    return;
+  }
   const action = actionOfStroke({ key, control: ctrlKey || metaKey, alt: altKey, shift: shiftKey }, before);
   if (action === null) return;
   event.preventDefault();

@@ -20,6 +20,7 @@ type Props = Readonly<{
   isWrong: boolean;
   size: 'line' | 'class';
   onPress: (action: KeyAction) => void;
+  onTab: (() => void) | null;
   onPoint: (place: Place, extends_: boolean) => void;
   onSelectAt: (place: Place) => void;
   onPaste: (text: string, html: string) => void;
@@ -49,7 +50,7 @@ const MARGIN = 24;
  * not seen: it lets dead keys, pasting and screen readers work as in any field, and holds the typed text.
  */
 export function BoxedLine(props: Props) {
-  const { line, options, style, describedBy, isWrong, size, onPress, onPoint, onSelectAt, onPaste, onRetype } = props;
+  const { line, options, style, describedBy, isWrong, size, onPress, onTab, onPoint, onSelectAt, onPaste, onRetype } = props;
   const frame = useRef<HTMLDivElement | null>(null);
   const caret = useRef<HTMLDivElement | null>(null);
   const slot = useRef<HTMLDivElement | null>(null);
@@ -179,7 +180,7 @@ export function BoxedLine(props: Props) {
         onCut={(event: ClipboardEvent) => {
           if (taken(event, selectedText(line, options))) onPress({ type: 'edit', command: 'deleteLeft' });
         }}
-        onKeyDown={(event) => lineStroke(event, text[caretOf(line, options.decimalSign) - 1] ?? '', onPress)}
+        onKeyDown={(event) => lineStroke(event, text[caretOf(line, options.decimalSign) - 1] ?? '', onPress, onTab)}
       />
     </div>
   );

@@ -1,0 +1,94 @@
+import fc from 'fast-check';
+import { functionNames } from '../function';
+import { bare } from './brackets';
+import { markupText } from './markup';
+import { parse } from './parse';
+import { printLatex } from './print-latex';
+import { printMathml } from './print-mathml';
+import { readLatex } from './read-latex';
+import { readMathml } from './read-mathml';
+import type { Tree } from './tree';
+
+const options = { functions: functionNames, decimalSign: '.', impliedFirst: false } as const;
+const SEED = 20261128;
+
+function meaning(text: string | null): string | null {
+  if (text === null) return null;
+  const reading = parse(text, options);
+  return reading.ok ? JSON.stringify(bare(reading.value.tree), (k, v: unknown) => (k === 'span' ? undefined : typeof v === 'bigint' ? `${v}` : v)) : `unreadable ${text}`;
+}
+
+test.each([
+  ['\\frac{1}{2}+\\frac{1}{3}', '1/2+1/3'],
+  ['x^{2}+2x', 'x^2+2x'],
+  ['$\\sqrt{x+1}$', 'sqrt(x+1)'],
+  ['\\sqrt[4]{2401}', 'root(4,2401)'],
+  ['2\\sqrt{11}+5\\sqrt{11}', '2sqrt(11)+5sqrt(11)'],
+  ['\\sin\\left(30^{\\circ}\\right)', 'sin(30°)'],
+  ['\\sin^{2} x', 'sin(x)^2'],
+  ['\\log_{2}(8)', 'log(8,2)'],
+  ['\\log_2 8', 'log(8,2)'],
+  ['\\sum_{k=1}^{6} k^3', 'sum(k^3,k,1,6)'],
+  ['\\int_1^4 3x^2-x\\,dx', 'integral(3x^2-x,x,1,4)'],
+  ['\\int_{0}^{1} x \\, \\mathrm{d}x', 'integral(x,x,0,1)'],
+  ['\\left|x-2\\right|', 'abs(x-2)'],
+  ['3 \\cdot 4 \\div 2', '3*4÷2'],
+  ['x \\leq 2', 'x<=2'],
+  ['\\pi r^2', 'pi r^2'],
+  ['\\binom{5}{2}', 'nCr(5,2)'],
+  ['0.\\overline{3}', '0.3\u0305'],
+  ['e^{-x}', 'e^(-x)'],
+])('LaTeX %s is %s', (latex, typed) => expect(meaning(readLatex(latex))).toBe(meaning(typed)));
+
+test.each(['\\begin{matrix}1\\end{matrix}', '\\foo{2}', '\\frac{1}', 'x_{1}'])('LaTeX %s is beyond it', (latex) =>
+  expect(readLatex(latex)).toBeNull(),
+);
+
+test.each([
+  ['<math><mfrac><mn>1</mn><mn>2</mn></mfrac><mo>+</mo><mn>3</mn></math>', '1/2+3'],
+  ['<math><msup><mi>x</mi><mn>2</mn></msup></math>', 'x^2'],
+  ['<math><msqrt><mi>x</mi><mo>+</mo><mn>1</mn></msqrt></math>', 'sqrt(x+1)'],
+  ['<math><mroot><mn>8</mn><mn>3</mn></mroot></math>', 'root(3,8)'],
+  ['<p><m:math xmlns:m="x"><m:mn>2</m:mn><m:mo>&#xD7;</m:mo><m:mi>&pi;</m:mi></m:math></p>', '2*pi'],
+  [
+    '<math><munderover><mo>∑</mo><mrow><mi>k</mi><mo>=</mo><mn>1</mn></mrow><mn>6</mn></munderover><mi>k</mi><mo>+</mo><mn>1</mn></math>',
+    'sum(k,k,1,6)+1',
+  ],
+])('MathML %s is %s', (mathml, typed) => expect(meaning(readMathml(mathml))).toBe(meaning(typed)));
+
+test.each(['no mathematics', '<math><mfrac></math>', '<math><mtable></mtable></math>'])('MathML %s is beyond it', (mathml) =>
+  expect(readMathml(mathml)).toBeNull(),
+);
+
+const leaf = fc.constantFrom('2', '3.5', 'x', 'y', 'pi', '12');
+const expression = fc.letrec<{ e: string }>((tie) => ({
+  e: fc.oneof(
+    { maxDepth: 4 },
+    leaf,
+    fc.tuple(tie('e'), fc.constantFrom('+', '-', '*'), tie('e')).map(([a, op, b]) => `(${a})${op}(${b})`),
+    fc.tuple(tie('e'), tie('e')).map(([a, b]) => `(${a})/(${b})`),
+    fc.tuple(tie('e'), tie('e')).map(([a, b]) => `(${a})^(${b})`),
+    tie('e').map((a) => `sqrt(${a})`),
+    tie('e').map((a) => `sin(${a})`),
+    tie('e').map((a) => `abs(${a})`),
+  ),
+})).e;
+
+const treeOf = (text: string): Tree => {
+  const reading = parse(text, options);
+  if (!reading.ok) throw new Error(text);
+  return reading.value.tree;
+};
+
+test(`what is copied as LaTeX or MathML reads back with the same meaning (seed ${SEED})`, () => {
+  fc.assert(
+    fc.property(expression, (text) => {
+      const tree = treeOf(text);
+      const latex = printLatex(tree);
+      if (meaning(readLatex(latex)) !== meaning(text)) throw new Error(`${text} → ${latex} → ${readLatex(latex)}`);
+      const mathml = markupText(printMathml(tree, { decimalSign: '.', impliedFirst: false, grouping: false }));
+      if (meaning(readMathml(mathml)) !== meaning(text)) throw new Error(`${text} → ${mathml} → ${readMathml(mathml)}`);
+    }),
+    { seed: SEED, numRuns: 300 },
+  );
+});

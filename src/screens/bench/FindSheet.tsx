@@ -1,0 +1,80 @@
+import { View } from '@tamagui/core';
+import { useState } from 'react';
+import { keys } from '@/keys/catalogue';
+import type { KeyAction } from '@/keys/catalogue';
+import { useStore } from '@/state/app-store';
+import { keyTexts } from '@/text/keys';
+import { words } from '@/text/labels';
+import { findKeys } from '@/text/search';
+import { Field } from '@/ui/control/Field';
+import { Pressable } from '@/ui/control/Pressable';
+import { Face } from '@/ui/key/Face';
+import { Sheet } from '@/ui/sheet/Sheet';
+import { Words } from '@/ui/theme/text';
+
+/** Finds keys and functions by plain words, tells what they do, and puts them into the line. */
+export function FindSheet({ onPress, onClose }: Readonly<{ onPress: (action: KeyAction) => void; onClose: () => void }>) {
+  const [sought, setSought] = useState('');
+  const isComplex = useStore((s) => s.settings.complex);
+  const found = findKeys(sought);
+  const take = (action: KeyAction) => {
+    onClose();
+    onPress(action);
+  };
+  const first = found.find((id) => keys[id].needs === undefined || isComplex);
+  return (
+    <Sheet title={words.findTitle} onClose={onClose}>
+      <Field
+        name={words.findTitle}
+        isHidden
+        value={sought}
+        onChange={setSought}
+        placeholder={words.findHint}
+        autoFocus
+        onEnter={() => {
+          if (first !== undefined) take(keys[first].does);
+        }}
+      />
+      {sought.trim() === '' ? <Words tone="muted">{words.findNote}</Words> : null}
+      {sought.trim() !== '' && found.length === 0 ? <Words tone="muted">{words.findNothing}</Words> : null}
+      <View aria-live="polite">
+        {found.map((id) => {
+          const { say, help } = keyTexts[id];
+          const { face, does, example, needs } = keys[id];
+          const isDimmed = needs === 'complex' && !isComplex;
+          return (
+            <Pressable
+              key={id}
+              aria-label={`${say}: ${help}`}
+              aria-disabled={isDimmed}
+              opacity={isDimmed ? 0.55 : 1}
+              justifyContent="flex-start"
+              alignItems="center"
+              gap="$3"
+              paddingVertical={6}
+              borderTopWidth={1}
+              borderColor="$rule"
+              borderRadius={0}
+              hoverStyle={{ backgroundColor: '$card' }}
+              onPress={() => {
+                if (!isDimmed) take(does);
+              }}
+            >
+              <View width={56} alignItems="center">
+                <Face face={face} tone="ink" size={16} strong={false} />
+              </View>
+              <View flex={1} minWidth={0}>
+                <Words strong textAlign="left">
+                  {say}
+                </Words>
+                <Words size="medium" tone="muted" textAlign="left">
+                  {help} {words.example}: {example.shows}
+                </Words>
+              </View>
+            </Pressable>
+          );
+        })}
+      </View>
+    </Sheet>
+  );
+}

@@ -1,0 +1,54 @@
+import { View } from '@tamagui/core';
+import { isEmptyLine } from '@/core/line/line';
+import { useStore } from '@/state/app-store';
+import { nearNames, useSolution, words } from '@/text/labels';
+import { Button } from '@/ui/control/Button';
+import { Words } from '@/ui/theme/text';
+import type { OpenSheet } from './sheets';
+
+/** What a typed decimal may have been rounded from; a tap writes it in its place. */
+function Near() {
+  const live = useStore((s) => s.live);
+  const line = useStore((s) => s.document.line);
+  const { rewrite } = useStore.getState();
+  const near = live.kind === 'answer' && !isEmptyLine(line) ? live.answer.near : [];
+  return near.map(({ kind, text, typed }) => (
+    <Button
+      key={kind}
+      keepsFocus
+      name={`${useSolution(text)}, ${nearNames[kind]}`}
+      onPress={() => rewrite(typed, 'solution')}
+    >
+      ≈ {text}
+    </Button>
+  ));
+}
+
+/** What can be asked of the line being written: its steps, its angle, its digits, and all the rest. */
+export function LineTools({ onOpen }: Readonly<{ onOpen: (sheet: OpenSheet) => void }>) {
+  const isEmpty = useStore((s) => isEmptyLine(s.document.line));
+  const isAngle = useStore((s) => s.live.kind === 'answer' && s.live.answer.usesAngleUnit);
+  const own = useStore((s) => s.document.own);
+  const tool = (name: string, sheet: OpenSheet) => (
+    <Button isPlain keepsFocus onPress={() => onOpen(sheet)}>
+      {name}
+    </Button>
+  );
+  return (
+    <View role="group" aria-label={words.menu} flexDirection="row" alignItems="center" className="scroll-x" gap={2}>
+      <Near />
+      {tool(words.keep, { sheet: 'keep' })}
+      {isEmpty ? null : (
+        <>
+          {tool(words.stepsTool, { sheet: 'steps', of: 'now' })}
+          {isAngle ? tool(words.angleTool, { sheet: 'angle', of: 'now' }) : null}
+          {tool(own === null ? words.digitsTool : `${words.digitsTool} (${own.digits})`, { sheet: 'digits' })}
+        </>
+      )}
+      <View flex={1} />
+      <Button isPlain keepsFocus name={words.menu} onPress={() => onOpen({ sheet: 'menu' })}>
+        <Words strong>⋯</Words>
+      </Button>
+    </View>
+  );
+}

@@ -1,0 +1,173 @@
+import { View } from '@tamagui/core';
+import { useEffect, useMemo, useState } from 'react';
+import { useStore } from '@/state/app-store';
+import { lineText } from '@/state/document';
+import { requestOf } from '@/state/live';
+import { hiddenRoots, solveForName, useSolution, withinText, words } from '@/text/labels';
+import type { SolutionView, SolvedLine } from '@/workers/solve';
+import { Button } from '@/ui/control/Button';
+import { Field } from '@/ui/control/Field';
+import { FormValue } from '@/ui/line/ResultForms';
+import { Words } from '@/ui/theme/text';
+import { rangeText, solvedAnswer } from './solved-answer';
+import { useWork } from './use-work';
+
+function Solution({ name, solution }: Readonly<{ name: string; solution: SolutionView }>) {
+  const shown = useStore((s) => s.settings.display);
+  const { rewrite } = useStore.getState();
+  const [first] = solution.forms;
+  if (first === undefined) return null;
+  const { check } = solution;
+  return (
+    <View role="listitem" paddingVertical={4} borderTopWidth={1} borderColor="$rule" gap={2}>
+      <View flexDirection="row" alignItems="center" flexWrap="wrap" columnGap="$3">
+        <Words fontSize={18}>{name}</Words>
+        {solution.forms.slice(0, 3).map((form) => (
+          <FormValue key={form.id} form={form} shown={shown} isChosen={form === first} />
+        ))}
+        <View marginLeft="auto">
+          <Button keepsFocus name={useSolution(`${name} ${first.text}`)} onPress={() => rewrite(first.typed, 'solution')}>
+            {words.use}
+          </Button>
+        </View>
+      </View>
+      {solution.isSure ? null : (
+        <Words size="medium" tone="accent">
+          {words.notSure}
+        </Words>
+      )}
+      {check === null ? null : (
+        <Words size="medium" tone="muted">
+          {`${words.check}: ${check.left} ${check.sign} ${check.right}`}
+        </Words>
+      )}
+    </View>
+  );
+}
+
+const sentences: Readonly<Partial<Record<SolvedLine['kind'], string>>> = {
+  always: words.solveAlways,
+  never: words.solveNever,
+  unknown: words.solveUnknown,
+};
+
+function Solved({ solved, letter }: Readonly<{ solved: SolvedLine; letter: string }>) {
+  const [showsComplex, setShowsComplex] = useState(false);
+  const sentence = sentences[solved.kind];
+  if (sentence !== undefined) return <Words>{sentence}</Words>;
+  switch (solved.kind) {
+    case 'roots':
+      return (
+        <View role="list" aria-label={solveForName(letter)}>
+          {solved.roots.length === 0 ? <Words>{words.solveNone}</Words> : null}
+          {solved.roots.map((root, i) => (
+            <Solution key={i} name={letter} solution={root} />
+          ))}
+          {solved.within === null ? null : (
+            <Words size="medium" tone="muted">
+              {withinText(solved.within.from, solved.within.to)}
+            </Words>
+          )}
+          {solved.hidden === 0 ? null : (
+            <View flexDirection="row" alignItems="center" flexWrap="wrap" gap="$2">
+              <Words size="medium">{hiddenRoots(solved.hidden)}</Words>
+              {solved.complex.length === 0 || showsComplex ? null : (
+                <Button keepsFocus onPress={() => setShowsComplex(true)}>
+                  {words.showComplex}
+                </Button>
+              )}
+            </View>
+          )}
+          {showsComplex
+            ? solved.complex.map((root, i) => <Solution key={`c${i}`} name={letter} solution={root} />)
+            : null}
+        </View>
+      );
+    case 'ranges':
+      return (
+        <View role="list" aria-label={solveForName(letter)} gap={4}>
+          {solved.ranges.length === 0 ? <Words>{words.solveNone}</Words> : null}
+          {solved.ranges.map((range, i) => (
+            <Words key={i} role="listitem" fontSize={18} tone="answer">
+              {rangeText(range, letter)}
+            </Words>
+          ))}
+          {solved.within === null ? null : (
+            <Words size="medium" tone="muted">
+              {withinText(solved.within.from, solved.within.to)}
+            </Words>
+          )}
+        </View>
+      );
+    case 'pair':
+      if (solved.outcome !== 'one') return <Words>{solved.outcome === 'none' ? words.pairNone : words.pairMany}</Words>;
+      return (
+        <View role="list" aria-label={solveForName(solved.names.join(', '))}>
+          {solved.values.map((value, i) => (
+            <Solution key={i} name={solved.names[i]!} solution={value} />
+          ))}
+        </View>
+      );
+    default:
+      return null;
+  }
+}
+
+type Props = Readonly<{ letters: readonly string[]; isAsked: boolean; onAnswer: (put: (() => void) | null) => void }>;
+
+/** Solves the line for one of its letters, or for two at once, and offers to put the solutions on the tape. */
+export function SolvePanel({ letters, isAsked, onAnswer }: Props) {
+  const line = useStore((s) => s.document.line);
+  const settings = useStore((s) => s.settings);
+  const tries = useStore((s) => s.document.tries);
+  const kept = useStore((s) => s.document.letters);
+  const [chosen, setChosen] = useState<string | null>(null);
+  const [[from, to], setBetween] = useState<readonly [string, string]>(['', '']);
+  const isPair = letters.length === 2 && /and/.test(lineText(useStore.getState()));
+  const letter = chosen !== null && letters.includes(chosen) ? chosen : isAsked || isPair ? letters[0]! : null;
+  const request = useMemo(
+    () => (letter === null ? null : { ...requestOf(useStore.getState()), letter, from, to }),
+    // The request is that of the state as it now is.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [line, settings, tries, kept, letter, from, to],
+  );
+  const result = useWork('solve', request);
+  const solved = result?.ok ? result.value : null;
+  const answer = solved === null || letter === null ? null : solvedAnswer(solved, letter);
+  const put = answer === null ? null : () => useStore.getState().finishSolved(answer);
+  useEffect(() => {
+    onAnswer(put);
+    return () => onAnswer(null);
+  });
+  const isSearched = solved !== null && 'within' in solved && solved.within !== null;
+  return (
+    <View role="group" aria-label={words.solveFor} gap="$1">
+      <View flexDirection="row" flexWrap="wrap" gap="$2" alignItems="center">
+        {isPair ? (
+          <Words size="medium" tone="muted">
+            {solveForName(letters.join(', '))}
+          </Words>
+        ) : (
+          letters.map((name) => (
+            <Button key={name} keepsFocus isPressed={name === letter} onPress={() => setChosen(name)}>
+              {solveForName(name)}
+            </Button>
+          ))
+        )}
+        {answer === null ? null : (
+          <Button keepsFocus onPress={put!}>
+            {words.toTape}
+          </Button>
+        )}
+      </View>
+      {letter !== null && result === null ? <Words tone="muted">{words.working}</Words> : null}
+      {solved === null || letter === null ? null : <Solved solved={solved} letter={letter} />}
+      {isSearched ? (
+        <View flexDirection="row" gap="$2" alignItems="center">
+          <Field name={words.solveBetween} isInline value={from} placeholder="−100" onChange={(f) => setBetween([f, to])} />
+          <Field name={words.solveTo} isInline value={to} placeholder="100" onChange={(t) => setBetween([from, t])} />
+        </View>
+      ) : null}
+    </View>
+  );
+}

@@ -1,0 +1,32 @@
+import { useMemo } from 'react';
+import { openLetters } from '@/core/evaluate/open-letters';
+import { parse } from '@/core/language/parse';
+import { isTruth } from '@/core/language/truth';
+import { textOf } from '@/core/line/line';
+import { useStore } from '@/state/app-store';
+import { optionsOf } from '@/state/document';
+
+export type OpenLine = Readonly<{
+  /** Letters of the line that hold nothing. */
+  letters: readonly string[];
+  /** The line is an equation or an inequality, so that it can be solved for them. */
+  isRelation: boolean;
+}>;
+
+const NONE: OpenLine = { letters: [], isRelation: false };
+
+/** What the line being written leaves open. */
+export function useOpenLine(): OpenLine {
+  const line = useStore((s) => s.document.line);
+  const settings = useStore((s) => s.settings);
+  const kept = useStore((s) => s.document.letters);
+  return useMemo(() => {
+    const options = optionsOf(settings);
+    const text = textOf(line, options.decimalSign);
+    if (!/[A-Za-z]/.test(text)) return NONE;
+    const reading = parse(text, options);
+    if (!reading.ok) return NONE;
+    const letters = openLetters(reading.value.tree).filter((name) => !(name in kept));
+    return letters.length === 0 ? NONE : { letters, isRelation: isTruth(reading.value.tree) };
+  }, [line, settings, kept]);
+}

@@ -1,0 +1,34 @@
+import { fromFragment, fromSharedFile, toFragment } from '@/core/notebook/shared';
+import type { Shared } from '@/core/notebook/shared';
+import type { Settings } from '@/core/notebook/schema';
+import { linkWith, takeFragment } from '@/platform/page';
+import { openFile, saveFile } from '@/platform/files';
+import { useStore } from '@/state/app-store';
+import { notice } from '@/state/notice';
+
+function open(shared: Shared | 'damaged' | null): void {
+  const { openShared, offer, say } = useStore.getState();
+  if (shared === null) return;
+  if (shared === 'damaged') say(notice('link-damaged'));
+  else if (shared.kind === 'line') openShared(shared);
+  else offer(shared.settings);
+}
+
+/** Opens what the address of the page carries: a shared line, or settings for a class. */
+export const openLink = (): void => open(fromFragment(takeFragment()));
+
+const bundle = ({ angle, display, impliedFirst, complex, view, slash, form }: Settings): Shared => ({
+  kind: 'settings',
+  settings: { angle, display, impliedFirst, complex, view, slash, form },
+});
+
+/** A link that offers these settings to whoever opens it. */
+export const settingsLink = (settings: Settings): string => linkWith(toFragment(bundle(settings)));
+
+export const saveSettings = (settings: Settings): void =>
+  saveFile('ulkav-settings.json', JSON.stringify(bundle(settings)), 'application/json');
+
+export async function chooseSettings(): Promise<void> {
+  const raw = await openFile('.json,application/json');
+  if (raw !== null) open(fromSharedFile(raw));
+}
