@@ -19,13 +19,25 @@ export function demoDocument(): Document {
   for (const { text, angle, form = null } of velmQuay) {
     const settings = { ...DEFAULT_SETTINGS, angle };
     const answered = answerLine(
-      { text, angle, impliedFirst: false, complex: false, display: settings.display, ans: null, letters: values, tries: {} },
+      {
+        text,
+        angle,
+        impliedFirst: false,
+        complex: false,
+        display: settings.display,
+        ans: null,
+        letters: values,
+        tries: {},
+      },
       () => true,
       () => 0n,
     );
     if (!answered.ok) throw new Error(`${text}: ${answered.problem.code}`);
     const answer = answered.value;
-    const line = finishedLine({ document: { ...document, line: written(text, settings) }, settings, chosen: form }, answer);
+    const line = finishedLine(
+      { document: { ...document, line: written(text, settings) }, settings, chosen: form },
+      answer,
+    );
     let letters: SavedLetters = document.letters;
     if (answer.target !== null && answer.value !== null && answer.saved !== null) {
       values.set(answer.target, answer.value);

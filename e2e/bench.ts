@@ -43,6 +43,27 @@ export class BenchPage {
     await this.page.getByRole('tab', { name }).click();
   }
 
+  /** A line of the tape by what it says: the line, its sign and its answer. */
+  answered(name: string): Locator {
+    return this.tape.getByRole('button', { name: new RegExp(`^${name.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}`) });
+  }
+
+  /** Taps a digit or letter of the line as it stands on paper, at its right half. */
+  async tapItem(text: string): Promise<void> {
+    const box = (await this.page.locator('.boxed [data-i]', { hasText: text }).last().boundingBox())!;
+    await this.page.touchscreen.tap(box.x + box.width * 0.8, box.y + box.height / 2);
+  }
+
+  /** All that can be done with a line of the tape. */
+  async openLine(text: string): Promise<void> {
+    await this.tape.getByRole('button', { name: `What to do with ${text}`, exact: true }).click();
+  }
+
+  async clearTape(): Promise<void> {
+    await this.page.getByRole('button', { name: /^Search the tape/ }).click();
+    await this.page.getByRole('button', { name: 'Clear tape' }).click();
+  }
+
   form(name: string): Locator {
     return this.forms.getByRole('button', { name });
   }

@@ -50,7 +50,7 @@ test('a notebook file is saved, opened again, and a stranger’s file changes no
   await page.getByRole('button', { name: 'Save as a file' }).click();
   const path = await (await download).path();
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Clear tape' }).click();
+  await bench.clearTape();
 
   const open = async (file: Parameters<FileChooser['setFiles']>[0]) => {
     const chooser = page.waitForEvent('filechooser');
@@ -68,7 +68,7 @@ test('a notebook file is saved, opened again, and a stranger’s file changes no
 test('the demo fills an empty store', async ({ page }) => {
   await page.goto('http://localhost:4181/');
   await expect(
-    page.getByRole('region', { name: 'Tape' }).getByRole('button', { name: '≈ 11.883 818 03' }),
+    page.getByRole('region', { name: 'Tape' }).getByRole('button', { name: '12.4×sin(73°24′36″) ≈ 11.883 818 03' }),
   ).toBeVisible();
 });
 
@@ -147,7 +147,7 @@ for (const scheme of ['light', 'dark'] as const)
     await page.getByRole('button', { name: /^Number display/ }).click();
     await check('settings');
     await page.keyboard.press('Escape');
-    await bench.tape.getByRole('button', { name: '17/6' }).click();
+    await bench.openLine('17/6');
     await check('tape line');
     await page.keyboard.press('Escape');
     await page.getByRole('button', { name: 'keep' }).click();

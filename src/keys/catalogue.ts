@@ -9,7 +9,8 @@ export type KeyAction =
   | Readonly<{ type: 'answer'; orEqual?: boolean }>;
 
 /** What stands on a key: text with a part before it, a raised or a lowered one, or a picture. */
-export type KeyFace = Readonly<{ text: string; raised?: string; lowered?: string; index?: string }> | Readonly<{ icon: KeyIcon }>;
+export type KeyFace =
+  Readonly<{ text: string; raised?: string; lowered?: string; index?: string }> | Readonly<{ icon: KeyIcon }>;
 export type KeyIcon =
   | 'backspace'
   | 'delete-forward'
@@ -41,7 +42,12 @@ function faceOf(written: string): KeyFace {
   const [index, rest = index!] = written.split('|');
   const [upper, lowered] = rest.split('_');
   const [text, raised] = upper!.split('^');
-  return { text: text!, ...(raised ? { raised } : {}), ...(lowered ? { lowered } : {}), ...(rest === index ? {} : { index: index! }) };
+  return {
+    text: text!,
+    ...(raised ? { raised } : {}),
+    ...(lowered ? { lowered } : {}),
+    ...(rest === index ? {} : { index: index! }),
+  };
 }
 const key = (does: KeyAction, face: string | KeyFace, look: KeyLook, example: Example): KeyRecord => ({
   does,
@@ -155,19 +161,12 @@ const functionKeys = {
 } as const;
 
 const calculusKeys = {
-  integral: calls('integral',
-    '∫',
-    ex('integral d1 moveRight d4 moveRight d3 x square minus x', '111/2'),
-  ),
+  integral: calls('integral', '∫', ex('integral d1 moveRight d4 moveRight d3 x square minus x', '111/2')),
   derivative: calls('derivative', 'd⁄dx', ex('derivative x cube moveRight d2', '12')),
   sum: calls('sum', '∑', ex('sum d1 moveRight d1 d0 moveRight k square', '385')),
   prod: calls('prod', '∏', ex('prod d1 moveRight d5 moveRight k', '120')),
   k: inserts('k', 'k', ex('sum d1 moveRight d9 moveRight k', '45'), 'letter'),
-  infinity: inserts(
-    '∞',
-    '∞',
-    ex('integral d1 moveRight infinity moveRight d1 fraction x square', '1'),
-  ),
+  infinity: inserts('∞', '∞', ex('integral d1 moveRight infinity moveRight d1 fraction x square', '1')),
   cases: calls('cases', 'cases', ex('cases d5 moveRight d2 less d1 moveRight d7', '7')),
   equal: operates('=', 'a=b', ex('sqrt d8 close equal d2 sqrt d2 close', 'true')),
   unequal: operates('≠', '≠', ex('d1 unequal d2', 'true')),

@@ -20,7 +20,16 @@ function show(ids: readonly string[]): string {
   let ans: Value | null = null;
   const answer = () =>
     answerLine(
-      { text: textOf(line, '.'), angle: 'deg', impliedFirst: false, complex: true, display, ans, letters: new Map(), tries: {} },
+      {
+        text: textOf(line, '.'),
+        angle: 'deg',
+        impliedFirst: false,
+        complex: true,
+        display,
+        ans,
+        letters: new Map(),
+        tries: {},
+      },
       () => true,
       () => 0n,
     );

@@ -15,7 +15,6 @@ export const stopWork = (): void => client.stop();
 /** What is worked beside the line being written, such as its steps: in a worker of its own, begun when first needed. */
 const sideClient = createClient(spawnWorker);
 export const workBeside = sideClient.run;
-export const stopWorkBeside = (): void => sideClient.stop();
 
 /** Restores what was kept, then joins the store to the worker and the device. Answers how to take that apart again. */
 export async function startApp(): Promise<() => void> {

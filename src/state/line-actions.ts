@@ -1,6 +1,18 @@
-import { caretOf, changed as changedLine, emptyLine, insertText, isEmptyLine, lineOf, pointedAt, withCaretAt } from '@/core/line/line';
+import {
+  caretOf,
+  changed as changedLine,
+  emptyLine,
+  insertText,
+  isEmptyLine,
+  lineOf,
+  pointedAt,
+  withCaretAt,
+} from '@/core/line/line';
 import type { Line, LineAction } from '@/core/line/line';
 import { selectOperand } from '@/core/line/edits';
+import { openLetters } from '@/core/evaluate/open-letters';
+import { parse } from '@/core/language/parse';
+import { isTruth } from '@/core/language/truth';
 import { pasteChoices } from '@/core/line/pasted';
 import type { Settings } from '@/core/notebook/schema';
 import type { SharedLine } from '@/core/notebook/shared';
@@ -44,11 +56,15 @@ const sharedText = (shared: SharedLine, settings: Settings): string =>
 
 /** Settings in words that need no table: what the notice about a shared line names. */
 const settingsOf = ({ angle, complex, impliedFirst }: Settings): string =>
-  [angle, complex ? 'complex' : 'real', impliedFirst ? 'implied product first' : null].filter((part) => part !== null).join(', ');
+  [angle, complex ? 'complex' : 'real', impliedFirst ? 'implied product first' : null]
+    .filter((part) => part !== null)
+    .join(', ');
 
 /** A stroke as the settings have it. */
 const asSet = (action: LineAction, { settings }: State): LineAction =>
-  action.type === 'type' && action.text === '/' && settings.slash === 'divide' ? { type: 'operate', text: '÷' } : action;
+  action.type === 'type' && action.text === '/' && settings.slash === 'divide'
+    ? { type: 'operate', text: '÷' }
+    : action;
 
 /** An older or a newer line of the tape, in a line that is empty or as it was brought. */
 function recalling(state: State, isOlder: boolean): Partial<State> | null {
@@ -123,11 +139,14 @@ function travel(state: State, step: typeof undone<Document>, code: 'undone' | 'r
   };
 }
 
-/** Whether `=` can only mean an equation: a letter holds nothing, and no other side is there yet. */
+/** Whether `=` can only mean an equation: a lower-case letter stands for nothing, and no other side is there yet. */
 function wantsEquals(state: State): boolean {
-  const { live } = state;
-  const isOpen = live.kind === 'problem' && live.problem.code === 'undefined-name' && /^[a-z]$/.test(live.problem.name);
-  return isOpen && !/[=<>≤≥≠]/.test(lineText(state));
+  const { document, settings } = state;
+  const reading = parse(lineText(state), optionsOf(settings));
+  if (!reading.ok || reading.value.target !== null || isTruth(reading.value.tree)) return false;
+  return openLetters(reading.value.tree).some(
+    (name) => /^[a-z]$/.test(name) && (document.tries[name] ?? '').trim() === '',
+  );
 }
 
 /** `=` on an empty line after one that used Ans: that line again, going on from its own answer. */
@@ -165,8 +184,7 @@ export function lineActions(change: Change, get: Get): LineActions {
       case 'answer': {
         const { live, document } = get();
         if (isEmptyLine(document.line)) change(repeated);
-        else if (action.type === 'answer' && action.orEqual === true && wantsEquals(get()))
-          onLine({ type: 'operate', text: '=' });
+        else if (action.orEqual === true && wantsEquals(get())) onLine({ type: 'operate', text: '=' });
         else if (live.kind === 'working') change(() => ({ waiting: [] }));
         else change(finish);
       }
@@ -190,7 +208,9 @@ export function lineActions(change: Change, get: Get): LineActions {
   };
 
   const putText = (state: State, text: string): Partial<State> =>
-    written(state, 'paste', insertText(state.document.line, text, optionsOf(state.settings)), { entry: putEntry(text) });
+    written(state, 'paste', insertText(state.document.line, text, optionsOf(state.settings)), {
+      entry: putEntry(text),
+    });
 
   const withLine = (make: (line: Line, state: State) => Partial<State>): void =>
     change((state) => (state.waiting === null ? make(state.document.line, state) : {}));
@@ -235,7 +255,8 @@ export function lineActions(change: Change, get: Get): LineActions {
         const document = { ...(made.document ?? state.document), own: shared.own };
         const { angle, complex, impliedFirst } = shared;
         const worked = { ...settings, angle, complex, impliedFirst };
-        const isSame = angle === settings.angle && complex === settings.complex && impliedFirst === settings.impliedFirst;
+        const isSame =
+          angle === settings.angle && complex === settings.complex && impliedFirst === settings.impliedFirst;
         return {
           ...made,
           document,

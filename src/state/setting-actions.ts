@@ -22,7 +22,9 @@ export const settingActions = (change: Change, get: Get): SettingActions => ({
       const text = respell(old, before!, after!);
       const options = optionsOf(next);
       const isSame = text === old && next.impliedFirst === state.settings.impliedFirst;
-      const respelled = isSame ? line : lineOf(text, line.kind, options, Math.min(text.length, caretOf(line, before!.decimalSign)));
+      const respelled = isSame
+        ? line
+        : lineOf(text, line.kind, options, Math.min(text.length, caretOf(line, before!.decimalSign)));
       const made = inView(respelled, next.view, options);
       return {
         settings: next,

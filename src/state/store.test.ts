@@ -28,7 +28,7 @@ function fakeClient(isHeld = false) {
               work,
               () => true,
               () => 0n,
-            ) as never,
+            ),
           );
         if (isHeld) open.push(settle);
         else settle();

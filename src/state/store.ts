@@ -6,7 +6,7 @@ import { INITIAL } from './state';
 import type { Change, Store } from './state';
 import { tapeActions } from './tape-actions';
 
-export type { Keeping, Live, State, Store } from './state';
+export type { State } from './state';
 
 /** The store: state and the actions on it. Evaluation and keeping on the device are joined to it from outside. */
 export const createStore = () =>

@@ -48,7 +48,10 @@ export function tapeActions(change: Change): TapeActions {
       onLine(id, (found, state) => {
         const made = brought(found, state);
         const document = made.document ?? state.document;
-        return { ...made, document: { ...document, editing: id, own: found.own, tries: { ...document.tries, ...found.tried } } };
+        return {
+          ...made,
+          document: { ...document, editing: id, own: found.own, tries: { ...document.tries, ...found.tried } },
+        };
       }),
     stopEditing: () =>
       change((state) => {
@@ -69,7 +72,9 @@ export function tapeActions(change: Change): TapeActions {
         const options = optionsOf(settings);
         const operand = operandFor(found, settings.display.decimalSign);
         if (operand !== null)
-          return written(state, 'use-answer', insertText(document.line, operand, options), { entry: putEntry(operand) });
+          return written(state, 'use-answer', insertText(document.line, operand, options), {
+            entry: putEntry(operand),
+          });
         const shown = found.forms.find((f) => f.id === found.chosen)?.text ?? '';
         const line = insertText(document.line, 'Ans', options);
         const next = { ...document, ans: found.value, line };
@@ -82,7 +87,9 @@ export function tapeActions(change: Change): TapeActions {
       })),
     pinLine: (id, pinned) => onLine(id, (line, state) => changed(state, 'pin', withLine(state, { ...line, pinned }))),
     noteLine: (id, note) =>
-      onLine(id, (line, state) => (note === line.note ? {} : changed(state, 'note', withLine(state, { ...line, note })))),
+      onLine(id, (line, state) =>
+        note === line.note ? {} : changed(state, 'note', withLine(state, { ...line, note })),
+      ),
     replaceAnswer: (id, answer, inSettings) =>
       onLine(id, (line, state) =>
         changed(state, 'work-again', withLine(state, answeredAnew(line, answer, inSettings))),

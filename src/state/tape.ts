@@ -16,11 +16,7 @@ function freshId(tape: readonly TapeLine[]): string {
 }
 
 /** The form shown unless another is chosen: the one preferred in the settings where the result has it, else its first. */
-export const shownForm = (
-  forms: readonly SavedForm[],
-  chosen: FormId | null,
-  preferred: FormId | null,
-): SavedForm =>
+export const shownForm = (forms: readonly SavedForm[], chosen: FormId | null, preferred: FormId | null): SavedForm =>
   forms.find((f) => f.id === chosen) ?? forms.find((f) => f.id === preferred) ?? forms[0]!;
 
 /** What an answer gives a line of the tape. */

@@ -127,7 +127,10 @@ export const keyTexts: Readonly<Record<KeyId, KeyText>> = {
   assign: text('keeps', 'After a letter: the letter keeps the value of what follows.'),
   moveLeft: text('caret left', 'Moves the caret one place to the left.'),
   moveRight: text('caret right', 'Moves the caret one place to the right.'),
-  moveUp: text('caret up', 'Into what stands above: a numerator, an exponent, an upper limit. In an empty line: an earlier line.'),
+  moveUp: text(
+    'caret up',
+    'Into what stands above: a numerator, an exponent, an upper limit. In an empty line: an earlier line.',
+  ),
   moveDown: text('caret down', 'Into what stands below: a denominator, a lower limit. Out of an exponent.'),
   moveHome: text('caret to the start', 'Moves the caret to the start of the line.'),
   moveEnd: text('caret to the end', 'Moves the caret to the end of the line.'),

@@ -203,7 +203,6 @@ export const words = {
   use: 'Use',
   toTape: 'Put on the tape',
   near: 'may be',
-
 } as const;
 
 export const piWarning = (unit: AngleUnit): string =>
@@ -227,13 +226,18 @@ export const tapeRowName = (
 export const completionsName = 'Names that go on from here';
 export const foundLines = (n: number): string => (n === 0 ? 'No line holds this.' : n === 1 ? '1 line' : `${n} lines`);
 export const tapeActionsName = (line: string): string => `What to do with ${line}`;
-export const useAnswerName = (sign: string, answer: string): string => `Use the answer ${sign} ${answer}`;
+export const answerButtonName = (sign: string, answer: string): string => `Use the answer ${sign} ${answer}`;
 export const nearNames: Readonly<Record<NearKind, string>> = {
   fraction: 'near a fraction',
   root: 'near a root',
   pi: 'near a multiple of π',
 };
-export const settingsText = ({ angle, complex, impliedFirst, display }: Pick<Settings, 'angle' | 'complex' | 'impliedFirst' | 'display'>): string =>
+export const settingsText = ({
+  angle,
+  complex,
+  impliedFirst,
+  display,
+}: Pick<Settings, 'angle' | 'complex' | 'impliedFirst' | 'display'>): string =>
   [
     unitNames[angle],
     displaySummary(display),
@@ -250,8 +254,9 @@ export const quadrantText = (quadrant: number, isOnAxis: boolean): string =>
 export const hiddenRoots = (n: number): string =>
   `${n === 1 ? '1 complex solution lies' : `${n} complex solutions lie`} outside the real numbers.`;
 export const solveForName = (letters: string): string => `${words.solveFor} ${letters}`;
-export const withinText = (from: string, to: string): string => `Searched from ${from} to ${to}; there may be more outside.`;
-export const useSolution = (text: string): string => `${words.use} ${text}`;
+export const withinText = (from: string, to: string): string =>
+  `Searched from ${from} to ${to}; there may be more outside.`;
+export const solutionButton = (text: string): string => `${words.use} ${text}`;
 
 export const refused =
   'This browser does not keep what you do here (its storage is full or not allowed). Save a notebook file so that nothing is lost.';

@@ -35,7 +35,8 @@ const sentences: { [C in NoticeCode]: (fact: string) => string } = {
   'letters-cleared': () => 'All letters are cleared. The tape is as it was.',
   copied: () => 'Copied.',
   'not-copied': () => 'The browser did not allow copying.',
-  'not-pasted': () => 'The browser did not let the clipboard be read. Paste with the keyboard, or by the menu of the field.',
+  'not-pasted': () =>
+    'The browser did not let the clipboard be read. Paste with the keyboard, or by the menu of the field.',
   'nothing-to-keep': () => 'There is no value to keep yet.',
   'ans-set': (shown) => `Ans now stands for ${shown}, with all its digits.`,
   'notebook-opened': () => 'The notebook was opened.',

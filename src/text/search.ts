@@ -65,7 +65,11 @@ const otherWords: Readonly<Partial<Record<KeyId, string>>> = {
   undo: 'back mistake',
 };
 
-const normal = (text: string): string => text.toLowerCase().normalize('NFD').replace(/[\u0300-\u036f]/g, '');
+const normal = (text: string): string =>
+  text
+    .toLowerCase()
+    .normalize('NFD')
+    .replace(/[\u0300-\u036f]/g, '');
 
 type Entry = Readonly<{ id: KeyId; name: string; all: string }>;
 
@@ -77,22 +81,45 @@ const entries: readonly Entry[] = keyIds
   });
 
 /** Words that say nothing of what is sought. */
-const EMPTY = new Set(['a', 'an', 'the', 'of', 'to', 'in', 'is', 'how', 'do', 'i', 'what', 'find', 'get', 'for', 'and', 'key']);
+const EMPTY = new Set([
+  'a',
+  'an',
+  'the',
+  'of',
+  'to',
+  'in',
+  'is',
+  'how',
+  'do',
+  'i',
+  'what',
+  'find',
+  'get',
+  'for',
+  'and',
+  'key',
+]);
 
 /**
  * Keys that fit plain words, the best first: those whose name holds all of them, then those that hold all of them
  * anywhere, then those that hold most.
  */
 export function findKeys(sought: string): readonly KeyId[] {
-  const all = normal(sought).split(/[^\p{L}\p{N}/]+/u).filter((word) => word !== '');
+  const all = normal(sought)
+    .split(/[^\p{L}\p{N}/]+/u)
+    .filter((word) => word !== '');
   const telling = all.filter((word) => !EMPTY.has(word));
   const asked = telling.length > 0 ? telling : all;
   if (asked.length === 0) return [];
-  const begins = (text: string, word: string): boolean => new RegExp(`(?:^|[^\\p{L}\\p{N}])${escaped(word)}`, 'u').test(text);
+  const begins = (text: string, word: string): boolean =>
+    new RegExp(`(?:^|[^\\p{L}\\p{N}])${escaped(word)}`, 'u').test(text);
   const scored = entries.map(({ id, name, all: text }) => {
     const hits = asked.filter((word) => begins(text, word)).length;
     const inName = asked.filter((word) => begins(name, word)).length;
-    return { id, score: hits === 0 ? 0 : (hits === asked.length ? 100 : 0) + 10 * hits + 5 * inName - name.length / 100 };
+    return {
+      id,
+      score: hits === 0 ? 0 : (hits === asked.length ? 100 : 0) + 10 * hits + 5 * inName - name.length / 100,
+    };
   });
   const best = Math.max(...scored.map((s) => s.score));
   return scored

@@ -6,8 +6,18 @@ const names: Readonly<Record<string, readonly string[]>> = {
   cbrt: ['number under the root'],
   root: ['index of the root', 'number under the root'],
   sum: ['expression that is summed', 'letter of the sum', 'lower limit of the sum', 'upper limit of the sum'],
-  prod: ['expression that is multiplied', 'letter of the product', 'lower limit of the product', 'upper limit of the product'],
-  integral: ['expression that is integrated', 'letter of the integral', 'lower limit of the integral', 'upper limit of the integral'],
+  prod: [
+    'expression that is multiplied',
+    'letter of the product',
+    'lower limit of the product',
+    'upper limit of the product',
+  ],
+  integral: [
+    'expression that is integrated',
+    'letter of the integral',
+    'lower limit of the integral',
+    'upper limit of the integral',
+  ],
   derivative: ['expression that is differentiated', 'letter of the derivative', 'place of the derivative'],
 };
 
@@ -23,7 +33,8 @@ export function slotName(box: Box, slot: number): string {
     case 'call': {
       const known = names[box.fn]?.[slot];
       if (known !== undefined) return known;
-      if (box.fn === 'log' && box.slots.length === 2) return slot === 0 ? 'number of the logarithm' : 'base of the logarithm';
+      if (box.fn === 'log' && box.slots.length === 2)
+        return slot === 0 ? 'number of the logarithm' : 'base of the logarithm';
       return box.slots.length === 1 ? `value for ${box.fn}` : `value ${slot + 1} for ${box.fn}`;
     }
   }

@@ -29,7 +29,11 @@ export type AngleView = Readonly<{
   Pick<AngleFacts, 'quadrant' | 'isOnAxis' | 'turn'>;
 
 /** The angles of a line, each with what can be said of it. */
-export function anglesOfLine(request: LineRequest, alive: Alive, random: Random): Result<readonly AngleView[], Problem> {
+export function anglesOfLine(
+  request: LineRequest,
+  alive: Alive,
+  random: Random,
+): Result<readonly AngleView[], Problem> {
   const reading = parse(request.text, readingOptions(request));
   if (!reading.ok) return reading;
   const { context } = withTries(reading.value, request, contextFor(request, alive, random));

@@ -98,7 +98,11 @@ export const contextFor = ({ angle, complex, ans, letters }: LineRequest, alive:
   contextOf({ angle, complex, digits: WORKED_DIGITS, alive, random, names: { ans, letters } });
 
 /** The context with what is tried for the letters that hold nothing; what cannot be worked leaves its letter open. */
-export function withTries(reading: Reading, request: LineRequest, context: Context): { context: Context; tried: readonly string[] } {
+export function withTries(
+  reading: Reading,
+  request: LineRequest,
+  context: Context,
+): { context: Context; tried: readonly string[] } {
   const letters = new Map(context.names.letters);
   const tried: string[] = [];
   for (const letter of openLetters(reading.tree)) {
@@ -110,7 +114,9 @@ export function withTries(reading: Reading, request: LineRequest, context: Conte
     letters.set(letter, value.value);
     tried.push(letter);
   }
-  return tried.length === 0 ? { context, tried } : { context: { ...context, names: { ...context.names, letters } }, tried };
+  return tried.length === 0
+    ? { context, tried }
+    : { context: { ...context, names: { ...context.names, letters } }, tried };
 }
 
 const natureOf = ({ tree }: Reading, unit: AngleUnit): Nature => ({

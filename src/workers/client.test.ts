@@ -43,7 +43,10 @@ function fakeWorker(isDeaf: boolean) {
 test('a newer line supersedes an older one, and shared memory says which is the newest', async () => {
   const { worker, log } = fakeWorker(false);
   const client = createClient(() => worker);
-  const [first, second] = await Promise.all([client.run('answer', request('1+1')), client.run('answer', request('1+2'))]);
+  const [first, second] = await Promise.all([
+    client.run('answer', request('1+1')),
+    client.run('answer', request('1+2')),
+  ]);
   expect(first).toBe('superseded');
   expect(second !== 'superseded' && second.ok && second.value.forms[0]!.text).toBe('3');
   const [share] = log;

@@ -90,7 +90,7 @@ export function createClient(spawn: () => WorkerLike): WorkClient {
           since: performance.now(),
           text: request.text,
           // A worker answers each piece of work with a result of its kind.
-          resolve: resolve as (outcome: Outcome<TaskKind>) => void,
+          resolve: resolve,
           watch: setTimeout(stop, DEAF_AFTER_MS),
         };
         worker.postMessage({ type: 'work', id: lastId, work: { kind, request } as Work, budget: BUDGET_MS });

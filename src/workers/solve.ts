@@ -42,9 +42,20 @@ type Within = Readonly<{ from: string; to: string }> | null;
 export type SolvedLine = Readonly<{ letters: readonly string[] }> &
   (
     | Readonly<{ kind: 'always' | 'never' | 'unknown' }>
-    | Readonly<{ kind: 'roots'; roots: readonly SolutionView[]; within: Within; hidden: number; complex: readonly SolutionView[] }>
+    | Readonly<{
+        kind: 'roots';
+        roots: readonly SolutionView[];
+        within: Within;
+        hidden: number;
+        complex: readonly SolutionView[];
+      }>
     | Readonly<{ kind: 'ranges'; ranges: readonly RangeView[]; within: Within }>
-    | Readonly<{ kind: 'pair'; names: readonly [string, string]; outcome: 'one' | 'none' | 'many'; values: readonly SolutionView[] }>
+    | Readonly<{
+        kind: 'pair';
+        names: readonly [string, string];
+        outcome: 'one' | 'none' | 'many';
+        values: readonly SolutionView[];
+      }>
   );
 
 const WIDEST = 1_000_000;
@@ -79,7 +90,12 @@ class Shower {
   solution(root: Root, equation: Tree | null, letter: string): SolutionView {
     const value = root.kind === 'near' ? middleOf(root) : root.value;
     const forms = root.kind === 'near' ? this.near(root) : this.forms(value);
-    return { value: root.kind === 'exact' ? value : null, forms, isSure: root.kind === 'exact' || root.isSure, check: this.check(equation, letter, value, root.kind) };
+    return {
+      value: root.kind === 'exact' ? value : null,
+      forms,
+      isSure: root.kind === 'exact' || root.isSure,
+      check: this.check(equation, letter, value, root.kind),
+    };
   }
 
   /** Both sides of an equation at a solution. */
@@ -117,7 +133,8 @@ export function solveLine(request: SolveRequest, alive: Alive, random: Random): 
   const shower = new Shower(request, context);
   const interval = { from: endOf(request.from, -100), to: endOf(request.to, 100) };
   const made = solve(tree, letter, interval, context);
-  const text = (r: Rational): string => shower.forms(fromRational(r)).find((f) => f.id === 'decimal' || f.id === 'exact')?.text ?? '';
+  const text = (r: Rational): string =>
+    shower.forms(fromRational(r)).find((f) => f.id === 'decimal' || f.id === 'exact')?.text ?? '';
   const within = (w: typeof interval | null): Within => w && { from: text(w.from), to: text(w.to) };
   const letters = all;
   switch (made.kind) {

@@ -33,7 +33,8 @@ const real = (v: Value | null): RealValue | null => (v !== null && isReal(v) ? v
 
 /** The facts of an angle in a unit; null where they cannot be decided. */
 export function angleFacts(value: RealValue, unit: AngleUnit, context: Context): AngleFacts | null {
-  const work = (text: string, letters: Record<string, RealValue>): RealValue | null => real(formula(text, letters, context));
+  const work = (text: string, letters: Record<string, RealValue>): RealValue | null =>
+    real(formula(text, letters, context));
   const angle = unit === 'deg' ? value : work(`A*360/${turns[unit]}`, { A: value });
   const coterminal = angle && work('mod(A,360)', { A: angle });
   const quarters = coterminal && work('floor(M/90)', { M: coterminal });

@@ -15,7 +15,11 @@ const SEED = 20261128;
 function meaning(text: string | null): string | null {
   if (text === null) return null;
   const reading = parse(text, options);
-  return reading.ok ? JSON.stringify(bare(reading.value.tree), (k, v: unknown) => (k === 'span' ? undefined : typeof v === 'bigint' ? `${v}` : v)) : `unreadable ${text}`;
+  return reading.ok
+    ? JSON.stringify(bare(reading.value.tree), (k, v: unknown) =>
+        k === 'span' ? undefined : typeof v === 'bigint' ? `${v}` : v,
+      )
+    : `unreadable ${text}`;
 }
 
 test.each([
@@ -56,8 +60,9 @@ test.each([
   ],
 ])('MathML %s is %s', (mathml, typed) => expect(meaning(readMathml(mathml))).toBe(meaning(typed)));
 
-test.each(['no mathematics', '<math><mfrac></math>', '<math><mtable></mtable></math>'])('MathML %s is beyond it', (mathml) =>
-  expect(readMathml(mathml)).toBeNull(),
+test.each(['no mathematics', '<math><mfrac></math>', '<math><mtable></mtable></math>'])(
+  'MathML %s is beyond it',
+  (mathml) => expect(readMathml(mathml)).toBeNull(),
 );
 
 const leaf = fc.constantFrom('2', '3.5', 'x', 'y', 'pi', '12');

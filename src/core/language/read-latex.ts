@@ -210,7 +210,10 @@ class Latex {
   }
 
   private fenced(end: string, fn: string): string {
-    const inner = this.row(() => this.token?.command === end || (this.token?.command === 'right' && this.tokens[this.at + 1]?.command === end));
+    const inner = this.row(
+      () =>
+        this.token?.command === end || (this.token?.command === 'right' && this.tokens[this.at + 1]?.command === end),
+    );
     this.skipRight();
     this.take();
     return `${fn}(${inner})`;

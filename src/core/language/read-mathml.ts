@@ -84,7 +84,8 @@ function row(kids: readonly Node[]): string {
       return made + overRest(big, kid, rest);
     }
     const part = written(kid);
-    const gap = /[A-Za-z]$/.test(made) && /^[A-Za-z]/.test(part) && (/[A-Za-z]{2,}$/.test(made) || part.length > 1) ? ' ' : '';
+    const gap =
+      /[A-Za-z]$/.test(made) && /^[A-Za-z]/.test(part) && (/[A-Za-z]{2,}$/.test(made) || part.length > 1) ? ' ' : '';
     made += gap + part;
   }
   return made;

@@ -81,7 +81,8 @@ test(`boxed, typed, boxed is the same line, whatever was typed (seed ${SEED})`, 
     fc.property(text, (typed) => {
       const { row } = readRow(typed, options);
       const again = readRow(writeRow(row, '.').text, options).row;
-      if (!sameRow(row, again)) throw new Error(`${typed}: ${sketch(row)} → ${writeRow(row, '.').text} → ${sketch(again)}`);
+      if (!sameRow(row, again))
+        throw new Error(`${typed}: ${sketch(row)} → ${writeRow(row, '.').text} → ${sketch(again)}`);
     }),
     { seed: SEED, numRuns: 5000 },
   );

@@ -74,6 +74,9 @@ const inSlot = (item: number, slot: number, at = 0): Place => into([], item, slo
 /** Puts typed text at the caret, or in place of what is selected. */
 export function insertText(line: BoxedLine, text: string, options: ReadingOptions): BoxedLine {
   const { row, places } = readRow(text, options, text.length);
+  // A fraction is its own bracket.
+  const only = unbracketed(row);
+  if (only !== row && only.length === 1 && only[0]!.kind === 'fraction') return put(line, only, after(only), options);
   return put(line, row, places[0]!, options);
 }
 
@@ -163,7 +166,10 @@ const firstEmpty = (box: Box): number | undefined => orderOf(box).find((slot) =>
 /** A function's box. It takes what is selected; a root takes the number before the caret as its index. */
 export function call(line: BoxedLine, fn: string, count: number | null, options: ReadingOptions): BoxedLine {
   const { path, from, to, host, taken } = target(line);
-  const slots: Row[] = Array.from({ length: count ?? freshSlots(fn, options.functions.get(fn)!.least) }, () => EMPTY_ROW);
+  const slots: Row[] = Array.from(
+    { length: count ?? freshSlots(fn, options.functions.get(fn)!.least) },
+    () => EMPTY_ROW,
+  );
   const shape = shapeOf(fn, slots.length);
   for (const [slot, text] of Object.entries(shape?.holds ?? {})) slots[Number(slot)] = glyphs(text);
   let begin = from;
@@ -234,12 +240,14 @@ export const separate: BoxedEdit = (line, options) => {
   const fn = box.kind === 'call' ? box.fn : '';
   if (box.slots.length >= (options.functions.get(fn)?.most ?? 0)) return null;
   const slots = [...box.slots.slice(0, slot), here.slice(0, at), here.slice(at), ...box.slots.slice(slot + 1)];
-  return putAt(line, { path: outer, from: item, to: item + 1 }, [{ ...box, slots } as Item], inSlot(0, slot + 1), options);
+  return putAt(line, { path: outer, from: item, to: item + 1 }, [{ ...box, slots }], inSlot(0, slot + 1), options);
 };
 
 const isEmptyBox = (box: Box): boolean => {
   const holds = box.kind === 'call' ? shapeOf(box.fn, box.slots.length)?.holds : undefined;
-  return box.slots.every((row, i) => row.length === 0 || (row.length === 1 && isGlyph(row[0], new RegExp(`^${holds?.[i]}$`))));
+  return box.slots.every(
+    (row, i) => row.length === 0 || (row.length === 1 && isGlyph(row[0], new RegExp(`^${holds?.[i]}$`))),
+  );
 };
 
 /** A row as one operand. */
@@ -255,12 +263,19 @@ function contentsOf(box: Box, separator: string): Row {
     .flatMap((slot, i) => (i === 0 || box.kind === 'fraction' ? slot : [glyph(separator), ...slot]));
 }
 
-function replaceBox(line: BoxedLine, path: readonly Step[], items: Row, at: number, options: ReadingOptions): BoxedLine {
+function replaceBox(
+  line: BoxedLine,
+  path: readonly Step[],
+  items: Row,
+  at: number,
+  options: ReadingOptions,
+): BoxedLine {
   const { item } = path.at(-1)!;
   return putAt(line, { path: path.slice(0, -1), from: item, to: item + 1 }, items, { path: [], at }, options);
 }
 
-const sameSlot = (path: readonly Step[], slot: number, at: number): Place => into(path.slice(0, -1), path.at(-1)!.item, slot, at);
+const sameSlot = (path: readonly Step[], slot: number, at: number): Place =>
+  into(path.slice(0, -1), path.at(-1)!.item, slot, at);
 
 /** Backspace at the start of a slot: takes the box away and leaves what it holds. */
 function unwrapLeft(line: BoxedLine, options: ReadingOptions): BoxedLine | null {
@@ -281,13 +296,24 @@ function unwrapLeft(line: BoxedLine, options: ReadingOptions): BoxedLine | null 
     const joined = [...previous, ...box.slots[slot]!];
     const slots = box.slots.flatMap((row, i) => (i === before ? [joined] : i === slot ? [] : [row]));
     const outer = path.slice(0, -1);
-    return putAt(line, { path: outer, from: item, to: item + 1 }, [{ ...box, slots }], inSlot(0, before, previous.length), options);
+    return putAt(
+      line,
+      { path: outer, from: item, to: item + 1 },
+      [{ ...box, slots }],
+      inSlot(0, before, previous.length),
+      options,
+    );
   }
   return lineAt(line.row, sameSlot(path, before, previous.length));
 }
 
-const removed = (line: BoxedLine, path: readonly Step[], from: number, to: number, options: ReadingOptions): BoxedLine =>
-  putAt(line, { path, from, to }, EMPTY_ROW, START, options);
+const removed = (
+  line: BoxedLine,
+  path: readonly Step[],
+  from: number,
+  to: number,
+  options: ReadingOptions,
+): BoxedLine => putAt(line, { path, from, to }, EMPTY_ROW, START, options);
 
 /** A typed name loses its last letter; a word that a key put is one piece. */
 const isTypedName = (item: Item | undefined): boolean =>

@@ -183,7 +183,9 @@ function changedText(on: TypedLine, action: LineAction, { decimalSign, functions
     case 'point':
       return typed.insert(on, decimalSign);
     case 'edit':
-      return action.command === 'moveUp' || action.command === 'moveDown' ? null : typed.typedCommands[action.command](on);
+      return action.command === 'moveUp' || action.command === 'moveDown'
+        ? null
+        : typed.typedCommands[action.command](on);
   }
 }
 

@@ -215,7 +215,8 @@ class Reader {
     const digits = (token: Token): Pieces => {
       const part: Piece[] = [];
       const { from, to } = token.span;
-      if (token.kind === 'number') [...token.text].forEach((digit, i) => this.push(part, digit, from + i, from + i + 1));
+      if (token.kind === 'number')
+        [...token.text].forEach((digit, i) => this.push(part, digit, from + i, from + i + 1));
       return { list: part, from, to };
     };
     this.at += bottom.kind === 'end' ? 2 : 3;
@@ -263,7 +264,8 @@ class Reader {
     }
     if (!this.isOperator('power')) return this.sign(list);
     this.take();
-    const isOnName = isLetters(list.at(-1)?.item) && this.options.functions.has((list.at(-1)!.item as { text: string }).text);
+    const isOnName =
+      isLetters(list.at(-1)?.item) && this.options.functions.has((list.at(-1)!.item as { text: string }).text);
     const slot = isOnName ? this.shortExponent() : unwrapped(this.operand());
     list.push(boxPiece({ kind: 'power' }, [slot], from, Math.max(to, this.lastEnd())));
   }
@@ -273,7 +275,8 @@ class Reader {
     const list: Piece[] = [];
     const { from } = this.token.span;
     if (this.isOperator('minus')) this.sign(list);
-    if (this.token.kind === 'open' && list.length === 0) return unwrapped({ list: [this.bracketed((this.take()).span.from)], from, to: this.lastEnd() });
+    if (this.token.kind === 'open' && list.length === 0)
+      return unwrapped({ list: [this.bracketed(this.take().span.from)], from, to: this.lastEnd() });
     if (this.token.kind === 'number') this.primary(list);
     return { list, from, to: Math.max(from, list.at(-1)?.to ?? from) };
   }
@@ -283,15 +286,19 @@ class Reader {
     return token.kind === 'operator' && operators[token.op].kind === 'postfix';
   }
 
+  private isNumberBefore(mark: 'minute' | 'second'): boolean {
+    return this.token.kind === 'number' && this.ahead(1).kind === mark;
+  }
+
   private marks(list: Piece[]): void {
     for (;;) {
       const isDegree = this.isOperator('degreeSign');
       if (this.token.kind === 'superscript' || this.isMark()) this.mark(list);
       else return;
-      if (!isDegree || this.token.kind !== 'number' || this.ahead(1).kind !== 'minute') continue;
+      if (!isDegree || !this.isNumberBefore('minute')) continue;
       this.primary(list);
       this.sign(list);
-      if (this.token.kind !== 'number' || this.ahead(1).kind !== 'second') continue;
+      if (!this.isNumberBefore('second')) continue;
       this.primary(list);
       this.sign(list);
     }
@@ -342,7 +349,9 @@ class Reader {
     const stroke = this.take();
     const start = numeratorStart(itemsOf(list), product);
     const kept = list.slice(0, start);
-    const over = list.slice(start).filter((p, i, all) => !(isGlyph(p.item, /^ $/) && (i === 0 || i === all.length - 1)));
+    const over = list
+      .slice(start)
+      .filter((p, i, all) => !(isGlyph(p.item, /^ $/) && (i === 0 || i === all.length - 1)));
     const from = over[0]?.from ?? stroke.span.from;
     const top = unwrapped({ list: unshielded(over), from, to: over.at(-1)?.to ?? stroke.span.from });
     const below = this.pieces((part) => {
@@ -352,7 +361,10 @@ class Reader {
         this.operandInto(part);
       }
     });
-    return [...kept, boxPiece({ kind: 'fraction' }, [top, unwrapped(below)], from, Math.max(stroke.span.to, this.lastEnd()))];
+    return [
+      ...kept,
+      boxPiece({ kind: 'fraction' }, [top, unwrapped(below)], from, Math.max(stroke.span.to, this.lastEnd())),
+    ];
   }
 }
 
@@ -381,7 +393,10 @@ function placeIn(of: Pieces, offset: number): Place {
     const slot =
       holding >= 0 || offset === to || slots.length === 0
         ? holding
-        : Math.max(0, slots.findLastIndex((s) => s.from <= offset));
+        : Math.max(
+            0,
+            slots.findLastIndex((s) => s.from <= offset),
+          );
     if (slot >= 0) {
       const within = slots[slot]!;
       const inner = placeIn(within, Math.min(Math.max(offset, within.from), within.to));

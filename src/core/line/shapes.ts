@@ -2,7 +2,8 @@
  * How a function's box stands on paper, and in which order its slots are passed. Everything that is not listed is
  * written with its name and its values in brackets.
  */
-export type ShapeName = 'root' | 'bars' | 'floor' | 'ceil' | 'based' | 'bound' | 'integral' | 'slope' | 'cases' | 'over';
+export type ShapeName =
+  'root' | 'bars' | 'floor' | 'ceil' | 'based' | 'bound' | 'integral' | 'slope' | 'cases' | 'over';
 
 export type Shape = Readonly<{
   name: ShapeName;
@@ -49,8 +50,7 @@ export const shapes: Readonly<Record<string, Shape>> = {
 
 /** `log` with a base, and cases, have their shape only with enough slots. */
 export function shapeOf(fn: string, slots: number): Shape | null {
-  if (fn === 'log' && slots === 2)
-    return { name: 'based', order: [1, 0], main: 0, below: { 0: 1 }, above: { 1: 0 } };
+  if (fn === 'log' && slots === 2) return { name: 'based', order: [1, 0], main: 0, below: { 0: 1 }, above: { 1: 0 } };
   if (fn === 'cases' && slots >= 3 && slots % 2 === 1) {
     const order = Array.from({ length: slots }, (_, i) => (i === slots - 1 ? i : i ^ 1));
     const above = Object.fromEntries(order.flatMap((_, i) => (i >= 2 ? [[i, i === slots - 1 ? i - 1 : i - 2]] : [])));

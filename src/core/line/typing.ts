@@ -1,5 +1,17 @@
 import type { ReadingOptions } from '../language/tokens';
-import { call, close, fraction, insertGlyph, isEmptyLine, onAns, open, operate, power, separate, settled } from './edits';
+import {
+  call,
+  close,
+  fraction,
+  insertGlyph,
+  isEmptyLine,
+  onAns,
+  open,
+  operate,
+  power,
+  separate,
+  settled,
+} from './edits';
 import { moveRight } from './moves';
 import { STRAY_CLOSE } from './operands';
 import { readRow } from './read';
@@ -34,7 +46,12 @@ function writing(line: BoxedLine, { decimalSign }: ReadingOptions): BoxedLine {
 const strays = (row: Row): number => row.filter((item) => isGlyph(item, new RegExp(STRAY_CLOSE))).length;
 
 /** Puts a character where typing goes on, and reads the text anew. */
-function typedOn(line: BoxedLine, { text, at }: NonNullable<BoxedLine['typing']>, sign: string, options: ReadingOptions): BoxedLine | null {
+function typedOn(
+  line: BoxedLine,
+  { text, at }: NonNullable<BoxedLine['typing']>,
+  sign: string,
+  options: ReadingOptions,
+): BoxedLine | null {
   const rest = text.slice(text[at] === '▯' ? at + 1 : at);
   const typing = { text: text.slice(0, at) + sign + rest, at: at + sign.length };
   const { row, places } = readRow(typing.text, options, typing.at);

@@ -14,7 +14,8 @@ const EMPTY_BOX = '▯';
 /** Whether nothing but a sign, a digit, a letter or a word of its own kind follows closely. */
 const runsOn = (item: Item | undefined): boolean => isDigit(item) || isLetters(item) || isGlyph(item, /^[.,½-¾⅐-⅞]$/);
 
-const isName = (item: Item | undefined): boolean => isGlyph(item, /^[A-Za-z]{2,}$/) && isLetters(item);
+/** A function named without brackets; what stands for a number is not one. */
+const isName = (item: Item | undefined): boolean => isGlyph(item, /^(?!Ans$|total$)[A-Za-z]{2,}$/) && isLetters(item);
 
 /** A single number, letter or box with its power: what can stand under a stroke without brackets. */
 function isOneOperand(row: Row): boolean {

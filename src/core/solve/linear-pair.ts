@@ -12,7 +12,11 @@ import { coefficientsOf } from './coefficients';
 export type Pair = Readonly<{ kind: 'one'; values: readonly [Value, Value] }> | Readonly<{ kind: 'none' | 'many' }>;
 
 /** Coefficients of ax + by + c; null when the expression is not linear in both letters together. */
-function linear(tree: Tree, [x, y]: readonly [string, string], context: Context): readonly [RealValue, RealValue, RealValue] | null {
+function linear(
+  tree: Tree,
+  [x, y]: readonly [string, string],
+  context: Context,
+): readonly [RealValue, RealValue, RealValue] | null {
   const at = (letter: string, other: string, value: number): readonly RealValue[] | null => {
     const found = coefficientsOf(tree, letter, withLetter(context, other, fromWhole(value)));
     return found !== null && found.slice(2).every((k) => k.kind === 'rational' && k.value.n === 0n) ? found : null;
@@ -27,7 +31,12 @@ function linear(tree: Tree, [x, y]: readonly [string, string], context: Context)
 }
 
 /** Solves two equations, each given as what must be zero, by Cramer's rule; null when they are not linear. */
-export function linearPair(first: Tree, second: Tree, letters: readonly [string, string], context: Context): Pair | null {
+export function linearPair(
+  first: Tree,
+  second: Tree,
+  letters: readonly [string, string],
+  context: Context,
+): Pair | null {
   const [one, two] = [linear(first, letters, context), linear(second, letters, context)];
   if (one === null || two === null) return null;
   const given = { A: one[0], B: one[1], C: one[2], D: two[0], E: two[1], F: two[2] };
@@ -45,6 +54,8 @@ export function linearPair(first: Tree, second: Tree, letters: readonly [string,
   }
   const [p, r] = [sign('B*F-C*E'), sign('C*D-A*F')];
   if (p === null || r === null) return null;
-  const isEmptyRow = [one, two].some((row) => row.slice(0, 2).every((k) => signOf(k, context.alive) === 0) && signOf(row[2], context.alive) !== 0);
+  const isEmptyRow = [one, two].some(
+    (row) => row.slice(0, 2).every((k) => signOf(k, context.alive) === 0) && signOf(row[2], context.alive) !== 0,
+  );
   return { kind: p === 0 && r === 0 && !isEmptyRow ? 'many' : 'none' };
 }

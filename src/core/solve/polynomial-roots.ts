@@ -21,7 +21,8 @@ export function quadratic(A: RealValue, B: RealValue, C: RealValue, context: Con
   if (D === null || !isReal(D)) return null;
   const s = signOf(D, context.alive);
   if (typeof s === 'string') return null;
-  const work = (sign: string, isComplex: boolean) => formula(`(-B${sign}sqrt(D))/(2A)`, { ...given, D }, context, isComplex);
+  const work = (sign: string, isComplex: boolean) =>
+    formula(`(-B${sign}sqrt(D))/(2A)`, { ...given, D }, context, isComplex);
   if (s === 0) {
     const only = formula('-B/(2A)', given, context);
     return only && { real: [exactRoot(only)], hidden: 0, complex: [] };
@@ -62,7 +63,7 @@ function pureRoots(p: Polynomial, context: Context): readonly Root[] | null {
   const c = q.divide(q.negate(p[0]!), p.at(-1)!);
   if (q.sign(c) < 0 && n % 2 === 0) return [];
   const root = formula('root(N,C)', { N: fromRational(q.whole(n)), C: fromRational(c) }, context);
-  const opposite = root && formula('-R', { R: root as RealValue }, context);
+  const opposite = root && formula('-R', { R: root }, context);
   if (root === null || opposite === null) return null;
   return n % 2 === 0 ? [exactRoot(opposite), exactRoot(root)] : [exactRoot(root)];
 }

@@ -92,11 +92,17 @@ class Searcher {
   /** A pole, a jump or an end of the domain: an exact value where the function breaks just there, else the double. */
   breakAt(x: number): Root {
     const isBroken = (c: RealValue): boolean => {
-      const [at, before, after] = [this.signAt(c), this.f(toDouble(c, this.context.alive) - 1e-7), this.f(toDouble(c, this.context.alive) + 1e-7)];
+      const [at, before, after] = [
+        this.signAt(c),
+        this.f(toDouble(c, this.context.alive) - 1e-7),
+        this.f(toDouble(c, this.context.alive) + 1e-7),
+      ];
       return at === null || Number.isNaN(before) !== Number.isNaN(after);
     };
     const exact = this.simpleNear(x, 1e-9).find(isBroken);
-    return exact === undefined ? { kind: 'near', low: fromDouble(x), high: fromDouble(x), isSure: false } : exactRoot(exact);
+    return exact === undefined
+      ? { kind: 'near', low: fromDouble(x), high: fromDouble(x), isSure: false }
+      : exactRoot(exact);
   }
 
   /** The root between two doubles of unlike sign: found in doubles, then proved and narrowed in exact signs. */
@@ -112,8 +118,7 @@ class Searcher {
     const x = (low + high) / 2;
     const size = Math.max(Math.abs(this.f(low)), Math.abs(this.f(high)));
     // A pole changes sign by growing, a jump by not shrinking.
-    if (!(size < Math.max(Math.abs(fa), Math.abs(fb)) / 4) && size > 1e-9)
-      return { kind: 'break', at: x };
+    if (!(size < Math.max(Math.abs(fa), Math.abs(fb)) / 4) && size > 1e-9) return { kind: 'break', at: x };
     const exact = this.exactNear(x);
     if (exact !== null) return exactRoot(exact);
     return this.proved(x) ?? { kind: 'near', low: fromDouble(low), high: fromDouble(high), isSure: false };
@@ -201,7 +206,12 @@ export function search(tree: Tree, letter: string, from: Rational, to: Rational,
       else roots.push(made);
       return;
     }
-    const dips = before !== undefined && Math.abs(y) < Math.abs(before) && Math.abs(y) <= Math.abs(after) && y * before > 0 && y * after > 0;
+    const dips =
+      before !== undefined &&
+      Math.abs(y) < Math.abs(before) &&
+      Math.abs(y) <= Math.abs(after) &&
+      y * before > 0 &&
+      y * after > 0;
     const touch = dips ? searcher.touching(xs[i - 1]!, next) : null;
     if (touch !== null) roots.push(touch);
   });

@@ -27,7 +27,10 @@ function shown(line: string, letter = 'x', angle: 'rad' | 'deg' = 'rad'): string
     }
     case 'ranges':
       return made.ranges
-        .map((r) => `${r.takesFrom ? '[' : '('}${r.from ? rootText(r.from) : '−∞'};${r.to ? rootText(r.to) : '∞'}${r.takesTo ? ']' : ')'}`)
+        .map(
+          (r) =>
+            `${r.takesFrom ? '[' : '('}${r.from ? rootText(r.from) : '−∞'};${r.to ? rootText(r.to) : '∞'}${r.takesTo ? ']' : ')'}`,
+        )
         .join(' ');
     case 'pair':
       return made.pair.kind === 'one' ? made.pair.values.map(text).join(' ') : made.pair.kind;

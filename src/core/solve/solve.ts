@@ -75,9 +75,7 @@ function zerosOf(tree: Tree, letter: string, interval: NonNullable<Within>, cont
   const none = { breaks: [], within: null, hidden: 0, complex: [] };
   const coefficients = coefficientsOf(tree, letter, context);
   if (coefficients !== null) {
-    const isConstant = coefficients
-      .slice(1)
-      .every((c) => c.kind === 'rational' && q.isZero(c.value));
+    const isConstant = coefficients.slice(1).every((c) => c.kind === 'rational' && q.isZero(c.value));
     if (isConstant) {
       const [only] = coefficients;
       return only!.kind === 'rational' && q.isZero(only!.value) ? 'always' : { roots: [], ...none };
@@ -138,14 +136,19 @@ function ranges(tree: Tree, letter: string, interval: NonNullable<Within>, conte
   const critical = ordered([...edges, ...broken, ...zeros.flatMap((z) => z.roots)], context).filter((root) => {
     const v = valueOf(root);
     if (within === null || v === null) return true;
-    return compareReals(v, fromRational(within.from), context.alive) !== -1 && compareReals(v, fromRational(within.to), context.alive) !== 1;
+    return (
+      compareReals(v, fromRational(within.from), context.alive) !== -1 &&
+      compareReals(v, fromRational(within.to), context.alive) !== 1
+    );
   });
   const holds = (x: RealValue): boolean => {
     const truth = decideLine(tree, withLetter(context, letter, x));
     return truth.ok && truth.value === true;
   };
   /** At a meeting point that is not exact, only a relation that takes equals holds. */
-  const takesEquals = relationsOf(tree).every((r) => r.rest.every((p) => ['equal', 'atMost', 'atLeast'].includes(p.op)));
+  const takesEquals = relationsOf(tree).every((r) =>
+    r.rest.every((p) => ['equal', 'atMost', 'atLeast'].includes(p.op)),
+  );
   const holdsAt = (root: Root): boolean =>
     root.kind === 'exact' ? isReal(root.value) && holds(root.value) : root.isSure && takesEquals;
   const made: Range[] = [];

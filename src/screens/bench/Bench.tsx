@@ -41,7 +41,10 @@ function isHere({ document, settings, history }: Pick<State, 'document' | 'setti
 type Explained = Readonly<{ id: KeyId; by: 'point' | 'hold' }> | null;
 
 /** Keys beside the line: moving, undo, clear. */
-function LineKeys({ onPress, onExplain }: Readonly<{ onPress: (a: KeyAction) => void; onExplain: (id: KeyId, by: 'point' | 'hold') => void }>) {
+function LineKeys({
+  onPress,
+  onExplain,
+}: Readonly<{ onPress: (a: KeyAction) => void; onExplain: (id: KeyId, by: 'point' | 'hold') => void }>) {
   const document = useStore((s) => s.document);
   const settings = useStore((s) => s.settings);
   const history = useStore((s) => s.history);
@@ -72,7 +75,10 @@ function LineKeys({ onPress, onExplain }: Readonly<{ onPress: (a: KeyAction) => 
 }
 
 /** What stands above the line: that a line of the tape is being edited, the keys as they are pressed. */
-function AboveLine({ replay, onStop }: Readonly<{ replay: ReturnType<typeof useReplay>['replay']; onStop: () => void }>) {
+function AboveLine({
+  replay,
+  onStop,
+}: Readonly<{ replay: ReturnType<typeof useReplay>['replay']; onStop: () => void }>) {
   const editing = useStore((s) => s.document.editing);
   const keyed = useStore((s) => s.document.keyed);
   const isShown = useStore((s) => s.settings.keyStrip);
@@ -153,8 +159,10 @@ export function Bench() {
   const below = (
     <>
       <Completions found={found} onTake={complete} />
-      {letters.length === 0 ? null : <TryPanel letters={letters} />}
-      {isRelation ? <SolvePanel letters={letters} isAsked={isReported || letters.length === 1} onAnswer={onSolution} /> : null}
+      {letters.length === 0 || (isRelation && letters.length === 1) ? null : <TryPanel letters={letters} />}
+      {isRelation ? (
+        <SolvePanel letters={letters} isAsked={isReported || letters.length === 1} onAnswer={onSolution} />
+      ) : null}
       <LineTools onOpen={setOpen} />
     </>
   );

@@ -42,6 +42,20 @@ export function ClassView({ of, onPress, onClose }: Props) {
   const unit = finished?.angle ?? settings.angle;
   const field = { describedBy: undefined, isWrong: false, onTab: null, onPress, onRetype: retype, onPaste: pasteInto };
   const markup = form === null || form.id === 'truth' ? null : typeset(form.typed, CORE_SPELLING, shown);
+  const editor =
+    line.kind === 'boxed' ? (
+      <BoxedLine
+        line={line}
+        options={options}
+        style={shown}
+        size="class"
+        onPoint={point}
+        onSelectAt={selectAt}
+        {...field}
+      />
+    ) : (
+      <LineInput line={line} {...field} />
+    );
   const finishedMarkup = finished && typeset(finished.text, finished, { ...shown, decimalSign: finished.decimalSign });
   return (
     <View flex={1} backgroundColor="$card" padding="$4" gap="$4" className="scroll-y">
@@ -50,13 +64,22 @@ export function ClassView({ of, onPress, onClose }: Props) {
         <Button onPress={onClose}>{words.close}</Button>
       </View>
       <View flex={1} justifyContent="center" gap="$5">
+        {of === 'now' && settings.keyStrip && keyed !== null ? <KeyStrip keyed={keyed} name={words.keyLog} /> : null}
         {finishedMarkup === null || finished === null ? null : (
-          <View className="scroll-x ink">
+          <View className="scroll-x ink" tabIndex={0}>
             <Formula markup={finishedMarkup} size="class" />
           </View>
         )}
+        {of === 'now' && finished === null ? editor : null}
         {form === null ? null : (
-          <View className="scroll-x ink-answer" flexDirection="row" alignItems="center" gap="$4" aria-live="polite">
+          <View
+            className="scroll-x ink-answer"
+            tabIndex={0}
+            flexDirection="row"
+            alignItems="center"
+            gap="$4"
+            aria-live="polite"
+          >
             <Words className="class-type" tone="answer">
               {signOf(form)}
             </Words>
@@ -74,25 +97,8 @@ export function ClassView({ of, onPress, onClose }: Props) {
             {words.readAs} {readAs}
           </Words>
         )}
+        {of === 'now' && finished !== null ? editor : null}
       </View>
-      {of === 'now' ? (
-        <View gap="$2">
-          {settings.keyStrip && keyed !== null ? <KeyStrip keyed={keyed} name={words.keyLog} /> : null}
-          {line.kind === 'boxed' ? (
-            <BoxedLine
-              line={line}
-              options={options}
-              style={shown}
-              size="class"
-              onPoint={point}
-              onSelectAt={selectAt}
-              {...field}
-            />
-          ) : (
-            <LineInput line={line} {...field} />
-          )}
-        </View>
-      ) : null}
     </View>
   );
 }

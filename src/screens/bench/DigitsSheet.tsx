@@ -24,7 +24,7 @@ export function DigitsSheet({ onClose }: Readonly<{ onClose: () => void }>) {
           { id: 'auto', name: words.significantFigures },
         ]}
         chosen={now.mode}
-        onChoose={(mode) => setOwnDigits({ mode: mode as OwnDigits['mode'], digits: now.digits })}
+        onChoose={(mode) => setOwnDigits({ mode: mode, digits: now.digits })}
       />
       <Stepper
         title={now.mode === 'places' ? words.decimalPlaces : words.significantFigures}

@@ -13,7 +13,10 @@ import { Sheet } from '@/ui/sheet/Sheet';
 import { Words } from '@/ui/theme/text';
 
 /** Finds keys and functions by plain words, tells what they do, and puts them into the line. */
-export function FindSheet({ onPress, onClose }: Readonly<{ onPress: (action: KeyAction) => void; onClose: () => void }>) {
+export function FindSheet({
+  onPress,
+  onClose,
+}: Readonly<{ onPress: (action: KeyAction) => void; onClose: () => void }>) {
   const [sought, setSought] = useState('');
   const isComplex = useStore((s) => s.settings.complex);
   const found = findKeys(sought);

@@ -25,7 +25,10 @@ export function KeysSheet({ of, onReplay, onClose }: Props) {
   const { angle, complex } = useRequest(of);
   const { text, decimalSign, impliedFirst } = writtenOf(of);
   const own = useStore((s) => (of === 'now' ? s.document.own : of.own));
-  const names = (keyed ?? []).map((entry) => keyedOf(entry)).filter((k) => k !== null).map(keyedName);
+  const names = (keyed ?? [])
+    .map((entry) => keyedOf(entry))
+    .filter((k) => k !== null)
+    .map(keyedName);
   return (
     <Sheet title={words.keyLog} onClose={onClose}>
       <Words>{text}</Words>

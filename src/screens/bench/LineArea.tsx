@@ -44,7 +44,10 @@ export function LineArea({ onPress, isOpen, completion, onComplete, above, below
   const options = useMemo(() => optionsOf(settings), [settings]);
   const answer = live.kind === 'answer' ? live.answer : live.kind === 'working' ? live.last : null;
   const hinted =
-    live.kind === 'problem' && live.problem.code !== 'syntax' && live.problem.code !== 'argument-count' && !(isOpen && live.problem.code === 'undefined-name')
+    live.kind === 'problem' &&
+    live.problem.code !== 'syntax' &&
+    live.problem.code !== 'argument-count' &&
+    !(isOpen && live.problem.code === 'undefined-name')
       ? live.problem
       : null;
   const problem = reported ?? hinted;
@@ -56,6 +59,7 @@ export function LineArea({ onPress, isOpen, completion, onComplete, above, below
       angle={settings.angle}
       shown={settings.display}
       answer={shownAnswer}
+      hasRoom={!isOpen}
       isOld={live.kind === 'working'}
       problem={problem}
       sentence={sentenceFor(problem, line, options)}

@@ -1,7 +1,7 @@
 import { View } from '@tamagui/core';
 import { isEmptyLine } from '@/core/line/line';
 import { useStore } from '@/state/app-store';
-import { nearNames, useSolution, words } from '@/text/labels';
+import { nearNames, solutionButton, words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
 import { Words } from '@/ui/theme/text';
 import type { OpenSheet } from './sheets';
@@ -16,7 +16,7 @@ function Near() {
     <Button
       key={kind}
       keepsFocus
-      name={`${useSolution(text)}, ${nearNames[kind]}`}
+      name={`${solutionButton(text)}, ${nearNames[kind]}`}
       onPress={() => rewrite(typed, 'solution')}
     >
       ≈ {text}

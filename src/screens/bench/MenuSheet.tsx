@@ -17,7 +17,11 @@ import { writtenNow } from './line-ref';
 import { pasteInto } from './pasting';
 import type { OpenSheet } from './sheets';
 
-type Props = Readonly<{ onPress: (action: KeyAction) => void; onOpen: (sheet: OpenSheet) => void; onClose: () => void }>;
+type Props = Readonly<{
+  onPress: (action: KeyAction) => void;
+  onOpen: (sheet: OpenSheet) => void;
+  onClose: () => void;
+}>;
 
 /** What is done more rarely with the line being written. */
 export function MenuSheet({ onPress, onOpen, onClose }: Props) {

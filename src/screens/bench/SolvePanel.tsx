@@ -3,8 +3,8 @@ import { useEffect, useMemo, useState } from 'react';
 import { useStore } from '@/state/app-store';
 import { lineText } from '@/state/document';
 import { requestOf } from '@/state/live';
-import { hiddenRoots, solveForName, useSolution, withinText, words } from '@/text/labels';
-import type { SolutionView, SolvedLine } from '@/workers/solve';
+import { hiddenRoots, solveForName, solutionButton, withinText, words } from '@/text/labels';
+import type { SolutionView, SolvedLine } from '@/state/beside';
 import { Button } from '@/ui/control/Button';
 import { Field } from '@/ui/control/Field';
 import { FormValue } from '@/ui/line/ResultForms';
@@ -26,7 +26,11 @@ function Solution({ name, solution }: Readonly<{ name: string; solution: Solutio
           <FormValue key={form.id} form={form} shown={shown} isChosen={form === first} />
         ))}
         <View marginLeft="auto">
-          <Button keepsFocus name={useSolution(`${name} ${first.text}`)} onPress={() => rewrite(first.typed, 'solution')}>
+          <Button
+            keepsFocus
+            name={solutionButton(`${name} ${first.text}`)}
+            onPress={() => rewrite(first.typed, 'solution')}
+          >
             {words.use}
           </Button>
         </View>
@@ -164,8 +168,18 @@ export function SolvePanel({ letters, isAsked, onAnswer }: Props) {
       {solved === null || letter === null ? null : <Solved solved={solved} letter={letter} />}
       {isSearched ? (
         <View flexDirection="row" gap="$2" alignItems="center">
-          <Field name={words.solveBetween} isInline value={from} placeholder="−100" onChange={(f) => setBetween([f, to])} />
-          <Field name={words.solveTo} isInline value={to} placeholder="100" onChange={(t) => setBetween([from, t])} />
+          <View flex={1.6} minWidth={0}>
+            <Field
+              name={words.solveBetween}
+              isInline
+              value={from}
+              placeholder="−100"
+              onChange={(f) => setBetween([f, to])}
+            />
+          </View>
+          <View flex={1} minWidth={0}>
+            <Field name={words.solveTo} isInline value={to} placeholder="100" onChange={(t) => setBetween([from, t])} />
+          </View>
         </View>
       ) : null}
     </View>

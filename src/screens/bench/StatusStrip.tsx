@@ -18,7 +18,7 @@ function IconButton({ icon, name, onPress }: Readonly<{ icon: unknown; name: str
   const Icon = icon as Picture;
   return (
     <Pressable aria-label={name} onPress={onPress} hoverStyle={{ backgroundColor: '$keyDown' }}>
-      <Icon size={20} color={theme.ink.get() as string} strokeWidth={1.8} />
+      <Icon size={20} color={theme.ink.get()} strokeWidth={1.8} />
     </Pressable>
   );
 }

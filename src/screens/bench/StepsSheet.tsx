@@ -3,7 +3,7 @@ import { useStore } from '@/state/app-store';
 import { problemText } from '@/text/problems';
 import { stepText } from '@/text/steps';
 import { words } from '@/text/labels';
-import type { LineRequest } from '@/workers/answer';
+import type { LineRequest } from '@/state/beside';
 import { Button } from '@/ui/control/Button';
 import { Formula } from '@/ui/formula/Formula';
 import { CORE_SPELLING, typeset } from '@/ui/formula/typeset';
@@ -58,9 +58,7 @@ export function StepsSheet({ request, onClose }: Readonly<{ request: LineRequest
               );
             })}
           </View>
-          <Button
-            onPress={() => void copy(steps.map((s, i) => (i === 0 ? s.expr : `= ${s.expr}`)).join('\n'))}
-          >
+          <Button onPress={() => void copy(steps.map((s, i) => (i === 0 ? s.expr : `= ${s.expr}`)).join('\n'))}>
             {words.copySteps}
           </Button>
         </>

@@ -68,10 +68,10 @@ export function TapeSheet({ onOpen, onClose }: Readonly<{ onOpen: (id: string) =
           <Button isDisabled={tape.length === 0} onPress={() => then(() => void copy(tapeText(tape, 'latex')))(null)}>
             {words.copyLatex}
           </Button>
-          <Button onPress={() => then(saveNotebook)(undefined as never)}>{words.saveNotebook}</Button>
+          <Button onPress={() => then(saveNotebook)(undefined)}>{words.saveNotebook}</Button>
         </View>
       </View>
-      <Button isDisabled={tape.length === 0} onPress={() => then(clearTape)(undefined as never)}>
+      <Button isDisabled={tape.length === 0} onPress={() => then(clearTape)(undefined)}>
         {words.clearTape}
       </Button>
     </Sheet>

@@ -62,7 +62,9 @@ function answerLatex(line: TapeLine): string {
 export function tapeText(tape: readonly TapeLine[], kind: 'text' | 'latex'): string {
   const lines = tape.map((line) => {
     const form = line.forms.find((f) => f.id === line.chosen)!;
-    const marks = [line.usesAngleUnit ? line.angle : '', line.complex ? 'complex' : '', line.note].filter((m) => m !== '');
+    const marks = [line.usesAngleUnit ? line.angle : '', line.complex ? 'complex' : '', line.note].filter(
+      (m) => m !== '',
+    );
     if (kind === 'latex') {
       const note = marks.length === 0 ? '' : ` && \\text{${marks.join(', ')}}`;
       return `${copyOfLine(line, 'latex')} &${form.exact ? '=' : '\\approx '} ${answerLatex(line)}${note} \\\\`;

@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import { useStore } from '@/state/app-store';
 import { lineText } from '@/state/document';
 import { againRequest, requestOf } from '@/state/live';
-import type { LineRequest } from '@/workers/answer';
+import type { LineRequest } from '@/state/beside';
 import type { Written } from './copying';
 import type { LineRef } from './sheets';
 
@@ -28,4 +28,3 @@ export function keysOf(of: LineRef): readonly string[] | null {
   if (of !== 'now') return of.keys.length === 0 ? null : of.keys;
   return useStore.getState().document.keyed;
 }
-

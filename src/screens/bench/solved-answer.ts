@@ -1,7 +1,7 @@
 import type { Form } from '@/core/format/form';
 import { encode } from '@/core/notebook/value-codec';
-import type { LineAnswer } from '@/workers/answer';
-import type { RangeView, SolutionView, SolvedLine } from '@/workers/solve';
+import type { LineAnswer } from '@/state/beside';
+import type { RangeView, SolutionView, SolvedLine } from '@/state/beside';
 
 /** Part of the numbers, as an inequality: −2 ≤ x < 3. */
 export function rangeText({ from, to }: RangeView, letter: string): string {

@@ -20,7 +20,11 @@ function redo(entry: string): void {
 }
 
 /** Presses the keys of a log one after another, for others to follow. */
-export function useReplay(): { replay: Replay | null; begin: (keyed: readonly string[], speed: Speed) => void; stop: () => void } {
+export function useReplay(): {
+  replay: Replay | null;
+  begin: (keyed: readonly string[], speed: Speed) => void;
+  stop: () => void;
+} {
   const [replay, setReplay] = useState<Replay | null>(null);
   const stop = useCallback(() => setReplay(null), []);
   const begin = useCallback((keyed: readonly string[], speed: Speed) => {

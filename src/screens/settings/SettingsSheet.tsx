@@ -61,10 +61,7 @@ export function SettingsSheet({ onClose }: Readonly<{ onClose: () => void }>) {
       />
       <Choice
         title={words.preferredForm}
-        options={[
-          { id: 'none', name: words.preferredNone },
-          ...preferable.map((id) => ({ id, name: formNames[id] })),
-        ]}
+        options={[{ id: 'none', name: words.preferredNone }, ...preferable.map((id) => ({ id, name: formNames[id] }))]}
         chosen={settings.form ?? 'none'}
         onChoose={(id) => set({ form: preferable.find((form) => form === id) ?? null })}
       />

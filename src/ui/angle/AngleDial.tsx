@@ -19,7 +19,7 @@ const point = (turn: number, radius: number): readonly [number, number] => [
 /** The unit circle with the arm of an angle, the turn it has made, and its foot on the horizontal axis. */
 export function AngleDial({ turn, name }: Props) {
   const theme = useTheme();
-  const colour = (token: 'ink' | 'accent' | 'answer' | 'rule' | 'muted' | 'grid'): string => theme[token]!.get() as string;
+  const colour = (token: 'ink' | 'accent' | 'answer' | 'rule' | 'muted' | 'grid'): string => theme[token].get();
   const [x, y] = point(turn, RADIUS);
   const [ax, ay] = point(turn, 30);
   const large = turn > 0.5 ? 1 : 0;
@@ -38,7 +38,7 @@ export function AngleDial({ turn, name }: Props) {
       {labels.map(([label, at]) => {
         const [lx, ly] = point(at, RADIUS * 0.62);
         return (
-          <Text key={label} x={lx} y={ly + 4} fontSize={12} fill={colour('muted')} textAnchor="middle">
+          <Text key={label} dx={lx} dy={ly + 4} fontSize={12} fill={colour('muted')} textAnchor="middle">
             {label}
           </Text>
         );

@@ -16,7 +16,16 @@ type Props = Readonly<{
 }>;
 
 /** A field of text with its name. */
-export function Field({ name, value, onChange, onEnter, placeholder, isInline = false, isHidden = false, autoFocus }: Props) {
+export function Field({
+  name,
+  value,
+  onChange,
+  onEnter,
+  placeholder,
+  isInline = false,
+  isHidden = false,
+  autoFocus,
+}: Props) {
   return (
     <View
       flexDirection={isInline ? 'row' : 'column'}
@@ -25,7 +34,7 @@ export function Field({ name, value, onChange, onEnter, placeholder, isInline = 
       flexGrow={1}
     >
       {isHidden ? null : (
-        <Words strong={!isInline} aria-hidden>
+        <Words strong={!isInline} aria-hidden whiteSpace="nowrap">
           {name}
         </Words>
       )}

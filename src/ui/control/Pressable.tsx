@@ -17,4 +17,9 @@ export const Pressable = styled(View, {
 });
 
 /** Pressing leaves the focus where it is, so that the line keeps its caret. */
-export const keepFocus = { onMouseDown: (event: { preventDefault: () => void }) => event.preventDefault() };
+export const keepFocus = {
+  onMouseDown: (event: { type: string; preventDefault: () => void }) => {
+    // The interface kit sends touches here too, whose listeners may not prevent anything.
+    if (event.type === 'mousedown') event.preventDefault();
+  },
+};

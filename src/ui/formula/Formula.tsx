@@ -31,5 +31,9 @@ type Props = Readonly<{
 
 /** A formula set by the browser. A screen reader reads its mathematics unless it stands inside something with a name. */
 export const Formula = memo(function Formula({ markup, size, marked }: Props) {
-  return createElement('math', { className: `math math-${size}`, displaystyle: 'true' }, draw(markup, 0, marked ?? null));
+  return createElement(
+    'math',
+    { className: `math math-${size}`, displaystyle: 'true' },
+    draw(markup, 0, marked ?? null),
+  );
 });

@@ -43,6 +43,8 @@ type Props = Readonly<{
   onPress: (action: KeyAction) => void;
   /** What Tab does instead of going on; null when it just goes on. */
   onTab: (() => void) | null;
+  /** Room is kept for an answer that is still to come. */
+  hasRoom: boolean;
   /** What stands above the line, and below its answer. */
   above?: ReactNode;
   below?: ReactNode;
@@ -52,7 +54,12 @@ type Props = Readonly<{
 const RESULT_HEIGHT = 62;
 
 /** The line as mathematics: what a screen reader reads, and what stands above a line that is typed. */
-function OnPaper({ text, options, shown, isSeen }: Readonly<{ text: string; isSeen: boolean }> & Pick<Props, 'options' | 'shown'>) {
+function OnPaper({
+  text,
+  options,
+  shown,
+  isSeen,
+}: Readonly<{ text: string; isSeen: boolean }> & Pick<Props, 'options' | 'shown'>) {
   const markup = typeset(text, options, shown);
   if (markup === null) return null;
   return (
@@ -117,7 +124,7 @@ export function LineCard(props: Props) {
           />
         )}
         {isEmpty ? null : (
-          <View minHeight={RESULT_HEIGHT} className={isOld ? 'answer-old' : 'answer-fresh'}>
+          <View minHeight={props.hasRoom ? RESULT_HEIGHT : 0} className={isOld ? 'answer-old' : 'answer-fresh'}>
             {answer === null ? null : (
               <Answer
                 answer={answer}

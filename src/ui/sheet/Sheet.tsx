@@ -15,9 +15,10 @@ export function Sheet({ title, onClose, children }: Props) {
   const panel = useRef<HTMLElement | null>(null);
   useEffect(() => {
     const before = document.activeElement;
-    panel.current?.querySelector<HTMLElement>(FOCUSABLE)?.focus();
+    // A field that asks for the focus has it by now.
+    if (panel.current?.contains(before) !== true) panel.current?.querySelector<HTMLElement>(FOCUSABLE)?.focus();
     return () => {
-      if (before instanceof HTMLElement) before.focus();
+      if (before instanceof HTMLElement && before.isConnected) before.focus();
     };
   }, []);
 

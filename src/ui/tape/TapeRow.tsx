@@ -4,7 +4,7 @@ import { memo } from 'react';
 import type { ComponentType } from 'react';
 import { useTheme } from '@tamagui/core';
 import type { TapeLine } from '@/core/notebook/schema';
-import { tapeActionsName, tapeRowName, unitNames, useAnswerName } from '@/text/labels';
+import { tapeActionsName, tapeRowName, unitNames, answerButtonName } from '@/text/labels';
 import { Pressable } from '../control/Pressable';
 import { Formula } from '../formula/Formula';
 import { typeset } from '../formula/typeset';
@@ -39,7 +39,7 @@ function Marks({ line, onOpen }: Readonly<{ line: TapeLine; onOpen: (id: string)
     >
       {line.pinned ? (
         <View aria-hidden>
-          <PinIcon size={13} color={theme.accent.get() as string} />
+          <PinIcon size={13} color={theme.accent.get()} />
         </View>
       ) : null}
       <Words size="small" tone="muted" textAlign="center">
@@ -85,7 +85,7 @@ export const TapeRow = memo(function TapeRow({ line, grouping, onOpen, onUseLine
             marginLeft="auto"
             paddingHorizontal="$1"
             justifyContent="flex-end"
-            aria-label={useAnswerName(signOf(form), form.text)}
+            aria-label={answerButtonName(signOf(form), form.text)}
             onPress={() => onUseAnswer(line.id)}
           >
             <FormValue form={form} shown={shown} isChosen />

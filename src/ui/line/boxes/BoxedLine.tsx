@@ -30,7 +30,14 @@ type Props = Readonly<{
 const px = (n: number): string => `${Math.round(n * 10) / 10}px`;
 
 /** Puts an overlay over a part of the drawing, or away. */
-function lay(over: HTMLElement | null, frame: DOMRect, scrolled: number, rect: ReturnType<typeof caretRect>, pad: number, width = 0): void {
+function lay(
+  over: HTMLElement | null,
+  frame: DOMRect,
+  scrolled: number,
+  rect: ReturnType<typeof caretRect>,
+  pad: number,
+  width = 0,
+): void {
   if (over === null) return;
   over.style.display = rect === null ? 'none' : 'block';
   if (rect === null) return;
@@ -50,7 +57,8 @@ const MARGIN = 24;
  * not seen: it lets dead keys, pasting and screen readers work as in any field, and holds the typed text.
  */
 export function BoxedLine(props: Props) {
-  const { line, options, style, describedBy, isWrong, size, onPress, onTab, onPoint, onSelectAt, onPaste, onRetype } = props;
+  const { line, options, style, describedBy, isWrong, size, onPress, onTab, onPoint, onSelectAt, onPaste, onRetype } =
+    props;
   const frame = useRef<HTMLDivElement | null>(null);
   const caret = useRef<HTMLDivElement | null>(null);
   const slot = useRef<HTMLDivElement | null>(null);
@@ -85,7 +93,7 @@ export function BoxedLine(props: Props) {
   useLayoutEffect(draw);
   // Widths change once the font of mathematics has come.
   useEffect(() => {
-    void document.fonts?.ready.then(draw);
+    void document.fonts.ready.then(draw);
     window.addEventListener('resize', draw);
     return () => window.removeEventListener('resize', draw);
   });

@@ -29,15 +29,16 @@ const isTall = (row: Row): boolean =>
     if (item.kind === 'power') return false;
     if (item.kind === 'group') return isTall(item.slots[0]!);
     const shape = shapeOf(item.fn, item.slots.length)?.name;
-    return shape === 'bound' || shape === 'integral' || shape === 'slope' || shape === 'cases' || item.slots.some(isTall);
+    return (
+      shape === 'bound' || shape === 'integral' || shape === 'slope' || shape === 'cases' || item.slots.some(isTall)
+    );
   });
 
 const fence = (text: string, tall: boolean, faint = false): ReactElement =>
   mo(text, { fence: 'true', stretchy: tall ? 'true' : 'false', ...(faint ? { className: 'math-supplied' } : {}) });
 
 /** Whether a row is a sum, so that a big sign before it would not be seen to reach over all of it. */
-const isSum = (row: Row): boolean =>
-  row.some((item, i) => isGlyph(item, /^[+−]$/) && i > 0 && endsOperand(row[i - 1]));
+const isSum = (row: Row): boolean => row.some((item, i) => isGlyph(item, /^[+−]$/) && i > 0 && endsOperand(row[i - 1]));
 
 function glyphElement(row: Row, i: number, decimalSign: DecimalSign): ReactElement {
   const { text } = row[i] as { text: string };
@@ -129,8 +130,7 @@ function shaped(shape: Shape, box: Box & { kind: 'call' }, i: number, slot: Draw
     }
     case 'cases': {
       const rows: ReactElement[] = [];
-      const cells = (...kids: ReactElement[]): ReactElement =>
-        el('mtr', {}, ...kids.map((kid) => el('mtd', {}, kid)));
+      const cells = (...kids: ReactElement[]): ReactElement => el('mtr', {}, ...kids.map((kid) => el('mtd', {}, kid)));
       for (let k = 0; k + 1 < box.slots.length; k += 2) rows.push(cells(s(k + 1), s(k)));
       rows.push(cells(s(box.slots.length - 1), el('mtext', {}, 'otherwise')));
       return el('mrow', at, fence('{', true), el('mtable', {}, ...rows));
