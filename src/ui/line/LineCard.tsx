@@ -1,4 +1,5 @@
 import { View } from '@tamagui/core';
+import { memo, useDeferredValue } from 'react';
 import type { ReactNode } from 'react';
 import type { AngleUnit } from '@/core/base/angle';
 import type { Problem } from '@/core/base/problem';
@@ -54,13 +55,15 @@ type Props = Readonly<{
 const RESULT_HEIGHT = 62;
 
 /** The line as mathematics: what a screen reader reads, and what stands above a line that is typed. */
-function OnPaper({
+const OnPaper = memo(function OnPaper({
   text,
   options,
   shown,
   isSeen,
 }: Readonly<{ text: string; isSeen: boolean }> & Pick<Props, 'options' | 'shown'>) {
-  const markup = typeset(text, options, shown);
+  // What is only spoken can come a moment after what is seen.
+  const later = useDeferredValue(text);
+  const markup = typeset(isSeen ? text : later, options, shown);
   if (markup === null) return null;
   return (
     <View
@@ -72,7 +75,7 @@ function OnPaper({
       <Formula markup={markup} size="line" />
     </View>
   );
-}
+});
 
 /** The line being written, how it was read, and what it comes to. */
 export function LineCard(props: Props) {

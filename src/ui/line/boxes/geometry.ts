@@ -16,6 +16,12 @@ function itemsIn(row: Element): readonly Element[] {
   return items;
 }
 
+/** One item of a row, found without looking at the others. */
+function itemIn(row: Element, i: number): Element | undefined {
+  for (const el of row.querySelectorAll(`[data-i="${i}"]`)) if (el.parentElement?.closest(ROW) === row) return el;
+  return undefined;
+}
+
 const slotsIn = (item: Element): readonly Element[] =>
   [...item.querySelectorAll('[data-s]')].filter((el) => el.parentElement?.closest('[data-i]') === item);
 
@@ -26,7 +32,7 @@ const slotOf = (item: Element, slot: number): Element | undefined =>
 export function rowElement(root: Element, path: readonly Step[]): Element | null {
   let row: Element = root;
   for (const { item, slot } of path) {
-    const box = itemsIn(row)[item];
+    const box = itemIn(row, item);
     const next = box && slotOf(box, slot);
     if (next === undefined) return null;
     row = next;
@@ -48,8 +54,7 @@ const isBoxItem = (item: Element | undefined): boolean => item !== undefined && 
 export function caretRect(root: Element, place: Place): Rect | null {
   const row = rowElement(root, place.path);
   if (row === null) return null;
-  const items = itemsIn(row);
-  const [before, after] = [items[place.at - 1], items[place.at]];
+  const [before, after] = [itemIn(row, place.at - 1), itemIn(row, place.at)];
   const beside = [before, after].filter((item) => item !== undefined);
   if (beside.length === 0) {
     const { left, right, top, bottom } = row.getBoundingClientRect();
