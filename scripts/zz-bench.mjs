@@ -78,7 +78,11 @@ async function longLine() {
 async function longTape() {
   const page = await browser.newPage({ viewport: { width: 390, height: 844 } });
   const demo = JSON.parse(readFileSync(await demoNotebook(), 'utf8'));
-  const tape = Array.from({ length: 5000 }, (_, i) => ({ ...demo.tape[i % demo.tape.length], id: `l${i + 1}`, kept: null }));
+  const tape = Array.from({ length: 5000 }, (_, i) => ({
+    ...demo.tape[i % demo.tape.length],
+    id: `l${i + 1}`,
+    kept: null,
+  }));
   await page.addInitScript((raw) => localStorage.setItem('ulkav.notebook', raw), JSON.stringify({ ...demo, tape }));
   await page.goto(`http://localhost:${PORT}/`);
   await page.getByRole('textbox').waitFor();

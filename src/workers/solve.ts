@@ -98,6 +98,12 @@ class Shower {
     };
   }
 
+  /** A complex solution that is known to more digits than are shown. */
+  nearComplex(value: Value): SolutionView {
+    const decimal = this.forms(value).filter((f) => f.id === 'decimal');
+    return { value: null, forms: decimal.map((f) => ({ ...f, exact: false })), isSure: true, check: null };
+  }
+
   /** Both sides of an equation at a solution. */
   private check(equation: Tree | null, letter: string, value: Value, kind: Root['kind']): SolutionView['check'] {
     if (equation?.kind !== 'relation') return null;
@@ -150,7 +156,9 @@ export function solveLine(request: SolveRequest, alive: Alive, random: Random): 
         roots: made.roots.map((root) => shower.solution(root, equation, letter)),
         within: within(made.within),
         hidden: made.hidden,
-        complex: made.complex.map((value) => shower.solution({ kind: 'exact', value }, equation, letter)),
+        complex: made.complex.map((value) =>
+          made.isNear ? shower.nearComplex(value) : shower.solution({ kind: 'exact', value }, equation, letter),
+        ),
       });
     }
     case 'ranges':

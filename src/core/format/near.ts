@@ -22,6 +22,9 @@ const isSquarefree = (n: number): boolean => {
   return n > 1;
 };
 
+/** Shares of a turn that exercises are about. */
+const SHARES = new Set([1, 2, 3, 4, 5, 6, 8, 9, 10, 12, 15, 18, 20, 24]);
+
 /**
  * Simple fractions, square roots over small numbers and multiples of π that round to a decimal of so many places.
  * Offered only when so simple a number would hardly be met by chance; nothing is claimed of them but that they are near.
@@ -50,7 +53,7 @@ export function nearTo(written: string): readonly Near[] {
     if (isNear && n * d < room) offer('root', quotient(callTree('sqrt', wholeTree(BigInt(n))), d));
   }
   const turns = fractionNear(x / Math.PI, within / Math.PI, 24);
-  if (turns !== null && turns[0] < 100 && turns[0] * turns[1] < room) {
+  if (turns !== null && SHARES.has(turns[1]) && turns[0] < 100 && turns[0] * turns[1] < room) {
     const [n, d] = turns;
     const pi = constantTree('pi');
     offer('pi', quotient(n === 1 ? pi : binaryTree('implied', wholeTree(BigInt(n)), pi), d));

@@ -6,13 +6,19 @@ import type { Rational } from '../number/rational';
 import { fromRational, isReal } from '../number/value';
 import type { RealValue, Value } from '../number/value';
 import type { Coefficients } from './coefficients';
+import { complexRoots } from './complex-roots';
 import { degreeOf, divided, isolated, narrowed, squarefree } from './rational-polynomial';
 import type { Polynomial } from './rational-polynomial';
 import { exactRoot, fineWidth, middleOf } from './root';
 import type { Root } from './root';
 
-/** Real roots in order; `hidden` counts the distinct complex ones, which are given where they are exact. */
-export type PolynomialRoots = Readonly<{ real: readonly Root[]; hidden: number; complex: readonly Value[] }>;
+/** Real roots in order; `hidden` counts the distinct complex ones, which are given to 30 digits where they are not exact. */
+export type PolynomialRoots = Readonly<{
+  real: readonly Root[];
+  hidden: number;
+  complex: readonly Value[];
+  isNear?: boolean;
+}>;
 
 /** Roots of Ax² + Bx + C by the formula; null when a sign cannot be decided. */
 export function quadratic(A: RealValue, B: RealValue, C: RealValue, context: Context): PolynomialRoots | null {
@@ -98,7 +104,14 @@ function ofRational(p: Polynomial, context: Context): PolynomialRoots {
       const [low, high] = narrowed(rest, interval, fineWidth(interval[1]));
       return q.equal(low, high) ? exactRoot(fromRational(low)) : { kind: 'near', low, high, isSure: true };
     });
-  return { real: sorted([...exact, ...others]), hidden: degree - others.length, complex: [] };
+  const hidden = degree - others.length;
+  const complex = hidden === 0 ? [] : complexRoots(rest);
+  return {
+    real: sorted([...exact, ...others]),
+    hidden,
+    complex: complex?.length === hidden ? complex : [],
+    isNear: true,
+  };
 }
 
 /** The real roots of a polynomial; null when its coefficients do not allow to find all of them. */

@@ -34,6 +34,8 @@ export type Solved =
       /** How many complex solutions real numbers hide, and those that are exact. */
       hidden: number;
       complex: readonly Value[];
+      /** The complex ones are not exact, but to 30 digits. */
+      isNear: boolean;
     }>
   | Readonly<{ kind: 'ranges'; ranges: readonly Range[]; within: Within }>
   | Readonly<{ kind: 'pair'; letters: readonly [string, string]; pair: Pair }>
@@ -68,11 +70,12 @@ type Zeros = Readonly<{
   within: Within;
   hidden: number;
   complex: readonly Value[];
+  isNear: boolean;
 }>;
 
 /** Where an expression is zero: all of it for a polynomial, else in the interval. `always` when it is zero throughout. */
 function zerosOf(tree: Tree, letter: string, interval: NonNullable<Within>, context: Context): Zeros | 'always' | null {
-  const none = { breaks: [], within: null, hidden: 0, complex: [] };
+  const none = { breaks: [], within: null, hidden: 0, complex: [], isNear: false };
   const coefficients = coefficientsOf(tree, letter, context);
   if (coefficients !== null) {
     const isConstant = coefficients.slice(1).every((c) => c.kind === 'rational' && q.isZero(c.value));
@@ -81,7 +84,14 @@ function zerosOf(tree: Tree, letter: string, interval: NonNullable<Within>, cont
       return only!.kind === 'rational' && q.isZero(only!.value) ? 'always' : { roots: [], ...none };
     }
     const found = polynomialRoots(coefficients, context);
-    if (found !== null) return { ...none, roots: found.real, hidden: found.hidden, complex: found.complex };
+    if (found !== null)
+      return {
+        ...none,
+        roots: found.real,
+        hidden: found.hidden,
+        complex: found.complex,
+        isNear: found.isNear === true,
+      };
   }
   const found = search(tree, letter, interval.from, interval.to, context);
   return found && { ...none, ...found, within: interval };
@@ -197,8 +207,8 @@ export function solve(tree: Tree, letter: string, interval: NonNullable<Within>,
   const zeros = zerosOf(differences(equation)[0]!, letter, interval, context);
   if (zeros === null) return { kind: 'unknown' };
   if (zeros === 'always') return { kind: 'always' };
-  const { within, hidden, complex } = zeros;
+  const { within, hidden, complex, isNear } = zeros;
   const roots = ordered(zeros.roots, context);
   if (roots.length === 0 && within === null && hidden === 0) return { kind: 'never' };
-  return { kind: 'roots', roots, within, hidden, complex };
+  return { kind: 'roots', roots, within, hidden, complex, isNear };
 }

@@ -1,4 +1,5 @@
 import { memo, useCallback } from 'react';
+import type { FormId } from '@/core/format/form';
 import { useStore } from '@/state/app-store';
 import { TapeList } from '@/ui/tape/TapeList';
 
@@ -8,5 +9,15 @@ export const Tape = memo(function Tape({ onOpen }: Readonly<{ onOpen: (id: strin
   const grouping = useStore((s) => s.settings.display.grouping);
   const onUseLine = useCallback((id: string) => useStore.getState().useLine(id), []);
   const onUseAnswer = useCallback((id: string) => useStore.getState().useAnswer(id), []);
-  return <TapeList tape={tape} grouping={grouping} onOpen={onOpen} onUseLine={onUseLine} onUseAnswer={onUseAnswer} />;
+  const onChoose = useCallback((id: string, form: FormId) => useStore.getState().chooseTapeForm(id, form), []);
+  return (
+    <TapeList
+      tape={tape}
+      grouping={grouping}
+      onOpen={onOpen}
+      onUseLine={onUseLine}
+      onUseAnswer={onUseAnswer}
+      onChoose={onChoose}
+    />
+  );
 });

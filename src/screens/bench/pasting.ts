@@ -1,5 +1,7 @@
 import { functionNames } from '@/core/function';
+import { bare } from '@/core/language/brackets';
 import { parse } from '@/core/language/parse';
+import { TYPED, printText } from '@/core/language/print-text';
 import { looksLikeLatex, readLatex } from '@/core/language/read-latex';
 import { looksLikeMathml, readMathml } from '@/core/language/read-mathml';
 import { useStore } from '@/state/app-store';
@@ -11,7 +13,8 @@ function asTyped(text: string, html: string): string | null {
   const made = source !== undefined ? readMathml(source) : looksLikeLatex(text) ? readLatex(text) : null;
   if (made === null) return null;
   const reading = parse(made, { functions: functionNames, decimalSign: '.', impliedFirst: false });
-  return reading.ok ? made : null;
+  // The brackets that only kept its parts together go.
+  return reading.ok ? printText(bare(reading.value.tree), TYPED) : null;
 }
 
 /** Puts what was pasted into the line: mathematics as it is meant, all else as it stands. */

@@ -49,7 +49,10 @@ export function Field({
         spellCheck: false,
         onChange: (event: { currentTarget: HTMLInputElement }) => onChange(event.currentTarget.value),
         onKeyDown: (event: KeyboardEvent) => {
-          if (event.key === 'Enter') onEnter?.();
+          if (event.key !== 'Enter' || onEnter === undefined) return;
+          // Else the stroke would press what has the focus once this field is gone.
+          event.preventDefault();
+          onEnter();
         },
       })}
     </View>

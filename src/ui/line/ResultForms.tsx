@@ -65,10 +65,12 @@ type Props = Readonly<{
   chosen: FormId | null;
   onChoose: (id: FormId) => void;
   shown: Shown;
+  /** Set against the right edge. */
+  isEndwards?: boolean;
 }>;
 
 /** Every form that a result has, side by side, to tap. */
-export const ResultForms = memo(function ResultForms({ forms, chosen, onChoose, shown }: Props) {
+export const ResultForms = memo(function ResultForms({ forms, chosen, onChoose, shown, isEndwards = false }: Props) {
   const current = forms.find((f) => f.id === chosen) ?? forms[0]!;
   return (
     <View
@@ -76,6 +78,7 @@ export const ResultForms = memo(function ResultForms({ forms, chosen, onChoose, 
       aria-label={words.forms}
       flexDirection="row"
       flexWrap="wrap"
+      justifyContent={isEndwards ? 'flex-end' : 'flex-start'}
       alignItems="flex-end"
       columnGap="$2"
       rowGap="$1"

@@ -1,6 +1,7 @@
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, useRef } from 'react';
 import { View } from '@tamagui/core';
+import type { FormId } from '@/core/format/form';
 import type { TapeLine } from '@/core/notebook/schema';
 import { words } from '@/text/labels';
 import { Words } from '../theme/text';
@@ -12,12 +13,13 @@ type Props = Readonly<{
   onOpen: (id: string) => void;
   onUseLine: (id: string) => void;
   onUseAnswer: (id: string) => void;
+  onChoose: (id: string, form: FormId) => void;
 }>;
 
 const USUAL_HEIGHT = 56;
 
 /** Finished lines, the newest at the bottom and kept in sight. Only what is near the page is drawn, so thousands scroll as few do. */
-export function TapeList({ tape, grouping, ...on }: Props) {
+export function TapeList({ tape, grouping, onChoose, ...on }: Props) {
   const scroller = useRef<HTMLElement | null>(null);
   const rows = useVirtualizer({
     count: tape.length,
@@ -63,7 +65,12 @@ export function TapeList({ tape, grouping, ...on }: Props) {
               className="tape-at"
               style={{ transform: `translateY(${row.start}px)` }}
             >
-              <TapeRow line={tape[row.index]!} grouping={grouping} {...on} />
+              <TapeRow
+                line={tape[row.index]!}
+                grouping={grouping}
+                {...on}
+                {...(row.index === tape.length - 1 ? { onChoose } : {})}
+              />
             </div>
           ))}
         </div>

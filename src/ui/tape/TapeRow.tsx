@@ -3,12 +3,13 @@ import Pin from 'lucide-react-native/icons/pin';
 import { memo } from 'react';
 import type { ComponentType } from 'react';
 import { useTheme } from '@tamagui/core';
+import type { FormId } from '@/core/format/form';
 import type { TapeLine } from '@/core/notebook/schema';
 import { tapeActionsName, tapeRowName, unitNames, answerButtonName } from '@/text/labels';
 import { Pressable } from '../control/Pressable';
 import { Formula } from '../formula/Formula';
 import { typeset } from '../formula/typeset';
-import { FormValue, signOf } from '../line/ResultForms';
+import { FormValue, ResultForms, signOf } from '../line/ResultForms';
 import { Words } from '../theme/text';
 
 const Part = styled(Pressable, {
@@ -55,10 +56,12 @@ type Props = Readonly<{
   onOpen: (id: string) => void;
   onUseLine: (id: string) => void;
   onUseAnswer: (id: string) => void;
+  /** Chooses another form, where they stand side by side below the line; absent where only the chosen one is shown. */
+  onChoose?: (id: string, form: FormId) => void;
 }>;
 
 /** A finished line: its marks in the margin, the line (a tap brings it back), and the answer at the right edge (a tap takes it). */
-export const TapeRow = memo(function TapeRow({ line, grouping, onOpen, onUseLine, onUseAnswer }: Props) {
+export const TapeRow = memo(function TapeRow({ line, grouping, onOpen, onUseLine, onUseAnswer, onChoose }: Props) {
   const form = line.forms.find((f) => f.id === line.chosen)!;
   const shown = { decimalSign: line.decimalSign, grouping };
   const markup = typeset(line.text, line, shown);
@@ -91,6 +94,17 @@ export const TapeRow = memo(function TapeRow({ line, grouping, onOpen, onUseLine
             <FormValue form={form} shown={shown} isChosen />
           </Part>
         </View>
+        {onChoose === undefined || line.forms.length < 2 ? null : (
+          <View alignItems="flex-end">
+            <ResultForms
+              forms={line.forms}
+              chosen={line.chosen}
+              onChoose={(form) => onChoose(line.id, form)}
+              shown={shown}
+              isEndwards
+            />
+          </View>
+        )}
         {notes.length === 0 ? null : (
           <Words size="medium" tone="muted" paddingHorizontal="$1">
             {notes.join(' · ')}
