@@ -109,11 +109,9 @@ test('names complete, earlier lines come back by the arrows, the view changes wi
   await bench.type('1/2+sqrt(3)');
   await page.getByRole('button', { name: 'More for this line' }).last().click();
   await page.getByRole('button', { name: 'Write it as typed text' }).click();
-  await page.keyboard.press('Escape');
   await expect(page.locator('input.line-input')).toHaveValue('1/2+sqrt(3)');
   await page.getByRole('button', { name: 'More for this line' }).last().click();
   await page.getByRole('button', { name: 'Write it on paper' }).click();
-  await page.keyboard.press('Escape');
   await expect(page.locator('.boxed mfrac')).toHaveCount(1);
   await expect(bench.line).toHaveValue('1/2+sqrt(3)');
 });

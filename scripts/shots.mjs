@@ -53,7 +53,61 @@ const shots = [
     name: 'line-phone',
     size: phone,
     scheme: 'light',
-    act: (page) => page.getByRole('button', { name: '17/6 =' }).tap(),
+    act: (page) => page.getByRole('button', { name: 'What to do with 17/6' }).tap(),
+  },
+  {
+    name: 'boxes-phone',
+    size: phone,
+    scheme: 'light',
+    act: async (page) => {
+      await page.getByRole('button', { name: 'clear line' }).tap();
+      await page.getByRole('textbox').pressSequentially('1/(2+sqrt(x^2+1))+sum(k^3-k,k,1,6)');
+      for (let i = 0; i < 12; i += 1) await page.getByRole('button', { name: 'caret left' }).tap();
+    },
+  },
+  {
+    name: 'steps-phone',
+    size: phone,
+    scheme: 'light',
+    act: (page) => page.getByRole('button', { name: 'steps', exact: true }).tap(),
+  },
+  {
+    name: 'angle-view-phone',
+    size: phone,
+    scheme: 'light',
+    act: async (page) => {
+      await page.getByRole('button', { name: 'clear line' }).tap();
+      await page.getByRole('textbox').pressSequentially('sin(212°)');
+      await page.getByRole('button', { name: 'angle', exact: true }).tap();
+    },
+  },
+  {
+    name: 'solve-phone',
+    size: phone,
+    scheme: 'light',
+    act: async (page) => {
+      await page.getByRole('button', { name: 'clear line' }).tap();
+      await page.getByRole('textbox').pressSequentially('x^2+x+1=0');
+      await page.getByRole('button', { name: 'Show them' }).tap();
+    },
+  },
+  {
+    name: 'find-phone',
+    size: phone,
+    scheme: 'dark',
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Find a key or a function' }).tap();
+      await page.getByRole('textbox', { name: 'Find a key or a function' }).fill('cube root');
+    },
+  },
+  {
+    name: 'class-wide',
+    size: wide,
+    scheme: 'light',
+    act: async (page) => {
+      await page.getByRole('button', { name: 'More for this line' }).last().click();
+      await page.getByRole('button', { name: 'For the class' }).click();
+    },
   },
   {
     name: 'settings-phone',

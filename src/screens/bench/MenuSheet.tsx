@@ -58,7 +58,12 @@ export function MenuSheet({ onPress, onOpen, onClose }: Props) {
         </Button>
         <Button onPress={() => void paste()}>{words.paste}</Button>
         {rareLineKeys.map(key)}
-        <Button onPress={() => set({ view: settings.view === 'boxed' ? 'typed' : 'boxed' })}>
+        <Button
+          onPress={() => {
+            set({ view: settings.view === 'boxed' ? 'typed' : 'boxed' });
+            onClose();
+          }}
+        >
           {settings.view === 'boxed' ? words.asTyped : words.asBoxes}
         </Button>
         <Button onPress={() => onOpen({ sheet: 'keys', of: 'now' })}>{words.keyLog}</Button>

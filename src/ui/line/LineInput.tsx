@@ -1,9 +1,9 @@
-import { createElement, useLayoutEffect, useRef } from 'react';
+import { createElement, useEffect, useLayoutEffect, useRef } from 'react';
 import type { ClipboardEvent, KeyboardEvent } from 'react';
 import type { TypedLine } from '@/core/line/typed-line';
 import type { KeyAction } from '@/keys/catalogue';
 import { words } from '@/text/labels';
-import { LINE_INPUT_ID, lineStroke } from './stroke';
+import { LINE_INPUT_ID, focusIfFree, lineStroke } from './stroke';
 
 type Props = Readonly<{
   line: TypedLine;
@@ -35,6 +35,8 @@ export function LineInput({ line, onRetype, onPaste, onPress, onTab, describedBy
     if (caret === text.length) node.scrollLeft = node.scrollWidth;
   }, [line, text, caret, anchor]);
 
+  useEffect(() => focusIfFree(input.current), []);
+
   const sync = () => {
     const node = input.current;
     if (node === null || node.value !== text || isArriving.current) return;
@@ -56,7 +58,6 @@ export function LineInput({ line, onRetype, onPaste, onPress, onTab, describedBy
     autoCorrect: 'off',
     autoCapitalize: 'off',
     spellCheck: false,
-    autoFocus: true,
     value: text,
     onChange: (event: { currentTarget: HTMLInputElement }) => {
       const node = event.currentTarget;

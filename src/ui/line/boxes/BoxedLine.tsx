@@ -6,7 +6,7 @@ import type { BoxedLine as Line, Place } from '@/core/line/row';
 import type { ReadingOptions } from '@/core/language/tokens';
 import type { KeyAction } from '@/keys/catalogue';
 import { words } from '@/text/labels';
-import { LINE_INPUT_ID, lineStroke } from '../stroke';
+import { LINE_INPUT_ID, focusIfFree, lineStroke } from '../stroke';
 import { DrawnLine } from './draw';
 import type { DrawStyle } from './draw';
 import { caretRect, partRect, placeAtPoint, rowElement } from './geometry';
@@ -99,6 +99,8 @@ export function BoxedLine(props: Props) {
     const part = selectionOf(line);
     lay(selected.current, bounds, scrolled, isChosen ? partRect(root, part.path, part.from, part.to) : null, 1);
   };
+
+  useEffect(() => focusIfFree(input.current), []);
 
   const latest = useRef(draw);
   useLayoutEffect(() => {
@@ -195,7 +197,6 @@ export function BoxedLine(props: Props) {
         autoCorrect="off"
         autoCapitalize="off"
         spellCheck={false}
-        autoFocus
         defaultValue=""
         onInput={({ currentTarget }) => {
           const { value } = currentTarget;
