@@ -19,7 +19,8 @@ export class BenchPage {
   }
 
   get forms(): Locator {
-    return this.page.getByRole('group', { name: 'Forms of the result' });
+    // Those of the newest line of the tape stand before those of the line being written.
+    return this.page.getByRole('group', { name: 'Forms of the result' }).last();
   }
 
   key(name: string): Locator {

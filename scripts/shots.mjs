@@ -128,7 +128,7 @@ for (const { name, size, scheme, act } of shots) {
   const isPhone = size === phone;
   const page = await browser.newPage({ viewport: size, colorScheme: scheme, hasTouch: isPhone, isMobile: isPhone });
   await page.goto(`http://localhost:${PORT}/`);
-  await page.getByRole('group', { name: 'Forms of the result' }).waitFor();
+  await page.getByRole('group', { name: 'Forms of the result' }).last().waitFor();
   await page.evaluate(() => document.fonts.ready);
   await act?.(page);
   await page.waitForTimeout(400);
