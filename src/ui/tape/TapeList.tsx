@@ -39,6 +39,27 @@ export function TapeList({ tape, grouping, onChoose, ...on }: Props) {
     return () => cancelAnimationFrame(later);
   }, [newest, rows, tape.length]);
 
+  // The newest line stays in sight when the line being written takes more of the page, or a row turns out taller.
+  const isEmpty = tape.length === 0;
+  useEffect(() => {
+    const node = scroller.current;
+    if (node === null || isEmpty) return undefined;
+    let isAtEnd = true;
+    const onScroll = () => {
+      isAtEnd = node.scrollHeight - node.scrollTop - node.clientHeight < 24;
+    };
+    const watch = new ResizeObserver(() => {
+      if (isAtEnd) node.scrollTop = node.scrollHeight;
+    });
+    watch.observe(node);
+    if (node.firstElementChild !== null) watch.observe(node.firstElementChild);
+    node.addEventListener('scroll', onScroll, { passive: true });
+    return () => {
+      watch.disconnect();
+      node.removeEventListener('scroll', onScroll);
+    };
+  }, [isEmpty]);
+
   return (
     <View
       ref={scroller as never}
@@ -49,7 +70,7 @@ export function TapeList({ tape, grouping, onChoose, ...on }: Props) {
       flex={1}
       minHeight={0}
     >
-      {tape.length === 0 ? (
+      {isEmpty ? (
         <View flex={1} alignItems="center" justifyContent="center" padding="$4">
           <Words tone="muted" textAlign="center">
             {words.emptyTape}
