@@ -98,7 +98,7 @@ async function longLine() {
   const line = page.getByRole('textbox');
   await line.waitFor();
   const part = '3/4+sqrt(5)*x^2-17.5sin(30)+';
-  const text = part.repeat(8) + '1';
+  const text = part.repeat(11) + '1';
   await page.evaluate((pasted) => {
     const data = new DataTransfer();
     data.setData('text/plain', pasted);

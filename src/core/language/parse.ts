@@ -15,7 +15,8 @@ import { wrongKind } from './truth';
 /** A line as it was read. `supplied`: how many closing brackets were missing at the end. */
 export type Reading = Readonly<{ target: string | null; tree: Tree; supplied: number }>;
 
-const BEGINS_OPERAND: ReadonlySet<TokenKind> = new Set<TokenKind>([
+/** Kinds of tokens with which an operand begins. */
+export const BEGINS_OPERAND: ReadonlySet<TokenKind> = new Set<TokenKind>([
   'number',
   'badNumber',
   'vulgar',

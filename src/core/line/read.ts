@@ -1,5 +1,6 @@
 import { OVERLINE } from '../language/numerals';
 import { operators } from '../language/operators';
+import { BEGINS_OPERAND } from '../language/parse';
 import { tokenise } from '../language/tokens';
 import type { ReadingOptions, Token } from '../language/tokens';
 import { STRAY_CLOSE, operandStart } from './operands';
@@ -37,18 +38,6 @@ function unshielded(list: readonly Piece[]): readonly Piece[] {
   const row = itemsOf(list);
   return list.map((piece, i) => (isLikeShield(row, i) ? piece.slots[0]!.list[0]! : piece));
 }
-
-const BEGINS: ReadonlySet<Token['kind']> = new Set<Token['kind']>([
-  'number',
-  'badNumber',
-  'vulgar',
-  'function',
-  'rootSign',
-  'constant',
-  'letter',
-  'open',
-  'box',
-]);
 
 /** Turns tokens into rows. Total: whatever the text, some row comes out, and writing that row gives the text's meaning. */
 class Reader {
@@ -96,7 +85,7 @@ class Reader {
       if (token.kind === 'end') return { list: unshielded(list), from: inBrackets ? from : 0, to: token.span.from };
       if ((token.kind === 'close' && inBrackets) || (token.kind === 'separator' && inCall))
         return { list: unshielded(list), from, to: token.span.from };
-      if (BEGINS.has(token.kind)) this.primary(list);
+      if (BEGINS_OPERAND.has(token.kind)) this.primary(list);
       else if (token.kind === 'superscript' || this.isMark() || this.isOperator('power')) this.mark(list);
       else if (this.isOperator('over')) list = this.fraction(list, product);
       else {
@@ -308,7 +297,7 @@ class Reader {
   private operandInto(list: Piece[]): void {
     while (this.isOperator('minus')) this.sign(list);
     const { token } = this;
-    if (!BEGINS.has(token.kind)) return;
+    if (!BEGINS_OPERAND.has(token.kind)) return;
     const before = list.length;
     this.primary(list);
     const isName = list.length === before + 1 && token.kind === 'function' && list.at(-1)!.item.kind === 'glyph';
@@ -337,7 +326,7 @@ class Reader {
   private bareArgument(): Pieces {
     return this.pieces((list) => {
       this.operandInto(list);
-      while (BEGINS.has(this.token.kind) && this.token.kind !== 'function') {
+      while (BEGINS_OPERAND.has(this.token.kind) && this.token.kind !== 'function') {
         this.space(list);
         this.operandInto(list);
       }
@@ -356,7 +345,7 @@ class Reader {
     const top = unwrapped({ list: unshielded(over), from, to: over.at(-1)?.to ?? stroke.span.from });
     const below = this.pieces((part) => {
       this.operandInto(part);
-      while (this.options.impliedFirst && BEGINS.has(this.token.kind)) {
+      while (this.options.impliedFirst && BEGINS_OPERAND.has(this.token.kind)) {
         this.space(part);
         this.operandInto(part);
       }
