@@ -18,7 +18,7 @@ export const importTable = {
   workers: [...allCore, 'text'],
   platform: [],
   state: [...allCore, 'platform', 'workers', 'keys'],
-  ui: [...allCore, 'keys', 'text'],
+  ui: [...allCore, 'keys', 'text', 'platform'],
   screens: [...allCore, 'ui', 'state', 'keys', 'text', 'platform'],
   app: ['screens'],
   server: [],

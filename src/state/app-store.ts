@@ -1,5 +1,6 @@
 import { deviceStorage } from '@/platform/storage';
 import { offeredNotebook, onPageHide } from '@/platform/page';
+import { afterPaint } from '@/platform/paint';
 import { createClient } from '@/workers/client';
 import { spawnWorker } from '@/workers/spawn';
 import { followLine } from './live';
@@ -20,7 +21,7 @@ export const workBeside = sideClient.run;
 export async function startApp(): Promise<() => void> {
   await restore(useStore, deviceStorage, offeredNotebook);
   const kept = keepOnDevice(useStore, deviceStorage);
-  const unfollow = followLine(useStore, client);
+  const unfollow = followLine(useStore, client, afterPaint);
   const unhide = onPageHide(kept.now);
   return () => {
     unhide();

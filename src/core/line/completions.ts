@@ -20,6 +20,8 @@ function lettersBefore(line: Line): string {
 /** A function whose name goes on from what is being typed, and how many letters of it are there. */
 export type Completion = Readonly<{ fn: string; typed: number }>;
 
+const NONE: readonly Completion[] = [];
+
 /** Functions whose names begin with the letters before the caret, two of them at least; the shortest first. */
 export function completionsFor(line: Line, { functions }: ReadingOptions): readonly Completion[] {
   const letters = lettersBefore(line);
@@ -32,5 +34,5 @@ export function completionsFor(line: Line, { functions }: ReadingOptions): reado
         .slice(0, MOST_OFFERED)
         .map((fn) => ({ fn, typed: typed.length }));
   }
-  return [];
+  return NONE;
 }

@@ -1,7 +1,5 @@
 import { View, useMedia } from '@tamagui/core';
-import { useCallback, useMemo, useRef, useState } from 'react';
-import { completionsFor } from '@/core/line/completions';
-import type { Completion } from '@/core/line/completions';
+import { memo, useCallback, useDeferredValue, useRef, useState } from 'react';
 import { isLineAction, pressed } from '@/keys/press';
 import { lineKeys } from '@/keys/decks';
 import { keys } from '@/keys/catalogue';
@@ -13,19 +11,12 @@ import { words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
 import { Deck } from '@/ui/deck/Deck';
 import { Key } from '@/ui/key/Key';
-import { KeyStrip } from '@/ui/key/KeyStrip';
-import { Completions } from '@/ui/line/Completions';
-import { Words } from '@/ui/theme/text';
 import { BenchSheets } from './BenchSheets';
 import { ClassView } from './ClassView';
 import { HelpStrip, KeyCard } from './KeyCard';
 import { LineArea } from './LineArea';
-import { LineTools } from './LineTools';
-import { SolvePanel } from './SolvePanel';
 import { StatusStrip } from './StatusStrip';
 import { Tape } from './Tape';
-import { TryPanel } from './TryPanel';
-import { useOpenLine } from './open-line';
 import type { OpenSheet } from './sheets';
 import { useReplay } from './use-replay';
 import { useSlowWork } from './slow-work';
@@ -40,14 +31,14 @@ function isHere({ document, settings, history }: Pick<State, 'document' | 'setti
 
 type Explained = Readonly<{ id: KeyId; by: 'point' | 'hold' }> | null;
 
-/** Keys beside the line: moving, undo, clear. */
-function LineKeys({
+/** Keys beside the line: moving, undo, clear. Which of them would do something can be seen a moment after the stroke. */
+const LineKeys = memo(function LineKeys({
   onPress,
   onExplain,
 }: Readonly<{ onPress: (a: KeyAction) => void; onExplain: (id: KeyId, by: 'point' | 'hold') => void }>) {
-  const document = useStore((s) => s.document);
+  const document = useDeferredValue(useStore((s) => s.document));
   const settings = useStore((s) => s.settings);
-  const history = useStore((s) => s.history);
+  const history = useDeferredValue(useStore((s) => s.history));
   return (
     <View
       role="group"
@@ -72,54 +63,16 @@ function LineKeys({
       ))}
     </View>
   );
-}
-
-/** What stands above the line: that a line of the tape is being edited, the keys as they are pressed. */
-function AboveLine({
-  replay,
-  onStop,
-}: Readonly<{ replay: ReturnType<typeof useReplay>['replay']; onStop: () => void }>) {
-  const editing = useStore((s) => s.document.editing);
-  const keyed = useStore((s) => s.document.keyed);
-  const isShown = useStore((s) => s.settings.keyStrip);
-  const { stopEditing } = useStore.getState();
-  return (
-    <>
-      {editing === null ? null : (
-        <View flexDirection="row" alignItems="center" justifyContent="space-between">
-          <Words size="medium" tone="accent">
-            {words.editing}
-          </Words>
-          <Button isPlain keepsFocus onPress={stopEditing}>
-            {words.stopEditing}
-          </Button>
-        </View>
-      )}
-      {replay !== null ? (
-        <View flexDirection="row" alignItems="center" gap="$2">
-          <View flex={1} minWidth={0}>
-            <KeyStrip keyed={replay.keyed} at={replay.at} name={words.keyLog} />
-          </View>
-          <Button keepsFocus onPress={onStop}>
-            {words.stop}
-          </Button>
-        </View>
-      ) : isShown && keyed !== null && keyed.length > 0 ? (
-        <KeyStrip keyed={keyed} name={words.keyLog} at={keyed.length - 1} />
-      ) : null}
-    </>
-  );
-}
+});
 
 /** The calculating place: the tape, the line being written, the keys. */
 export function Bench() {
   const { wide: isWide } = useMedia();
-  const line = useStore((s) => s.document.line);
-  const settings = useStore((s) => s.settings);
+  const decimalSign = useStore((s) => s.settings.display.decimalSign);
+  const isComplex = useStore((s) => s.settings.complex);
   const drawer = useStore((s) => s.drawer);
   const isWorking = useStore((s) => s.live.kind === 'working');
   const isPasting = useStore((s) => s.pasteQuestion !== null);
-  const isReported = useStore((s) => s.reported !== null);
   const { openDrawer } = useStore.getState();
   const [open, setOpen] = useState<OpenSheet | null>(null);
   const [explained, setExplained] = useState<Explained>(null);
@@ -144,42 +97,15 @@ export function Bench() {
   const isClass = open?.sheet === 'class';
   useTypingAnywhere((open === null || (isClass && open.of === 'now')) && !isPasting);
 
-  const openLetters = useOpenLine();
-  const found = useMemo(() => completionsFor(line, optionsOf(settings)), [line, settings]);
-  const complete = useCallback(({ fn, typed }: Completion) => {
-    const { press: send } = useStore.getState();
-    for (let i = 0; i < typed; i += 1) send({ type: 'edit', command: 'deleteLeft' });
-    send({ type: 'call', fn });
-  }, []);
-
   if (isClass) return <ClassView of={open.of} onPress={press} onClose={close} />;
 
-  const { decimalSign } = settings.display;
-  const { letters, isRelation } = openLetters;
-  const below = (
-    <>
-      <Completions found={found} onTake={complete} />
-      {letters.length === 0 || (isRelation && letters.length === 1) ? null : <TryPanel letters={letters} />}
-      {isRelation ? (
-        <SolvePanel letters={letters} isAsked={isReported || letters.length === 1} onAnswer={onSolution} />
-      ) : null}
-      <LineTools onOpen={setOpen} />
-    </>
-  );
   const beside = <LineKeys onPress={press} onExplain={explain} />;
 
   const page = (
     <View flex={1} minHeight={0} minWidth={0} backgroundColor="$paper">
       <StatusStrip onSettings={openSettings} onTape={openTape} onFind={openFind} />
       <Tape onOpen={openLine} />
-      <LineArea
-        onPress={press}
-        isOpen={letters.length > 0}
-        completion={found[0] ?? null}
-        onComplete={complete}
-        above={<AboveLine replay={replay} onStop={stop} />}
-        below={below}
-      />
+      <LineArea onPress={press} onOpen={setOpen} onSolution={onSolution} replay={replay} onStopReplay={stop} />
       {isSlow ? (
         <View flexDirection="row" alignItems="center" paddingHorizontal="$3" backgroundColor="$card">
           <Button keepsFocus onPress={stopWork}>{`${words.working} ${words.stop}`}</Button>
@@ -196,7 +122,7 @@ export function Bench() {
       onPress={press}
       onExplain={explain}
       decimalSign={decimalSign}
-      isComplex={settings.complex}
+      isComplex={isComplex}
     />
   );
 

@@ -1,9 +1,9 @@
-import { useMemo } from 'react';
-import type { ReactNode } from 'react';
+import { useCallback, useMemo } from 'react';
 import type { Problem } from '@/core/base/problem';
 import { isEmptyLine, withCaretAt } from '@/core/line/line';
 import type { Line } from '@/core/line/line';
 import { boxAt } from '@/core/line/row';
+import { completionsFor } from '@/core/line/completions';
 import type { Completion } from '@/core/line/completions';
 import type { ReadingOptions } from '@/core/language/tokens';
 import type { KeyAction } from '@/keys/catalogue';
@@ -12,7 +12,12 @@ import { optionsOf } from '@/state/document';
 import { shownForm } from '@/state/tape';
 import { emptySlotText, slotName } from '@/text/slots';
 import { LineCard } from '@/ui/line/LineCard';
+import { AboveLine } from './AboveLine';
+import { BelowLine } from './BelowLine';
+import { useOpenLine } from './open-line';
 import { pasteInto } from './pasting';
+import type { OpenSheet } from './sheets';
+import type { Replay } from './use-replay';
 
 /** Says which box is empty, where the line is written in boxes. */
 function sentenceFor(problem: Problem | null, line: Line, options: ReadingOptions): string | null {
@@ -25,16 +30,22 @@ function sentenceFor(problem: Problem | null, line: Line, options: ReadingOption
 
 type Props = Readonly<{
   onPress: (action: KeyAction) => void;
-  /** Letters of the line hold nothing, and are asked for below it: their problem need not be hinted at. */
-  isOpen: boolean;
-  completion: Completion | null;
-  onComplete: (completion: Completion) => void;
-  above: ReactNode;
-  below: ReactNode;
+  onOpen: (sheet: OpenSheet) => void;
+  /** Told what puts the solutions of an equation on the tape. */
+  onSolution: (put: (() => void) | null) => void;
+  replay: Replay | null;
+  onStopReplay: () => void;
 }>;
 
+/** Puts a name in the place of its letters that are there. */
+function complete({ fn, typed }: Completion): void {
+  const { press } = useStore.getState();
+  for (let i = 0; i < typed; i += 1) press({ type: 'edit', command: 'deleteLeft' });
+  press({ type: 'call', fn });
+}
+
 /** The line being written, joined to the state. */
-export function LineArea({ onPress, isOpen, completion, onComplete, above, below }: Props) {
+export function LineArea({ onPress, onOpen, onSolution, replay, onStopReplay }: Props) {
   const line = useStore((s) => s.document.line);
   const settings = useStore((s) => s.settings);
   const live = useStore((s) => s.live);
@@ -42,6 +53,11 @@ export function LineArea({ onPress, isOpen, completion, onComplete, above, below
   const chosen = useStore((s) => s.chosen);
   const { chooseForm, rewrite, respan, retype, point, selectAt } = useStore.getState();
   const options = useMemo(() => optionsOf(settings), [settings]);
+  const openLine = useOpenLine();
+  const isOpen = openLine.letters.length > 0;
+  const found = useMemo(() => completionsFor(line, options), [line, options]);
+  const [completion] = found;
+  const bracket = useCallback((typed: string) => rewrite(typed, 'brackets'), [rewrite]);
   const answer = live.kind === 'answer' ? live.answer : live.kind === 'working' ? live.last : null;
   const hinted =
     live.kind === 'problem' &&
@@ -66,16 +82,18 @@ export function LineArea({ onPress, isOpen, completion, onComplete, above, below
       isReported={reported !== null}
       chosen={shownAnswer === null ? chosen : shownForm(shownAnswer.forms, chosen, settings.form).id}
       onChoose={chooseForm}
-      onBracket={(typed) => rewrite(typed, 'brackets')}
+      onBracket={bracket}
       onRespan={respan}
       onRetype={retype}
       onPoint={point}
       onSelectAt={selectAt}
       onPaste={pasteInto}
       onPress={onPress}
-      onTab={completion === null ? null : () => onComplete(completion)}
-      above={above}
-      below={below}
+      onTab={completion === undefined ? null : () => complete(completion)}
+      above={<AboveLine replay={replay} onStop={onStopReplay} />}
+      below={
+        <BelowLine found={found} onComplete={complete} openLine={openLine} onOpen={onOpen} onSolution={onSolution} />
+      }
     />
   );
 }

@@ -1,4 +1,5 @@
 import { View } from '@tamagui/core';
+import { memo } from 'react';
 import { isEmptyLine } from '@/core/line/line';
 import { useStore } from '@/state/app-store';
 import { nearNames, solutionButton, words } from '@/text/labels';
@@ -9,9 +10,9 @@ import type { OpenSheet } from './sheets';
 /** What a typed decimal may have been rounded from; a tap writes it in its place. */
 function Near() {
   const live = useStore((s) => s.live);
-  const line = useStore((s) => s.document.line);
+  const isEmpty = useStore((s) => isEmptyLine(s.document.line));
   const { rewrite } = useStore.getState();
-  const near = live.kind === 'answer' && !isEmptyLine(line) ? live.answer.near : [];
+  const near = live.kind === 'answer' && !isEmpty ? live.answer.near : [];
   return near.map(({ kind, text, typed }) => (
     <Button
       key={kind}
@@ -25,7 +26,7 @@ function Near() {
 }
 
 /** What can be asked of the line being written: its steps, its angle, its digits, and all the rest. */
-export function LineTools({ onOpen }: Readonly<{ onOpen: (sheet: OpenSheet) => void }>) {
+export const LineTools = memo(function LineTools({ onOpen }: Readonly<{ onOpen: (sheet: OpenSheet) => void }>) {
   const isEmpty = useStore((s) => isEmptyLine(s.document.line));
   const isAngle = useStore((s) => s.live.kind === 'answer' && s.live.answer.usesAngleUnit);
   const own = useStore((s) => s.document.own);
@@ -51,4 +52,4 @@ export function LineTools({ onOpen }: Readonly<{ onOpen: (sheet: OpenSheet) => v
       </Button>
     </View>
   );
-}
+});

@@ -1,9 +1,10 @@
 import { View } from '@tamagui/core';
+import { memo } from 'react';
 import type { ReactNode } from 'react';
 import { Words } from '../theme/text';
 
 /** The ruled margin of the page: what belongs to a line without being part of it. */
-export function Margin({ children }: Readonly<{ children: ReactNode }>) {
+export const Margin = memo(function Margin({ children }: Readonly<{ children: ReactNode }>) {
   return (
     <View
       width="$gutter"
@@ -19,4 +20,4 @@ export function Margin({ children }: Readonly<{ children: ReactNode }>) {
       </Words>
     </View>
   );
-}
+});

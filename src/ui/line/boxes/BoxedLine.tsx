@@ -5,6 +5,7 @@ import { hasSelection, samePlace, selectionOf } from '@/core/line/row';
 import type { BoxedLine as Line, Place } from '@/core/line/row';
 import type { ReadingOptions } from '@/core/language/tokens';
 import type { KeyAction } from '@/keys/catalogue';
+import { afterPaint } from '@/platform/paint';
 import { words } from '@/text/labels';
 import { LINE_INPUT_ID, focusIfFree, lineStroke } from '../stroke';
 import { DrawnLine } from './draw';
@@ -26,18 +27,6 @@ type Props = Readonly<{
   onPaste: (text: string, html: string) => void;
   onRetype: (text: string, caret: number, anchor: number) => void;
 }>;
-
-/** Calls after the next frame has been painted; answers how to call it off. */
-function afterPaint(call: () => void): () => void {
-  let timer: ReturnType<typeof setTimeout> | null = null;
-  const frame = requestAnimationFrame(() => {
-    timer = setTimeout(call);
-  });
-  return () => {
-    cancelAnimationFrame(frame);
-    if (timer !== null) clearTimeout(timer);
-  };
-}
 
 const px = (n: number): string => `${Math.round(n * 10) / 10}px`;
 

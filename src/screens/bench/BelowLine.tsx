@@ -1,0 +1,34 @@
+import { memo } from 'react';
+import type { Completion } from '@/core/line/completions';
+import { useStore } from '@/state/app-store';
+import { Completions } from '@/ui/line/Completions';
+import { LineTools } from './LineTools';
+import { SolvePanel } from './SolvePanel';
+import { TryPanel } from './TryPanel';
+import type { OpenLine } from './open-line';
+import type { OpenSheet } from './sheets';
+
+type Props = Readonly<{
+  found: readonly Completion[];
+  onComplete: (completion: Completion) => void;
+  openLine: OpenLine;
+  onOpen: (sheet: OpenSheet) => void;
+  /** Told what puts the solutions on the tape. */
+  onSolution: (put: (() => void) | null) => void;
+}>;
+
+/** What stands below the line and its answer: names to complete, letters to fill or to solve for, and the line's tools. */
+export const BelowLine = memo(function BelowLine({ found, onComplete, openLine, onOpen, onSolution }: Props) {
+  const isReported = useStore((s) => s.reported !== null);
+  const { letters, isRelation } = openLine;
+  return (
+    <>
+      <Completions found={found} onTake={onComplete} />
+      {letters.length === 0 || (isRelation && letters.length === 1) ? null : <TryPanel letters={letters} />}
+      {isRelation ? (
+        <SolvePanel letters={letters} isAsked={isReported || letters.length === 1} onAnswer={onSolution} />
+      ) : null}
+      <LineTools onOpen={onOpen} />
+    </>
+  );
+});
