@@ -56,7 +56,9 @@ test('a forgotten bracket is drawn and counts; an empty box is named', async ({ 
   await expect(page.locator('.boxed .math-supplied')).toHaveText(')');
   await page.getByRole('button', { name: /^Read as/ }).tap();
   await expect(bench.line).toHaveValue('2×(3+4)');
-  await bench.tap('clear line', 'fraction', '3', 'equals');
+  await bench.tap('clear line', 'fraction', 'equals');
+  await expect(page.getByRole('alert')).toContainText('The numerator is empty.');
+  await bench.tap('3', 'equals');
   await expect(page.getByRole('alert')).toContainText('The denominator is empty.');
   await bench.tap('4');
   await expect(bench.line).toHaveValue('3/4');

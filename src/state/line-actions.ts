@@ -2,6 +2,7 @@ import {
   caretOf,
   changed as changedLine,
   emptyLine,
+  emptyPlace,
   insertText,
   isEmptyLine,
   lineOf,
@@ -86,7 +87,13 @@ function recalling(state: State, isOlder: boolean): Partial<State> | null {
 export function finish(state: State): Partial<State> {
   const { document, live, settings } = state;
   if (live.kind === 'problem') {
-    const line = withCaretAt(document.line, live.problem.at.from, optionsOf(settings));
+    const options = optionsOf(settings);
+    const { from } = live.problem.at;
+    const empty = emptyPlace(document.line, from, options);
+    const line =
+      empty !== null && document.line.kind === 'boxed'
+        ? pointedAt(document.line, empty, false)
+        : withCaretAt(document.line, from, options);
     return { document: { ...document, line }, reported: live.problem };
   }
   if (live.kind !== 'answer') return {};

@@ -7,7 +7,7 @@ import type { BoxedLine, Place, Row } from './row';
 import * as typed from './typed-line';
 import type { TypedLine } from './typed-line';
 import { typeChar } from './typing';
-import { offsetOf, writeRow } from './write';
+import { emptySlotAt, offsetOf, writeRow } from './write';
 
 /**
  * The line being written, in one of its two views: as boxes on paper, or as typed text. One is turned into the other
@@ -96,6 +96,11 @@ export function withCaretAt(line: Line, offset: number, options: ReadingOptions)
   if (line.kind === 'typed') return typed.typedLine(line.text, Math.min(offset, line.text.length));
   const text = writeRow(line.row, options.decimalSign).text;
   return lineAt(line.row, readRow(text, options, offset).places[0]!);
+}
+
+/** The box left empty that a problem at this offset is about; null when it is about something else. */
+export function emptyPlace(line: Line, offset: number, options: ReadingOptions): Place | null {
+  return line.kind === 'typed' ? null : emptySlotAt(line.row, writeRow(line.row, options.decimalSign), offset);
 }
 
 /** The typed text of what is selected; null when nothing is. */

@@ -180,3 +180,19 @@ export function offsetOf({ row }: WrittenLine, { path, at }: Place): number {
   for (const { item, slot } of path) now = now.slots.get(item)![slot]!;
   return now.offsets[at]!;
 }
+
+/** The empty slot whose box stands at an offset of the typed text; null when none does. */
+export function emptySlotAt(row: Row, { row: written }: WrittenLine, offset: number): Place | null {
+  const within = (slots: Row, of: Written, path: Place['path']): Place | null => {
+    if (slots.length === 0) return of.offsets[0] === offset && path.length > 0 ? { path, at: 0 } : null;
+    for (const [item, inner] of of.slots) {
+      const box = slots[item] as Box;
+      for (const [slot, one] of inner.entries()) {
+        const found = within(box.slots[slot]!, one, [...path, { item, slot }]);
+        if (found !== null) return found;
+      }
+    }
+    return null;
+  };
+  return within(row, written, []);
+}

@@ -1,6 +1,6 @@
 import { useCallback, useMemo } from 'react';
 import type { Problem } from '@/core/base/problem';
-import { isEmptyLine, withCaretAt } from '@/core/line/line';
+import { emptyPlace, isEmptyLine } from '@/core/line/line';
 import type { Line } from '@/core/line/line';
 import { boxAt } from '@/core/line/row';
 import { completionsFor } from '@/core/line/completions';
@@ -22,8 +22,7 @@ import type { Replay } from './use-replay';
 /** Says which box is empty, where the line is written in boxes. */
 function sentenceFor(problem: Problem | null, line: Line, options: ReadingOptions): string | null {
   if (problem?.code !== 'syntax' || problem.reason !== 'empty-box' || line.kind !== 'boxed') return null;
-  const at = withCaretAt(line, problem.at.from, options);
-  const path = at.kind === 'boxed' ? at.caret.path : [];
+  const path = emptyPlace(line, problem.at.from, options)?.path ?? [];
   const box = boxAt(line.row, path);
   return box === null ? null : emptySlotText(slotName(box, path.at(-1)!.slot));
 }
