@@ -4,42 +4,16 @@ import { BEGINS_OPERAND } from '../language/parse';
 import { tokenise } from '../language/tokens';
 import type { ReadingOptions, Token } from '../language/tokens';
 import { STRAY_CLOSE, operandStart } from './operands';
+import { boxPiece, itemsOf, placeIn, rowOf, unshielded, unwrapped } from './pieces';
+import type { Piece, Pieces } from './pieces';
 import { endsOperand, glyph, isGlyph, isLetters, sameRow } from './row';
-import type { Item, Place, Row } from './row';
-import { isLikeShield } from './shield';
+import type { Place, Row } from './row';
 import { offsetOf, writeRow } from './write';
-
-/** An item with the part of the text that it was read from. */
-type Piece = Readonly<{ item: Item; from: number; to: number; slots: readonly Pieces[] }>;
-type Pieces = { readonly list: readonly Piece[]; readonly from: number; readonly to: number };
-
-const itemsOf = (pieces: readonly Piece[]): Row => pieces.map((p) => p.item);
-const rowOf = (of: Pieces): Row => itemsOf(of.list);
-
-const boxPiece = (
-  made: { kind: 'fraction' } | { kind: 'power' } | { kind: 'group'; closed: boolean } | { kind: 'call'; fn: string },
-  slots: readonly Pieces[],
-  from: number,
-  to: number,
-): Piece => ({ item: { ...made, slots: slots.map(rowOf) }, from, to, slots });
 
 /** Digits with their overlines, signs of exponents: one glyph each; grouping spaces go. */
 const numberGlyphs = (text: string): readonly string[] =>
   text.replaceAll('-', '−').match(new RegExp(`[^\\s]${OVERLINE}?`, 'gu')) ?? [];
 
-/** A group that stands alone has its brackets replaced by the box around it. */
-function unwrapped(pieces: Pieces): Pieces {
-  const [only, second] = pieces.list;
-  return second === undefined && only?.item.kind === 'group' && only.item.closed ? only.slots[0]! : pieces;
-}
-
-/** Brackets that only kept a box apart from its neighbours go, together with one pair of doubled ones. */
-function unshielded(list: readonly Piece[]): readonly Piece[] {
-  const row = itemsOf(list);
-  return list.map((piece, i) => (isLikeShield(row, i) ? piece.slots[0]!.list[0]! : piece));
-}
-
-/** Turns tokens into rows. Total: whatever the text, some row comes out, and writing that row gives the text's meaning. */
 class Reader {
   private at = 0;
   private readonly tokens: readonly Token[];
@@ -370,30 +344,6 @@ function numeratorStart(row: Row, product: number): number {
   let at = product;
   while (isGlyph(row[at], /^[−\s]$/)) at += 1;
   return at;
-}
-
-/** Where an offset of the text lies among the pieces; inside a box that ends there when nothing closes it. */
-function placeIn(of: Pieces, offset: number): Place {
-  for (const [i, { from, to, slots }] of of.list.entries()) {
-    if (offset <= from) return { path: [], at: i };
-    if (offset > to) continue;
-    const holding = slots.findIndex((s) => offset >= s.from && offset <= s.to);
-    // In a name or a bracket of the box: the nearest slot before.
-    const slot =
-      holding >= 0 || offset === to || slots.length === 0
-        ? holding
-        : Math.max(
-            0,
-            slots.findLastIndex((s) => s.from <= offset),
-          );
-    if (slot >= 0) {
-      const within = slots[slot]!;
-      const inner = placeIn(within, Math.min(Math.max(offset, within.from), within.to));
-      return { path: [{ item: i, slot }, ...inner.path], at: inner.at };
-    }
-    if (offset < to) return { path: [], at: i + 1 };
-  }
-  return { path: [], at: of.list.length };
 }
 
 type Read = Readonly<{ row: Row; places: readonly Place[] }>;

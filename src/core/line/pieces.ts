@@ -1,0 +1,55 @@
+import type { Item, Place, Row } from './row';
+import { isLikeShield } from './shield';
+
+/* What a typed line is read into: items that know which part of the text they came from. */
+
+/** An item with the part of the text that it was read from. */
+export type Piece = Readonly<{ item: Item; from: number; to: number; slots: readonly Pieces[] }>;
+export type Pieces = { readonly list: readonly Piece[]; readonly from: number; readonly to: number };
+
+export const itemsOf = (pieces: readonly Piece[]): Row => pieces.map((p) => p.item);
+export const rowOf = (of: Pieces): Row => itemsOf(of.list);
+
+export const boxPiece = (
+  made: { kind: 'fraction' } | { kind: 'power' } | { kind: 'group'; closed: boolean } | { kind: 'call'; fn: string },
+  slots: readonly Pieces[],
+  from: number,
+  to: number,
+): Piece => ({ item: { ...made, slots: slots.map(rowOf) }, from, to, slots });
+
+/** A group that stands alone has its brackets replaced by the box around it. */
+export function unwrapped(pieces: Pieces): Pieces {
+  const [only, second] = pieces.list;
+  return second === undefined && only?.item.kind === 'group' && only.item.closed ? only.slots[0]! : pieces;
+}
+
+/** Brackets that only kept a box apart from its neighbours go, together with one pair of doubled ones. */
+export function unshielded(list: readonly Piece[]): readonly Piece[] {
+  const row = itemsOf(list);
+  return list.map((piece, i) => (isLikeShield(row, i) ? piece.slots[0]!.list[0]! : piece));
+}
+
+/** Turns tokens into rows. Total: whatever the text, some row comes out, and writing that row gives the text's meaning. */
+/** Where an offset of the text lies among the pieces; inside a box that ends there when nothing closes it. */
+export function placeIn(of: Pieces, offset: number): Place {
+  for (const [i, { from, to, slots }] of of.list.entries()) {
+    if (offset <= from) return { path: [], at: i };
+    if (offset > to) continue;
+    const holding = slots.findIndex((s) => offset >= s.from && offset <= s.to);
+    // In a name or a bracket of the box: the nearest slot before.
+    const slot =
+      holding >= 0 || offset === to || slots.length === 0
+        ? holding
+        : Math.max(
+            0,
+            slots.findLastIndex((s) => s.from <= offset),
+          );
+    if (slot >= 0) {
+      const within = slots[slot]!;
+      const inner = placeIn(within, Math.min(Math.max(offset, within.from), within.to));
+      return { path: [{ item: i, slot }, ...inner.path], at: inner.at };
+    }
+    if (offset < to) return { path: [], at: i + 1 };
+  }
+  return { path: [], at: of.list.length };
+}
