@@ -194,6 +194,12 @@ test('letters are tried, lists give rows, a decimal may be something simple', as
   await page.getByRole('textbox', { name: 'a =' }).fill('3');
   await page.getByRole('textbox', { name: 'x =' }).fill('4');
   await expect(bench.form('= 14, exact')).toBeVisible();
+  // What is asked below an unfinished line stays where it is.
+  await bench.line.focus();
+  await bench.type('+(');
+  await expect(page.getByRole('textbox', { name: 'x =' })).toBeVisible();
+  await page.keyboard.press('Backspace');
+  await page.keyboard.press('Backspace');
   await page.getByRole('textbox', { name: 'x =' }).fill('1; 2; 1/3');
   await expect(page.getByRole('list', { name: 'Try values' }).getByRole('listitem')).toHaveCount(3);
   await bench.line.focus();

@@ -3,7 +3,7 @@ import { functionNames } from '../function';
 import { changed, emptyLine, inView, insertText, lineOf, textOf } from './line';
 import type { Line, LineAction } from './line';
 import { readRow } from './read';
-import { isBox, rowAt, sameRow, withRowAt } from './row';
+import { isBox, rowAt, sameRow, withItemsOf, withRowAt } from './row';
 import type { BoxedLine } from './row';
 import { sketchLine } from './sketch';
 import { writeRow } from './write';
@@ -195,6 +195,21 @@ test('what is not on the way of an edit stays the same object', () => {
   const next = press('6', line);
   expect(next.row[0]).toBe(line.row[0]);
   expect(withRowAt(line.row, [], line.row)).toBe(line.row);
+});
+
+test(`a row with another's items is the same row (seed ${SEED})`, () => {
+  const row = fc
+    .array(fc.constantFrom('1', '+', '2/3', 'sqrt(5', ')', '^2', 'x', '('))
+    .map((p) => readRow(p.join(''), options).row);
+  fc.assert(
+    fc.property(row, row, (now, before) => {
+      expect(withItemsOf(now, before)).toEqual(now);
+    }),
+    { seed: SEED, numRuns: 200 },
+  );
+  const line = press('1 frac 2 → + 3');
+  const typed = changed(line, { type: 'type', text: '(' }, options) as BoxedLine;
+  expect(typed.row[0]).toBe(line.row[0]);
 });
 
 test.each(['2+1/3', 'sqrt(2)^2', 'sum(k^2,k,1,9)', '2 5/6', '(1+2)(3+4'])('%s is the same in both views', (text) => {

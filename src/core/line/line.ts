@@ -2,7 +2,7 @@ import type { ReadingOptions } from '../language/tokens';
 import * as edits from './edits';
 import * as moves from './moves';
 import { readRow } from './read';
-import { EMPTY_BOXES, lineAt, rowAt } from './row';
+import { EMPTY_BOXES, lineAt, rowAt, withItemsOf } from './row';
 import type { BoxedLine, Place, Row } from './row';
 import * as typed from './typed-line';
 import type { TypedLine } from './typed-line';
@@ -194,6 +194,9 @@ function changedText(on: TypedLine, action: LineAction, { decimalSign, functions
   }
 }
 
-/** The line after an action, or null when it does nothing here. */
-export const changed = (on: Line, action: LineAction, options: ReadingOptions): Line | null =>
-  on.kind === 'typed' ? changedText(on, action, options) : changedBoxes(on, action, options);
+/** The line after an action, or null when it does nothing here. What it leaves alone stays the same object. */
+export function changed(on: Line, action: LineAction, options: ReadingOptions): Line | null {
+  if (on.kind === 'typed') return changedText(on, action, options);
+  const next = changedBoxes(on, action, options);
+  return next === null ? null : { ...next, row: withItemsOf(next.row, on.row) };
+}

@@ -87,6 +87,28 @@ function sameItem(a: Item, b: Item): boolean {
   return a.slots.every((slot, i) => sameRow(slot, b.slots[i]!));
 }
 
+/**
+ * A row with the items of another wherever they are the same, from its start and from its end: what an edit leaves alone
+ * stays the same object, and need not be drawn anew.
+ */
+export function withItemsOf(now: Row, before: Row): Row {
+  if (now === before) return before;
+  const most = Math.min(now.length, before.length);
+  let head = 0;
+  while (head < most && sameItem(now[head]!, before[head]!)) head += 1;
+  let tail = 0;
+  while (tail < most - head && sameItem(now.at(-1 - tail)!, before.at(-1 - tail)!)) tail += 1;
+  const middle = now.slice(head, now.length - tail);
+  if (middle.length === 0 && now.length === before.length) return before;
+  const old = before.slice(head, before.length - tail);
+  const made = middle.map((item, i): Item => {
+    const was = old[i];
+    if (item.kind === 'glyph' || was === undefined || was.kind === 'glyph') return item;
+    return { ...item, slots: item.slots.map((slot, k) => withItemsOf(slot, was.slots[k] ?? EMPTY_ROW)) };
+  });
+  return [...before.slice(0, head), ...made, ...before.slice(before.length - tail)];
+}
+
 /** A line with the caret at a place and nothing selected. */
 export const lineAt = (row: Row, caret: Place, typing: Typing | null = null): BoxedLine => ({
   kind: 'boxed',

@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import { openLetters } from '@/core/evaluate/open-letters';
-import { parse } from '@/core/language/parse';
+import { parseUnfinished } from '@/core/language/parse';
 import { isTruth } from '@/core/language/truth';
 import { textOf } from '@/core/line/line';
 import { useStore } from '@/state/app-store';
@@ -24,9 +24,10 @@ export function useOpenLine(): OpenLine {
     const options = optionsOf(settings);
     const text = textOf(line, options.decimalSign);
     if (!/[A-Za-z]/.test(text)) return NONE;
-    const reading = parse(text, options);
-    if (!reading.ok) return NONE;
-    const letters = openLetters(reading.value.tree).filter((name) => !(name in kept));
-    return letters.length === 0 ? NONE : { letters, isRelation: isTruth(reading.value.tree) };
+    // What is asked below the line stays there while the line is unfinished, so that the page does not jump at a bracket.
+    const reading = parseUnfinished(text, options);
+    if (reading === null) return NONE;
+    const letters = openLetters(reading.tree).filter((name) => !(name in kept));
+    return letters.length === 0 ? NONE : { letters, isRelation: isTruth(reading.tree) };
   }, [line, settings, kept]);
 }

@@ -36,7 +36,7 @@ export function AngleDial({ turn, name }: Props) {
       <Line x1={8} y1={MIDDLE} x2={SIZE - 8} y2={MIDDLE} stroke={colour('rule')} strokeWidth={1.2} />
       <Line x1={MIDDLE} y1={8} x2={MIDDLE} y2={SIZE - 8} stroke={colour('rule')} strokeWidth={1.2} />
       {labels.map(([label, at]) => {
-        const [lx, ly] = point(at, RADIUS * 0.62);
+        const [lx, ly] = point(at, RADIUS * 1.24);
         return (
           <Text key={label} dx={lx} dy={ly + 4} fontSize={12} fill={colour('muted')} textAnchor="middle">
             {label}

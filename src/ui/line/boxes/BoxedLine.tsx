@@ -8,7 +8,7 @@ import type { KeyAction } from '@/keys/catalogue';
 import { afterPaint } from '@/platform/paint';
 import { words } from '@/text/labels';
 import { LINE_INPUT_ID, focusIfFree, lineStroke } from '../stroke';
-import { DrawnLine } from './draw';
+import { DrawnLine, isTall } from './draw';
 import type { DrawStyle } from './draw';
 import { caretRect, partRect, placeAtPoint, rowElement } from './geometry';
 
@@ -149,7 +149,7 @@ export function BoxedLine(props: Props) {
   return (
     <div
       ref={frame}
-      className={`boxed boxed-${size}`}
+      className={`boxed boxed-${size} ${isTall(line.row) ? 'boxed-tall' : ''}`}
       data-testid="boxed-line"
       onPointerDown={onPointerDown}
       onPointerMove={onPointerMove}

@@ -22,7 +22,7 @@ const gap = (width: string, key?: string): ReactElement => el('mspace', { width,
 const mo = (text: string, attributes: Attributes = {}): ReactElement => el('mo', attributes, text);
 
 /** Whether a row outgrows a line, so that its brackets must. */
-const isTall = (row: Row): boolean =>
+export const isTall = (row: Row): boolean =>
   row.some((item) => {
     if (item.kind === 'glyph') return false;
     if (item.kind === 'fraction') return true;
@@ -159,19 +159,35 @@ function boxElement(box: Box, i: number, slot: Draw, style: DrawStyle): ReactEle
   }
 }
 
+const ids = new WeakMap<Item, number>();
+let lastId = 0;
+
+/** Keys of a row's items: an item that only moved along the row keeps its element. */
+function keysOf(row: Row): readonly string[] {
+  const seen = new Map<number, number>();
+  return row.map((item) => {
+    let id = ids.get(item);
+    if (id === undefined) ids.set(item, (id = lastId += 1));
+    const again = seen.get(id) ?? 0;
+    seen.set(id, again + 1);
+    return again === 0 ? String(id) : `${id}.${again}`;
+  });
+}
+
 /** The items of a row, each under its index; a power is raised upon what stands before it. */
 function itemsOf(row: Row, style: DrawStyle): ReactElement[] {
   const drawn: ReactElement[] = [];
   const gaps = gapsBefore(row, style);
+  const names = keysOf(row);
   const slot: Draw = (of, k) => <DrawnSlot key={k} row={of} slot={k} style={style} />;
   const one = (item: Item, i: number): ReactElement =>
     item.kind === 'glyph' ? glyphElement(row, i, style.decimalSign) : boxElement(item, i, slot, style);
   for (let i = 0; i < row.length; i += 1) {
     const item = row[i]!;
-    if (gaps.has(i)) drawn.push(gap('0.17em', `gap${i}`));
+    if (gaps.has(i)) drawn.push(gap('0.17em', `gap${names[i]}`));
     if (item.kind === 'power') {
       const base = drawn.pop() ?? el('mrow', {});
-      drawn.push(el('msup', { key: i }, base, one(item, i)));
+      drawn.push(el('msup', { key: names[i] }, base, one(item, i)));
     } else if (isPowerOfTen(row, i)) {
       const digits: ReactElement[] = [];
       let end = i + 1;
@@ -180,9 +196,9 @@ function itemsOf(row: Row, style: DrawStyle): ReactElement[] {
         end += 1;
       }
       const ten = el('mrow', { 'data-i': i }, mo('·'), el('mn', {}, '10'));
-      drawn.push(el('msup', { key: i }, ten, el('mrow', {}, ...digits)));
+      drawn.push(el('msup', { key: names[i] }, ten, el('mrow', {}, ...digits)));
       i = end - 1;
-    } else drawn.push(cloneElement(one(item, i), { key: i }));
+    } else drawn.push(cloneElement(one(item, i), { key: names[i] }));
   }
   return drawn;
 }
