@@ -1,5 +1,6 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { chromium } from '@playwright/test';
+import { format, resolveConfig } from 'prettier';
 import { build } from './build.mjs';
 import { bundled } from './bundle.mjs';
 import { demoNotebook } from './demo-notebook.mjs';
@@ -10,13 +11,11 @@ import { ready, serve } from './serve.mjs';
 const PORT = 4185;
 
 /** The tables as a document, with what was compared. */
-function writeBenchmarks(all) {
+async function writeBenchmarks(all) {
   const { version } = JSON.parse(readFileSync('node_modules/mathjs/package.json', 'utf8'));
   const table = ([title, rows]) =>
     `## ${title}\n\n| what | ratio |\n| --- | --: |\n${rows.map(([what, ratio]) => `| ${what} | ${ratio.toFixed(2)} |`).join('\n')}\n`;
-  writeFileSync(
-    'docs/benchmarks.md',
-    `# Benchmarks
+  const text = `# Benchmarks
 
 Made by \`npm run bench -- --write\`; ratios within one run, so that machines can be compared. Node ${process.version}.
 
@@ -26,8 +25,9 @@ at a precision of 30, whose last digits are not proved. Curves: 1000 points each
 scope, the core's compiled doubles, and the same function written by hand in JavaScript. Reading: sums of so many terms;
 linear growth keeps the ratio near 1. Medians of five rounds taken in turn.
 
-${all.map(table).join('\n')}`,
-  );
+${all.map(table).join('\n')}`;
+  const options = await resolveConfig('docs/benchmarks.md');
+  writeFileSync('docs/benchmarks.md', await format(text, { ...options, parser: 'markdown' }));
 }
 
 console.log('The core');
@@ -45,7 +45,7 @@ for (const [title, rows] of tables) {
   console.log(`\n${title}`);
   for (const [what, ratio] of rows) console.log(`${what.padEnd(84)} ${ratio.toFixed(2).padStart(7)}`);
 }
-if (process.argv.includes('--write')) writeBenchmarks(tables);
+if (process.argv.includes('--write')) await writeBenchmarks(tables);
 if (process.argv.includes('--core')) process.exit(0);
 
 await build();

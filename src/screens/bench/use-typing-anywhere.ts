@@ -1,4 +1,4 @@
-import { useEffect } from 'react';
+import { useLayoutEffect } from 'react';
 import { caretOf } from '@/core/line/line';
 import { actionOfStroke } from '@/keys/shortcuts';
 import { useStore } from '@/state/app-store';
@@ -7,7 +7,7 @@ import { LINE_INPUT_ID } from '@/ui/line/stroke';
 
 /** Typing anywhere on the place goes to the line; the keys that move about or press a button stay theirs. */
 export function useTypingAnywhere(isOn: boolean): void {
-  useEffect(() => {
+  useLayoutEffect(() => {
     if (!isOn) return undefined;
     const toLine = (event: globalThis.KeyboardEvent) => {
       const { key, ctrlKey, metaKey, altKey, shiftKey, target } = event;

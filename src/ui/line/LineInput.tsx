@@ -1,4 +1,4 @@
-import { createElement, useEffect, useLayoutEffect, useRef } from 'react';
+import { createElement, useLayoutEffect, useRef } from 'react';
 import type { ClipboardEvent, KeyboardEvent } from 'react';
 import type { TypedLine } from '@/core/line/typed-line';
 import type { KeyAction } from '@/keys/catalogue';
@@ -35,7 +35,7 @@ export function LineInput({ line, onRetype, onPaste, onPress, onTab, describedBy
     if (caret === text.length) node.scrollLeft = node.scrollWidth;
   }, [line, text, caret, anchor]);
 
-  useEffect(() => focusIfFree(input.current), []);
+  useLayoutEffect(() => focusIfFree(input.current), []);
 
   const sync = () => {
     const node = input.current;

@@ -89,7 +89,8 @@ export function BoxedLine(props: Props) {
     lay(selected.current, bounds, scrolled, isChosen ? partRect(root, part.path, part.from, part.to) : null, 1);
   };
 
-  useEffect(() => focusIfFree(input.current), []);
+  // Before the line is seen, so that no stroke that comes at once is lost.
+  useLayoutEffect(() => focusIfFree(input.current), []);
 
   const latest = useRef(draw);
   useLayoutEffect(() => {
