@@ -1,5 +1,19 @@
 /** Who may import whom: the table of docs/architecture.md, read by the lint rule. A folder may always import itself. */
-const core = ['base', 'number', 'function', 'language', 'evaluate', 'solve', 'line', 'format', 'memory', 'notebook'];
+const core = [
+  'base',
+  'number',
+  'function',
+  'language',
+  'evaluate',
+  'solve',
+  'line',
+  'format',
+  'memory',
+  'keyed',
+  'running',
+  'stack',
+  'notebook',
+];
 const allCore = core.map((name) => `core/${name}`);
 
 export const importTable = {
@@ -12,7 +26,19 @@ export const importTable = {
   'core/line': ['core/base', 'core/language'],
   'core/format': ['core/base', 'core/number', 'core/language'],
   'core/memory': ['core/base', 'core/number'],
-  'core/notebook': ['core/base', 'core/number', 'core/format', 'core/line', 'core/memory'],
+  'core/keyed': ['core/base', 'core/function', 'core/language', 'core/evaluate', 'core/line'],
+  'core/running': ['core/base', 'core/language', 'core/keyed'],
+  'core/stack': ['core/base', 'core/keyed'],
+  'core/notebook': [
+    'core/base',
+    'core/number',
+    'core/format',
+    'core/line',
+    'core/memory',
+    'core/keyed',
+    'core/running',
+    'core/stack',
+  ],
   keys: allCore,
   text: [...allCore, 'keys', 'state'],
   workers: [...allCore, 'text'],
@@ -22,7 +48,7 @@ export const importTable = {
   screens: [...allCore, 'ui', 'state', 'keys', 'text', 'platform'],
   app: ['screens'],
   server: [],
-  batch: [...allCore, 'text'],
+  batch: [...allCore, 'keys', 'state', 'text', 'workers'],
   bench: allCore,
   demo: [...allCore, 'state', 'workers'],
   reference: [],

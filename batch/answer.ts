@@ -20,6 +20,7 @@ import { isExact, isReal } from '@/core/number/value';
 import type { RealValue, Value } from '@/core/number/value';
 import { problemText } from '@/text/problems';
 import { drawFrom } from './chance';
+import { pressKeys } from './keys';
 import { batchRequest } from './request';
 import type { BatchRequest } from './request';
 
@@ -110,7 +111,9 @@ export function answerBatchLine(line: string, budget = BUDGET_MS): object {
     const issue = request.error.issues[0]!;
     return failure(id, 'syntax', `The request is not valid at “${issue.path.join('.')}”: ${issue.message}`);
   }
-  const result = answer(request.data, budget);
+  const { data } = request;
+  const result =
+    data.do === 'keys' ? pressKeys(data, { alive: within(budget), random: drawFrom }) : answer(data, budget);
   if (result.ok) return { id, ok: true, ...result.value };
   const { problem } = result;
   return failure(id, problem.code, problemText(problem), problem.at.from, problem.at.to);

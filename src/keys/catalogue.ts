@@ -1,12 +1,28 @@
 import type { FunctionName } from '@/core/function';
 import type { LineAction, LineCommandName } from '@/core/line/line';
+import type { MemoryDeed } from '@/core/memory/shelf';
+import type { EntryStyle } from '@/core/notebook/schema';
+import type { StackDeed } from '@/core/stack/stack';
 
 /** What a key does. Touch, keyboard, batch and tests send the same actions. */
 export type KeyAction =
   | LineAction
   | Readonly<{ type: 'undo' | 'redo' }>
   /** `orEqual`: in a line with an open letter it is the sign between the sides of an equation. */
-  | Readonly<{ type: 'answer'; orEqual?: boolean }>;
+  | Readonly<{ type: 'answer'; orEqual?: boolean }>
+  /** What is done with the levels of the stack. */
+  | Readonly<{ type: 'stack'; deed: Exclude<StackDeed, 'clearEntry' | 'negate'> }>
+  /** What is done with the number shown, where numbers are keyed by themselves. */
+  | Readonly<{ type: 'entry'; deed: 'clearEntry' | 'negate' }>
+  /** Asks for a level of the stack. */
+  | Readonly<{ type: 'pick' }>
+  /** The number shown, or the top level, put into the Written line. */
+  | Readonly<{ type: 'toLine' }>
+  /** Asks for a place of the Shelf: a digit, a letter, or the running total. */
+  | Readonly<{ type: 'memory'; deed: MemoryDeed }>
+  /** The same with the running total, at once. */
+  | Readonly<{ type: 'total'; deed: MemoryDeed }>
+  | Readonly<{ type: 'clearAll'; of: 'slot' | 'letter' }>;
 
 /** What stands on a key: text with a part before it, a raised or a lowered one, or a picture. */
 export type KeyFace =
@@ -25,18 +41,25 @@ export type KeyIcon =
 
 export type KeyLook = 'digit' | 'operator' | 'function' | 'letter' | 'answer';
 
-/** `example`: keys that may be pressed one after another in degrees, and the first form of what they come to (or what is said). */
+/**
+ * `example`: keys that may be pressed one after another, in degrees and in the entry style that is named (else Written),
+ * and the first form of what they come to (or what is said).
+ */
 export type KeyRecord = Readonly<{
   does: KeyAction;
   face: KeyFace;
   look: KeyLook;
-  example: Readonly<{ keys: readonly string[]; shows: string }>;
+  example: Readonly<{ keys: readonly string[]; shows: string; style: EntryStyle }>;
   /** Without it the key has no meaning and is dimmed. */
   needs?: 'complex';
 }>;
 
 type Example = KeyRecord['example'];
-const ex = (keys: string, shows: string): Example => ({ keys: keys.split(' '), shows });
+const ex = (keys: string, shows: string, style: EntryStyle = 'written'): Example => ({
+  keys: keys.split(' '),
+  shows,
+  style,
+});
 /** `x^y` raises y, `n|√` lets n stand before, `log_b` lowers b. */
 function faceOf(written: string): KeyFace {
   const [index, rest = index!] = written.split('|');
@@ -203,6 +226,72 @@ const editKeys = {
   redo: key({ type: 'redo' }, { icon: 'redo' }, 'function', ex('d1 d2 undo redo', '12')),
 } as const;
 
+const inRunning = (keys: string, shows: string): Example => ex(keys, shows, 'running');
+const inStack = (keys: string, shows: string): Example => ex(keys, shows, 'stack');
+const onStack = (
+  deed: (KeyAction & { type: 'stack' })['deed'],
+  face: string,
+  example: Example,
+  look: KeyLook = 'function',
+) => key({ type: 'stack', deed }, face, look, example);
+
+const stackKeys = {
+  push: onStack('push', 'Push', inStack('d1 d2 push d3 divide', '4'), 'answer'),
+  copy: onStack('copy', 'Copy', inStack('d7 copy times', '49')),
+  drop: onStack('drop', 'Drop', inStack('d7 push d5 drop', '7')),
+  swap: onStack('swap', 'Swap', inStack('d1 d2 push d3 swap divide', '1/4')),
+  rotateDown: onStack('rotateDown', 'Rot ↓', inStack('d1 push d2 push d3 rotateDown', '2')),
+  rotateUp: onStack('rotateUp', 'Rot ↑', inStack('d1 push d2 push d3 rotateUp', '1')),
+  pick: key({ type: 'pick' }, 'Pick', 'function', inStack('d8 push d5 push d3 pick d3', '8')),
+  operands: onStack('operands', 'Operands', inStack('d1 d2 push d3 plus operands divide', '4')),
+  clearStack: onStack('clearStack', 'Clear stack', inStack('d1 push d2 clearStack d7', '7')),
+} as const;
+
+const keyedKeys = {
+  negate: key({ type: 'entry', deed: 'negate' }, '±', 'operator', inRunning('d8 minus d5 negate answer', '13')),
+  clearEntry: key(
+    { type: 'entry', deed: 'clearEntry' },
+    'CE',
+    'function',
+    inRunning('d8 plus d5 clearEntry d4 answer', '12'),
+  ),
+  toLine: key({ type: 'toLine' }, 'To line', 'function', inStack('d2 sqrt toLine times d3', '3√2')),
+} as const;
+
+const remembers = (deed: MemoryDeed, face: string, example: Example) =>
+  key({ type: 'memory', deed }, face, 'function', example);
+const totals = (deed: MemoryDeed, face: string, example: Example) =>
+  key({ type: 'total', deed }, face, 'function', example);
+
+const memoryKeys = {
+  keep: remembers('keep', 'Keep', ex('d6 answer keep d3 recall d3 plus d1', '7')),
+  recall: remembers('recall', 'Recall', ex('d6 answer keep A recall A times d2', '12')),
+  recallValue: remembers('recallValue', 'Recall value', ex('d6 answer keep A recallValue A times d2', '12')),
+  addTo: remembers('addTo', 'Add to', ex('d6 answer keep d3 d4 addTo d3 clear recall d3', '10')),
+  takeFrom: remembers('takeFrom', 'Take from', ex('d6 answer keep d3 d4 takeFrom d3 clear recall d3', '2')),
+  multiplyBy: remembers('multiplyBy', 'Multiply by', ex('d6 answer keep d3 d4 multiplyBy d3 clear recall d3', '24')),
+  divideBy: remembers('divideBy', 'Divide by', ex('d6 answer keep d3 d4 divideBy d3 clear recall d3', '3/2')),
+  clearKept: remembers('clear', 'Clear', ex('d6 answer keep d3 clearKept d3 d4', '4')),
+  total: inserts('total', 'total', ex('d6 keepTotal clear d2 total', '12')),
+  keepTotal: totals('keep', 'Keep', inRunning('d6 keepTotal d2 times recallTotal answer', '12')),
+  recallTotal: totals('recall', 'Recall', inRunning('d6 addToTotal d4 addToTotal recallTotal', '10')),
+  addToTotal: totals('addTo', 'Add to', inRunning('d6 addToTotal d4 addToTotal recallTotal', '10')),
+  takeFromTotal: totals('takeFrom', 'Take from', inRunning('d6 addToTotal d4 takeFromTotal recallTotal', '2')),
+  clearTotal: totals('clear', 'Clear', inRunning('d6 addToTotal clearTotal d4', '4')),
+  clearSlots: key(
+    { type: 'clearAll', of: 'slot' },
+    'Clear slots',
+    'function',
+    ex('d6 answer keep d3 clearSlots d4', '4'),
+  ),
+  clearLetters: key(
+    { type: 'clearAll', of: 'letter' },
+    'Clear letters',
+    'function',
+    ex('d6 answer keep A clearLetters d4', '4'),
+  ),
+} as const;
+
 const LETTERS = [...'ABCDEFGHIJKLMNOPQRSTUVWXYZ'] as const;
 export type LetterId =
   | 'A'
@@ -244,6 +333,9 @@ const catalogue = {
   ...calculusKeys,
   ...complexKeys,
   ...editKeys,
+  ...stackKeys,
+  ...keyedKeys,
+  ...memoryKeys,
   ...letterKeys,
 } as const;
 

@@ -1,4 +1,5 @@
 import { letterIds } from './catalogue';
+import type { EntryStyle } from '@/core/notebook/schema';
 import type { KeyId } from './catalogue';
 
 export const drawerIds = ['pad', 'powers', 'angles', 'logs', 'counting', 'calculus', 'letters', 'more'] as const;
@@ -53,7 +54,7 @@ export const drawers: Readonly<Record<DrawerId, Readonly<{ columns: number; ids:
       'k', 'pi', 'infinity', 'power', 'fraction', 'separator',
     ],
   },
-  letters: { columns: 7, ids: [...letterIds, 'assign', 'separator'] },
+  letters: { columns: 7, ids: [...letterIds, 'assign', 'total'] },
   more: {
     columns: 7,
     ids: [
@@ -64,15 +65,54 @@ export const drawers: Readonly<Record<DrawerId, Readonly<{ columns: number; ids:
   },
 };
 
-export const numberBlock: readonly (readonly KeyId[])[] = [
-  ['d7', 'd8', 'd9', 'divide', 'deleteLeft', 'ans'],
-  ['d4', 'd5', 'd6', 'times', 'percent', 'degree'],
-  ['d1', 'd2', 'd3', 'minus', 'factorial', 'tenPower'],
-  ['d0', 'point', 'x', 'plus', 'answer'],
-];
+/** The number block of each entry style. */
+// prettier-ignore
+export const numberBlocks: Readonly<Record<EntryStyle, readonly (readonly KeyId[])[]>> = {
+  written: [
+    ['d7', 'd8', 'd9', 'divide', 'deleteLeft', 'ans'],
+    ['d4', 'd5', 'd6', 'times', 'percent', 'degree'],
+    ['d1', 'd2', 'd3', 'minus', 'factorial', 'tenPower'],
+    ['d0', 'point', 'x', 'plus', 'answer'],
+  ],
+  running: [
+    ['d7', 'd8', 'd9', 'divide', 'deleteLeft', 'clearEntry'],
+    ['d4', 'd5', 'd6', 'times', 'percent', 'ans'],
+    ['d1', 'd2', 'd3', 'minus', 'negate', 'tenPower'],
+    ['d0', 'point', 'degree', 'plus', 'answer'],
+  ],
+  stack: [
+    ['d7', 'd8', 'd9', 'divide', 'deleteLeft', 'clearEntry'],
+    ['d4', 'd5', 'd6', 'times', 'negate', 'swap'],
+    ['d1', 'd2', 'd3', 'minus', 'tenPower', 'drop'],
+    ['d0', 'point', 'x', 'plus', 'push'],
+  ],
+};
 
-/** Keys that stand beside the line. */
-export const lineKeys: readonly KeyId[] = ['moveLeft', 'moveRight', 'moveUp', 'moveDown', 'undo', 'redo', 'clear'];
+/** Keys that stand beside what is being keyed. */
+export const besideKeys: Readonly<Record<EntryStyle, readonly KeyId[]>> = {
+  written: ['moveLeft', 'moveRight', 'moveUp', 'moveDown', 'undo', 'redo', 'clear'],
+  running: ['keep', 'recall', 'toLine', 'undo', 'redo', 'clear'],
+  stack: ['copy', 'rotateDown', 'rotateUp', 'pick', 'operands', 'undo', 'redo'],
+};
+
+/** What Running does with the running total. */
+export const totalKeys: readonly KeyId[] = ['keepTotal', 'recallTotal', 'addToTotal', 'takeFromTotal', 'clearTotal'];
+
+/** Keys below the stack. */
+export const stackToolKeys: readonly KeyId[] = ['keep', 'recall', 'toLine', 'clearStack'];
+
+/** What can be done with a place of the Shelf, and with all of a kind. */
+export const memoryKeyIds: readonly KeyId[] = [
+  'keep',
+  'recall',
+  'recallValue',
+  'addTo',
+  'takeFrom',
+  'multiplyBy',
+  'divideBy',
+  'clearKept',
+];
+export const clearAllKeys: readonly KeyId[] = ['clearSlots', 'clearLetters', 'clearTotal'];
 
 /** Keys for what is done more rarely, in the sheet of the line. */
 export const rareLineKeys: readonly KeyId[] = ['moveHome', 'moveEnd', 'deleteRight'];

@@ -1,71 +1,60 @@
-import { functionNames } from '@/core/function';
-import { emptyLine, textOf } from '@/core/line/line';
-import type { Line } from '@/core/line/line';
-import type { Value } from '@/core/number/value';
 import { problemText } from '@/text/problems';
-import { answerLine } from '@/workers/answer';
+import { pressAtOnce, settleAtOnce } from '@/state/at-once';
+import { DEFAULT_SETTINGS } from '@/state/document';
+import { createStore } from '@/state/store';
+import { currentOf } from '@/core/running/chain';
+import { formsOfHolder } from '@/state/shown';
+import { isEmptyLine } from '@/core/line/line';
 import { isKeyId, keyIds, keys } from './catalogue';
-import type { KeyId } from './catalogue';
-import { drawers, lineKeys, numberBlock, rareLineKeys } from './decks';
-import { isLineAction, pressed } from './press';
+import type { KeyId, KeyRecord } from './catalogue';
+import {
+  besideKeys,
+  clearAllKeys,
+  drawers,
+  memoryKeyIds,
+  numberBlocks,
+  rareLineKeys,
+  stackToolKeys,
+  totalKeys,
+} from './decks';
 
-const options = { functions: functionNames, decimalSign: '.', impliedFirst: false } as const;
-const display = { mode: 'auto', digits: 10, grouping: true, decimalSign: '.' } as const;
+const worked = { alive: () => true, random: () => 0n };
 
-/** Presses keys one after another and answers what the line comes to at the end. */
-function show(ids: readonly string[]): string {
-  let line: Line = emptyLine('boxed');
-  const past: Line[] = [];
-  const future: Line[] = [];
-  let ans: Value | null = null;
-  const answer = () =>
-    answerLine(
-      {
-        text: textOf(line, '.'),
-        angle: 'deg',
-        impliedFirst: false,
-        complex: true,
-        display,
-        ans,
-        letters: new Map(),
-        tries: {},
-      },
-      () => true,
-      () => 0n,
-    );
+/** Presses keys one after another and answers what they come to at the end. */
+function show({ keys: ids, style }: KeyRecord['example']): string {
+  const store = createStore(() => 0);
+  store.getState().set({ ...DEFAULT_SETTINGS, complex: true, style });
   for (const id of ids) {
     if (!isKeyId(id)) throw new Error(`no key ${id}`);
-    const action = keys[id].does;
-    if (isLineAction(action)) {
-      past.push(line);
-      line = pressed(line, action, options) ?? line;
-    } else if (action.type === 'undo') {
-      future.push(line);
-      line = past.pop() ?? line;
-    } else if (action.type === 'redo') line = future.pop() ?? line;
-    else {
-      const made = answer();
-      if (!made.ok) return problemText(made.problem);
-      ans = made.value.value;
-      if (id !== ids.at(-1)) line = emptyLine('boxed');
-    }
+    pressAtOnce(store, keys[id].does, worked);
   }
-  const made = answer();
-  return made.ok ? made.value.forms[0]!.text : problemText(made.problem);
+  settleAtOnce(store, worked);
+  const state = store.getState();
+  const { live, document, settings } = state;
+  if (live.kind === 'problem') return problemText(live.problem);
+  if (settings.style === 'written')
+    return live.kind === 'answer' && !isEmptyLine(document.line)
+      ? live.answer.forms[0]!.text
+      : (document.tape.at(-1)?.forms[0]?.text ?? '');
+  const { running, stack } = document;
+  if (settings.style === 'running')
+    return running.entry === '' ? formsOfHolder(state, currentOf(running))[0]!.text : running.entry;
+  return stack.entry === '' ? formsOfHolder(state, stack.levels.at(-1)!)[0]!.text : stack.entry;
 }
 
-test.each(keyIds.map((id) => [id, keys[id].example] as const))(
-  '%s does what its example says',
-  (_id, { keys: ids, shows }) => {
-    expect(show(ids)).toBe(shows);
-  },
-);
+test.each(keyIds.map((id) => [id, keys[id].example] as const))('%s does what its example says', (_id, example) => {
+  expect(show(example)).toBe(example.shows);
+});
 
 test('every key can be reached, from a drawer, the number block or beside the line', () => {
   const reachable = new Set<KeyId>([
     ...Object.values(drawers).flatMap((d) => d.ids),
-    ...numberBlock.flat(),
-    ...lineKeys,
+    ...Object.values(numberBlocks).flat(2),
+    ...Object.values(besideKeys).flat(),
+    ...totalKeys,
+    ...stackToolKeys,
+    ...memoryKeyIds,
+    ...clearAllKeys,
     ...rareLineKeys,
   ]);
   expect(keyIds.filter((id) => !reachable.has(id))).toEqual([]);

@@ -1,5 +1,6 @@
 import type { KeyAction, KeyId } from './catalogue';
 import { isKeyId, keyIds, keys } from './catalogue';
+import { isLineAction } from './press';
 
 /*
  * How a line was keyed, entry by entry, so that it can be shown, replayed and shared: the id of a key; `'` and a
@@ -19,7 +20,7 @@ const byAction = new Map<string, KeyId>(keyIds.map((id) => [JSON.stringify(keys[
 
 /** The entry for an action; null for one that is not part of a line. */
 export function entryOf(action: KeyAction): string | null {
-  if (action.type === 'undo' || action.type === 'redo' || action.type === 'answer') return null;
+  if (!isLineAction(action)) return null;
   const id = byAction.get(JSON.stringify(action));
   if (id !== undefined) return id;
   if (action.type === 'type') return `'${action.text}`;

@@ -3,8 +3,20 @@ import type { ReadingOptions } from '@/core/language/tokens';
 import { caretOf, emptyLine, lineOf, textOf } from '@/core/line/line';
 import type { Line } from '@/core/line/line';
 import { NOTEBOOK_FORMAT, NOTEBOOK_VERSION } from '@/core/notebook/schema';
-import type { Notebook, OwnDigits, SavedLetters, Settings, TapeLine } from '@/core/notebook/schema';
+import type {
+  Notebook,
+  OwnDigits,
+  SavedRunning,
+  SavedShelf,
+  SavedStack,
+  Settings,
+  TapeLine,
+} from '@/core/notebook/schema';
 import type { SavedValue } from '@/core/notebook/value-codec';
+import { EMPTY_RUNNING } from '@/core/running/state';
+import type { Running } from '@/core/running/state';
+import { EMPTY_STACK } from '@/core/stack/stack';
+import type { Stack } from '@/core/stack/stack';
 
 /** What the user has, and what undo goes back in. Settings are kept too but are not undone. */
 export type Document = Readonly<{
@@ -16,7 +28,10 @@ export type Document = Readonly<{
   /** The line of the tape that `=` will replace; null when it will add one. */
   editing: string | null;
   tape: readonly TapeLine[];
-  letters: SavedLetters;
+  shelf: SavedShelf;
+  /** The two other entry styles, as they were left. */
+  running: Running<SavedValue>;
+  stack: Stack<SavedValue>;
   ans: SavedValue | null;
   /** What was last tried for the letters of a line. */
   tries: Readonly<Record<string, string>>;
@@ -28,7 +43,9 @@ export const EMPTY_DOCUMENT: Document = {
   keyed: [],
   editing: null,
   tape: [],
-  letters: {},
+  shelf: {},
+  running: EMPTY_RUNNING,
+  stack: EMPTY_STACK,
   ans: null,
   tries: {},
 };
@@ -44,6 +61,14 @@ export const DEFAULT_SETTINGS: Settings = {
   slash: 'fraction',
   form: null,
   keyStrip: false,
+  style: 'written',
+  order: 'precedence',
+  depth: 'unlimited',
+  fractions: 'improper',
+  complexForm: 'rectangular',
+  textSize: 100,
+  sound: false,
+  haptics: false,
 };
 
 /** How lines are read under the settings. */
@@ -58,7 +83,7 @@ export const lineText = (state: Readonly<{ document: Document; settings: Setting
   textOf(state.document.line, state.settings.display.decimalSign);
 
 export function toNotebook(document: Document, settings: Settings): Notebook {
-  const { line, own, keyed, tape, letters, ans, tries } = document;
+  const { line, own, keyed, tape, shelf, running, stack, ans, tries } = document;
   const { decimalSign } = settings.display;
   return {
     format: NOTEBOOK_FORMAT,
@@ -66,13 +91,15 @@ export function toNotebook(document: Document, settings: Settings): Notebook {
     settings,
     line: { text: textOf(line, decimalSign), caret: caretOf(line, decimalSign), own, keys: [...(keyed ?? [])] },
     tape: [...tape],
-    letters,
+    shelf,
+    running: running as SavedRunning,
+    stack: stack as SavedStack,
     ans,
     tries,
   };
 }
 
-export function fromNotebook({ line, settings, tape, letters, ans, tries }: Notebook): Document {
+export function fromNotebook({ line, settings, tape, shelf, running, stack, ans, tries }: Notebook): Document {
   const caret = Math.min(line.caret, line.text.length);
   return {
     line: lineOf(line.text, settings.view, optionsOf(settings), caret),
@@ -80,7 +107,9 @@ export function fromNotebook({ line, settings, tape, letters, ans, tries }: Note
     keyed: line.keys.length === 0 && line.text !== '' ? null : line.keys,
     editing: null,
     tape,
-    letters,
+    shelf,
+    running,
+    stack,
     ans,
     tries,
   };

@@ -9,8 +9,15 @@ export type StepName =
   | 'clear-tape'
   | 'choose-form'
   | 'keep'
-  | 'clear-letter'
+  | 'change-kept'
+  | 'clear-place'
+  | 'clear-slots'
   | 'clear-letters'
+  | 'operation'
+  | 'clear-running'
+  | 'clear-stack'
+  | 'depth'
+  | 'to-line'
   | 'open-notebook'
   | 'paste'
   | 'brackets'
@@ -28,7 +35,7 @@ type Step<D> = Readonly<{ name: StepName; before: D }>;
 export type History<D> = Readonly<{ past: readonly Step<D>[]; future: readonly Step<D>[] }>;
 
 export const NO_HISTORY: History<never> = { past: [], future: [] };
-const MOST_STEPS = 500;
+const MOST_STEPS = 5000;
 
 export const recorded = <D>(history: History<D>, name: StepName, before: D): History<D> => ({
   past: [...history.past, { name, before }].slice(-MOST_STEPS),

@@ -17,18 +17,21 @@ import { isTruth } from '@/core/language/truth';
 import { pasteChoices } from '@/core/line/pasted';
 import type { Settings } from '@/core/notebook/schema';
 import type { SharedLine } from '@/core/notebook/shared';
-import * as memory from '@/core/memory/letters';
+import { keep } from '@/core/memory/shelf';
 import type { KeyAction } from '@/keys/catalogue';
 import { caretEntry, entryOf, putEntry } from '@/keys/log';
 import { isLineAction } from '@/keys/press';
 import { lineText, optionsOf } from './document';
 import type { Document } from './document';
 import { redone, undone } from './history';
+import type { StepName } from './history';
 import { notice } from './notice';
 import { respell, spellingOf } from './respell';
 import { changed, written } from './state';
 import type { Actions, Change, Get, State } from './state';
-import { storedText } from './shelf-actions';
+import { runningPressed, stackPressed } from './keyed-actions';
+import { chosenPlace, memoryPressed, storedText } from './memory-actions';
+import { withShelf } from './shelf-change';
 import { finishedLine, usesAns } from './tape';
 
 type LineActions = Pick<
@@ -45,6 +48,7 @@ type LineActions = Pick<
   | 'paste'
   | 'choosePaste'
   | 'settle'
+  | 'land'
   | 'working'
   | 'tryValue'
   | 'setOwnDigits'
@@ -84,7 +88,7 @@ function recalling(state: State, isOlder: boolean): Partial<State> | null {
 }
 
 /** Puts the answered line on the tape; a problem stays under the line, with the caret at its place. */
-export function finish(state: State): Partial<State> {
+export function finish(state: State, now: number): Partial<State> {
   const { document, live, settings } = state;
   if (live.kind === 'problem') {
     const options = optionsOf(settings);
@@ -100,26 +104,27 @@ export function finish(state: State): Partial<State> {
   const { answer } = live;
   const finished = finishedLine(state, answer);
   const form = finished.forms.find((f) => f.id === finished.chosen)!;
-  const letters =
+  const shelf =
     answer.target === null || answer.saved === null
-      ? document.letters
-      : memory.keep(document.letters, answer.target, {
+      ? document.shelf
+      : keep(document.shelf, answer.target, {
           value: answer.saved,
           full: answer.full,
-          from: storedText(state),
+          from: storedText(lineText(state), settings),
           typed: form.typed,
           exact: form.exact,
+          line: finished.id,
+          at: now,
         });
   const edited = document.tape.findIndex((l) => l.id === document.editing);
   const isLast = edited < 0 || edited === document.tape.length - 1;
   const next: Document = {
-    ...document,
+    ...withShelf(document, shelf),
     line: emptyLine(settings.view),
     own: null,
     keyed: [],
     editing: null,
     tape: edited < 0 ? [...document.tape, finished] : document.tape.with(edited, finished),
-    letters,
     ans: isLast ? (answer.saved ?? document.ans) : document.ans,
   };
   return {
@@ -133,6 +138,9 @@ export function finish(state: State): Partial<State> {
   };
 }
 
+/** Steps that are seen for themselves. */
+const isSilent: ReadonlySet<StepName> = new Set(['typing', 'operation']);
+
 function travel(state: State, step: typeof undone<Document>, code: 'undone' | 'redone'): Partial<State> {
   const moved = step(state.history, state.document);
   if (moved === null) return {};
@@ -140,9 +148,10 @@ function travel(state: State, step: typeof undone<Document>, code: 'undone' | 'r
     document: moved.now,
     history: moved.history,
     reported: null,
+    refused: null,
     chosen: null,
     recalled: null,
-    notice: moved.name === 'typing' ? null : notice(code, moved.name),
+    notice: isSilent.has(moved.name) ? null : notice(code, moved.name),
   };
 }
 
@@ -156,17 +165,24 @@ function wantsEquals(state: State): boolean {
   );
 }
 
+/** Whether what the next key would do depends on something that is being worked out. */
+const isBusy = ({ work, live, settings, document }: State): boolean =>
+  work !== null || (settings.style === 'written' && live.kind === 'working' && !isEmptyLine(document.line));
+
 /** `=` on an empty line after one that used Ans: that line again, going on from its own answer. */
 function repeated(state: State): Partial<State> {
   const last = state.document.tape.at(-1);
   if (last === undefined || !usesAns(last)) return {};
   const { settings } = state;
   const line = lineOf(spellingOf(last, settings), settings.view, optionsOf(settings));
-  return { ...written(state, 'typing', line, { fresh: last.keys.length === 0 ? null : last.keys }), waiting: [] };
+  return {
+    ...written(state, 'typing', line, { fresh: last.keys.length === 0 ? null : last.keys }),
+    waiting: [{ type: 'answer' }],
+  };
 }
 
 /** What is done to the line being written. */
-export function lineActions(change: Change, get: Get): LineActions {
+export function lineActions(change: Change, get: Get, clock: () => number): LineActions {
   const onLine = (action: LineAction): void =>
     change((state) => {
       const { document, settings } = state;
@@ -181,37 +197,59 @@ export function lineActions(change: Change, get: Get): LineActions {
       return { ...written(state, isClear ? 'clear-line' : 'typing', next, { entry }), ...drawer };
     });
 
-  const perform = (action: KeyAction): void => {
+  const inLine = (action: KeyAction): void => {
     if (isLineAction(action)) return onLine(action);
+    if (action.type !== 'answer') return undefined;
+    const { live, document } = get();
+    if (isEmptyLine(document.line)) return change(repeated);
+    if (action.orEqual === true && wantsEquals(get())) return onLine({ type: 'operate', text: '=' });
+    return change((state) => (live.kind === 'working' ? { waiting: [action] } : finish(state, clock())));
+  };
+
+  const perform = (action: KeyAction): void => {
+    const chosen = chosenPlace(get(), action, clock());
+    if (chosen !== null) return change(() => chosen);
+    if (get().asking !== null) change(() => ({ asking: null }));
     switch (action.type) {
       case 'undo':
         return change((state) => travel(state, undone, 'undone'));
       case 'redo':
         return change((state) => travel(state, redone, 'redone'));
-      case 'answer': {
-        const { live, document } = get();
-        if (isEmptyLine(document.line)) change(repeated);
-        else if (action.orEqual === true && wantsEquals(get())) onLine({ type: 'operate', text: '=' });
-        else if (live.kind === 'working') change(() => ({ waiting: [] }));
-        else change(finish);
+      case 'memory':
+      case 'total':
+      case 'clearAll':
+      case 'pick':
+        // What the line comes to has to be known before it can be kept.
+        return change((state) => (isBusy(state) ? { waiting: [action] } : memoryPressed(state, action, clock())));
+      default: {
+        const { settings } = get();
+        if (settings.style === 'written') return inLine(action);
+        const pressed = settings.style === 'running' ? runningPressed : stackPressed;
+        const drawer = settings.backToPad && isLineAction(action) ? { drawer: 'pad' as const } : {};
+        return change((state) => ({ refused: null, ...pressed(state, action), ...drawer }));
       }
     }
   };
 
-  /** Works off the keys that came while a line was being answered. */
+  const press = (action: KeyAction): void => {
+    const { waiting } = get();
+    if (waiting !== null) change(() => ({ waiting: [...waiting, action] }));
+    else perform(action);
+  };
+
+  /** Works off the keys that came while something was being worked out. */
   const drain = (): void => {
     const { waiting, live } = get();
-    if (waiting === null || live.kind === 'working') return;
-    const isAnswered = live.kind === 'answer';
+    if (waiting === null || isBusy(get())) return;
+    const [first, ...rest] = waiting;
     change(() => ({ waiting: null }));
-    change(finish);
-    // Keys meant for the line after this one would only hide what is wrong with it.
-    if (!isAnswered) return;
-    waiting.forEach((action, i) => {
-      const held = get().waiting;
-      if (held === null) perform(action);
-      else change(() => ({ waiting: [...held, ...waiting.slice(i)] }));
-    });
+    if (first === undefined) return;
+    if (first.type === 'answer' && get().settings.style === 'written') {
+      change((state) => finish(state, clock()));
+      // Keys meant for the line after this one would only hide what is wrong with it.
+      if (live.kind !== 'answer') return;
+    } else perform(first);
+    rest.forEach(press);
   };
 
   const putText = (state: State, text: string): Partial<State> =>
@@ -223,11 +261,7 @@ export function lineActions(change: Change, get: Get): LineActions {
     change((state) => (state.waiting === null ? make(state.document.line, state) : {}));
 
   return {
-    press: (action) => {
-      const { waiting } = get();
-      if (waiting !== null) change(() => ({ waiting: [...waiting, action] }));
-      else perform(action);
-    },
+    press,
     retype: (text, caret, anchor) =>
       withLine((line, state) =>
         line.kind === 'typed'
@@ -253,7 +287,7 @@ export function lineActions(change: Change, get: Get): LineActions {
         return written(state, 'typing', next, { entry: caretEntry(offset) });
       }),
     finishSolved: (answer) =>
-      change((state) => finish({ ...state, live: { kind: 'answer', answer, of: lineText(state) } })),
+      change((state) => finish({ ...state, live: { kind: 'answer', answer, of: lineText(state) } }, clock())),
     openShared: (shared) =>
       change((state) => {
         const { settings } = state;
@@ -301,6 +335,21 @@ export function lineActions(change: Change, get: Get): LineActions {
         const last = live.kind === 'answer' ? live.answer : live.kind === 'working' ? live.last : null;
         return { live: { kind: 'working', last } };
       }),
+    land: (answered) => {
+      const { work } = get();
+      if (work === null || answered === 'superseded') return;
+      if (answered.ok) {
+        change((state) => ({ ...work.land(state, answered.value), work: null }));
+        drain();
+        return;
+      }
+      const { problem } = answered;
+      change(() => ({
+        work: null,
+        waiting: null,
+        refused: { problem, text: work.request.text },
+      }));
+    },
     settle: (answered, of) => {
       if (answered === 'superseded' || lineText(get()) !== of) return;
       change(() => ({

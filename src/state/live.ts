@@ -1,3 +1,4 @@
+import { kindOf } from '@/core/memory/shelf';
 import type { TapeLine } from '@/core/notebook/schema';
 import type { Value } from '@/core/number/value';
 import type { LineRequest } from '@/workers/answer';
@@ -10,11 +11,17 @@ import { valueOf } from './values';
 /** The question that a text asks, with all that its answer depends on. */
 export function requestFor(text: string, { document, settings }: Pick<State, 'document' | 'settings'>): LineRequest {
   const letters = new Map<string, Value>();
-  for (const [name, kept] of Object.entries(document.letters)) {
+  const slots = new Map<number, Value>();
+  let total: Value | null = null;
+  for (const [name, kept] of Object.entries(document.shelf)) {
     // Only what the line names crosses to the worker: values can be large, and they are copied at every key.
-    if (!text.includes(name)) continue;
+    const kind = kindOf(name);
+    if (!text.includes(kind === 'slot' ? 'slot' : name)) continue;
     const value = valueOf(kept.value);
-    if (value !== null) letters.set(name, value);
+    if (value === null) continue;
+    if (kind === 'letter') letters.set(name, value);
+    else if (kind === 'slot') slots.set(Number(name), value);
+    else total = value;
   }
   return {
     text,
@@ -25,14 +32,17 @@ export function requestFor(text: string, { document, settings }: Pick<State, 'do
     tries: document.tries,
     ans: document.ans === null || !text.includes('Ans') ? null : valueOf(document.ans),
     letters,
+    slots,
+    total,
   };
 }
 
 export const requestOf = (state: State): LineRequest => requestFor(lineText(state), state);
 
-const isSameQuestion = (a: State, b: State): boolean =>
+/** Whether the answer to the line depends on nothing that differs between the two. */
+export const isSameQuestion = (a: State, b: State): boolean =>
   (a.document.line === b.document.line || lineText(a) === lineText(b)) &&
-  a.document.letters === b.document.letters &&
+  a.document.shelf === b.document.shelf &&
   a.document.ans === b.document.ans &&
   a.document.own === b.document.own &&
   a.document.tries === b.document.tries &&

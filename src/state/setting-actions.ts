@@ -1,15 +1,32 @@
 import { angleUnits } from '@/core/base/angle';
 import { caretOf, inView, lineOf, textOf } from '@/core/line/line';
-import { fromNotebook, optionsOf } from './document';
+import type { Settings } from '@/core/notebook/schema';
+import { inDepth } from '@/core/stack/stack';
+import type { StackDepth } from '@/core/stack/stack';
+import { DEFAULT_SETTINGS, fromNotebook, optionsOf } from './document';
 import { notice } from './notice';
 import { respell } from './respell';
 import { changed } from './state';
-import type { Actions, Change, Get } from './state';
+import type { Actions, Change, Get, State } from './state';
 
 type SettingActions = Pick<
   Actions,
-  'set' | 'offer' | 'nextAngleUnit' | 'openDrawer' | 'openNotebook' | 'say' | 'setKeeping'
+  'set' | 'resetSettings' | 'offer' | 'nextAngleUnit' | 'openDrawer' | 'openNotebook' | 'say' | 'setKeeping'
 >;
+
+/** Whether values look the same under both. */
+const isShownSame = (a: Settings, b: Settings): boolean =>
+  a.display === b.display && a.angle === b.angle && a.complex === b.complex;
+
+/** What the stack loses when it gets four levels can be brought back. */
+function atDepth(state: State, depth: StackDepth): Partial<State> {
+  const { document } = state;
+  const stack = inDepth(document.stack, depth);
+  if (stack === document.stack) return { document };
+  const isFallen = stack.levels.length < document.stack.levels.length;
+  if (!isFallen) return { document: { ...document, stack } };
+  return { ...changed(state, 'depth', { ...document, stack }), notice: notice('levels-fallen', '', true) };
+}
 
 /** Settings, the drawer, notebooks, and what is said. */
 export const settingActions = (change: Change, get: Get): SettingActions => ({
@@ -27,14 +44,21 @@ export const settingActions = (change: Change, get: Get): SettingActions => ({
         : lineOf(text, line.kind, options, Math.min(text.length, caretOf(line, before!.decimalSign)));
       const made = inView(respelled, next.view, options);
       return {
+        ...atDepth(made === line ? state : { ...state, document: { ...state.document, line: made } }, next.depth),
         settings: next,
-        ...(made === line ? {} : { document: { ...state.document, line: made } }),
+        ...(isShownSame(state.settings, next) ? {} : { forms: { known: new WeakMap() } }),
+        ...(next.style === state.settings.style ? {} : { asking: null, refused: null }),
         reported: null,
       };
     }),
   nextAngleUnit: () => {
     const at = angleUnits.indexOf(get().settings.angle);
     get().set({ angle: angleUnits[(at + 1) % angleUnits.length]! });
+  },
+  resetSettings: () => {
+    const { settings } = get();
+    get().set(DEFAULT_SETTINGS);
+    change(() => ({ settingsBefore: settings, notice: notice('settings-reset') }));
   },
   offer: (offered) => change(() => ({ offered })),
   openDrawer: (drawer) => change(() => ({ drawer })),
@@ -47,6 +71,9 @@ export const settingActions = (change: Change, get: Get): SettingActions => ({
             notice: notice('notebook-opened', '', true),
           }),
       settings: notebook.settings,
+      forms: { known: new WeakMap() },
+      asking: null,
+      refused: null,
       reported: null,
       chosen: null,
     })),

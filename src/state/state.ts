@@ -4,19 +4,21 @@ import { MOST_TYPED, isEmptyLine, textOf } from '@/core/line/line';
 import type { Line } from '@/core/line/line';
 import type { PasteChoice } from '@/core/line/pasted';
 import type { Place } from '@/core/line/row';
-import type { Notebook, OwnDigits, Settings } from '@/core/notebook/schema';
+import type { MemoryDeed } from '@/core/memory/shelf';
+import type { Notebook, OwnDigits, SavedForm, Settings } from '@/core/notebook/schema';
 import type { SharedLine, SharedSettings } from '@/core/notebook/shared';
 import type { KeyAction } from '@/keys/catalogue';
 import type { DrawerId } from '@/keys/decks';
 import { logged } from '@/keys/log';
 import type { LineAnswer } from '@/workers/answer';
-import type { Answered } from '@/workers/client';
+import type { Answered, Outcome } from '@/workers/client';
 import { DEFAULT_SETTINGS, EMPTY_DOCUMENT } from './document';
 import type { Document } from './document';
 import { NO_HISTORY, recorded } from './history';
 import type { History, StepName } from './history';
 import { notice } from './notice';
 import type { Notice } from './notice';
+import type { PendingWork } from './work';
 
 /** What is known of the line being written. `of` tells for which text, so that an old answer is seen to be old. */
 export type Live =
@@ -34,6 +36,12 @@ export type Keeping =
   /** What was found did not validate; it was set aside whole under this name. */
   | Readonly<{ kind: 'damaged'; raw: string; setAsideAs: string | null }>;
 
+/** A place that has been asked for: the next digit or letter chooses it. `line`: of which line of the tape the answer is meant. */
+export type Asking = Readonly<{ for: MemoryDeed | 'pick'; line: string | null }>;
+
+/** What stands in sight in its forms under the settings, known for the object that holds each value. */
+export type ShownForms = Readonly<{ known: WeakMap<object, readonly SavedForm[]> }>;
+
 export type State = Readonly<{
   document: Document;
   settings: Settings;
@@ -46,9 +54,17 @@ export type State = Readonly<{
   reported: Problem | null;
   /** Keys that came while a line was being answered. */
   waiting: readonly KeyAction[] | null;
+  /** An operation of the Running or Stack style, or of the Shelf, that is being worked out. */
+  work: PendingWork | null;
+  /** What the last key could not do, with the expression that it would have made. */
+  refused: Readonly<{ problem: Problem; text: string }> | null;
+  asking: Asking | null;
+  forms: ShownForms;
   /** Which line of the tape Up and Down have brought, counted from the newest, and the line as it came. */
   recalled: Readonly<{ back: number; line: Line }> | null;
   pasteQuestion: Readonly<{ pasted: string; choices: readonly PasteChoice[] }> | null;
+  /** The settings before they were reset, to be put back. */
+  settingsBefore: Settings | null;
   /** Settings that a link or a file brings, until they are taken over or not. */
   offered: SharedSettings['settings'] | null;
   notice: Notice | null;
@@ -90,10 +106,19 @@ export type Actions = Readonly<{
   clearTape: () => void;
   chooseForm: (id: FormId) => void;
   chooseTapeForm: (line: string, id: FormId) => void;
-  keep: (letter: string) => void;
-  recall: (letter: string) => void;
-  clearLetter: (letter: string) => void;
-  clearLetters: () => void;
+  /** Called with what came of the work that keys wait for. */
+  land: (answered: Outcome<'work'>) => void;
+  /** Asks for the place that is to take or give a value. */
+  ask: (asking: Asking | null) => void;
+  /** Does something with a place of the Shelf. */
+  remember: (deed: MemoryDeed, place: string, line?: string | null) => void;
+  /** Keeps what a text comes to. */
+  keepAnswer: (place: string, answer: LineAnswer, from: string) => void;
+  /** A level of the stack, counted from the top: copied onto the top, or put into the line. */
+  pick: (level: number) => void;
+  levelToLine: (level: number) => void;
+  resetSettings: () => void;
+  learnForms: (items: readonly object[], forms: readonly (readonly SavedForm[])[]) => void;
   set: (settings: Partial<Settings>) => void;
   nextAngleUnit: () => void;
   offer: (settings: SharedSettings['settings'] | null) => void;
@@ -116,6 +141,11 @@ export const INITIAL: State = {
   chosen: null,
   reported: null,
   waiting: null,
+  work: null,
+  refused: null,
+  asking: null,
+  forms: { known: new WeakMap() },
+  settingsBefore: null,
   recalled: null,
   pasteQuestion: null,
   offered: null,
@@ -127,7 +157,13 @@ export const INITIAL: State = {
 /** The change of the document with its step in the history; nothing when nothing changed. */
 export function changed(state: State, name: StepName, document: Document): Partial<State> {
   if (document === state.document) return {};
-  return { document, history: recorded(state.history, name, state.document), notice: null, pasteQuestion: null };
+  return {
+    document,
+    history: recorded(state.history, name, state.document),
+    notice: null,
+    pasteQuestion: null,
+    refused: null,
+  };
 }
 
 /** What a change of the line leaves in the log of its keys: one entry, a fresh log, or none. */

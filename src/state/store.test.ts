@@ -3,12 +3,15 @@ import { caretOf } from '@/core/line/line';
 import { keys } from '@/keys/catalogue';
 import type { KeyId } from '@/keys/catalogue';
 import { readNotebook, writeNotebook } from '@/core/notebook/read';
+import { EMPTY_RUNNING } from '@/core/running/state';
+import { EMPTY_STACK } from '@/core/stack/stack';
 import type { Storage } from '@/platform/storage';
 import type { Work } from '@/workers/protocol';
 import { perform } from '@/workers/tasks';
 import type { WorkClient } from '@/workers/client';
 import { lineText, toNotebook } from './document';
 import { followLine } from './live';
+import { followForms, followWork } from './shown';
 import { keepOnDevice, restore } from './persist';
 import { createStore } from './store';
 
@@ -43,6 +46,8 @@ function started(isHeld = false) {
   const store = createStore();
   const { client, release } = fakeClient(isHeld);
   followLine(store, client);
+  followWork(store, client);
+  followForms(store, client);
   const press = async (...ids: KeyId[]) => {
     for (const id of ids) {
       store.getState().press(keys[id].does);
@@ -111,10 +116,10 @@ const actions: readonly Action[] = [
         s.getState().press(keys[id].does),
   ),
   (s) => s.getState().clearTape(),
-  (s) => s.getState().keep('A'),
-  (s) => s.getState().recall('A'),
-  (s) => s.getState().clearLetter('A'),
-  (s) => s.getState().clearLetters(),
+  (s) => s.getState().remember('keep', 'A'),
+  (s) => s.getState().remember('recall', 'A'),
+  (s) => s.getState().remember('clear', 'A'),
+  (s) => s.getState().press({ type: 'clearAll', of: 'letter' }),
   (s) => s.getState().removeLine('l1'),
   (s) => s.getState().useLine('l1'),
   (s) => s.getState().useAnswer('l1'),
@@ -278,12 +283,32 @@ test('a frozen notebook of version 1 still opens', () => {
     ],
   });
   const loaded = readNotebook(raw);
-  const old = JSON.parse(raw) as { settings: object; line: object; tape: object[] };
-  // Version 2 adds that neither the settings nor the lines knew complex numbers, version 3 how lines were keyed, their notes, pins, own digits and tries.
+  const old = JSON.parse(raw) as { settings: object; line: object; tape: object[]; letters: Record<string, object> };
+  // Version 2 adds that neither the settings nor the lines knew complex numbers; version 3 how lines were keyed, their
+  // notes, pins, own digits and tries; version 4 the other entry styles, the whole Shelf and when a value was kept.
+  const { letters, ...rest } = old;
   expect(loaded.kind === 'ok' && JSON.parse(writeNotebook(loaded.notebook))).toEqual({
-    ...old,
-    version: 3,
-    settings: { ...old.settings, complex: false, view: 'boxed', slash: 'fraction', form: null, keyStrip: false },
+    ...rest,
+    version: 4,
+    shelf: { A: { ...letters['A'], from: 'ln(2)', line: null, at: null } },
+    running: JSON.parse(JSON.stringify(EMPTY_RUNNING)),
+    stack: JSON.parse(JSON.stringify(EMPTY_STACK)),
+    settings: {
+      ...old.settings,
+      complex: false,
+      view: 'boxed',
+      slash: 'fraction',
+      form: null,
+      keyStrip: false,
+      style: 'written',
+      order: 'precedence',
+      depth: 'unlimited',
+      fractions: 'improper',
+      complexForm: 'rectangular',
+      textSize: 100,
+      sound: false,
+      haptics: false,
+    },
     line: { ...old.line, own: null, keys: [] },
     tape: old.tape.map((line) => ({
       ...line,
@@ -293,6 +318,7 @@ test('a frozen notebook of version 1 still opens', () => {
       keys: [],
       pinned: false,
       note: '',
+      addition: null,
     })),
     tries: {},
   });

@@ -15,9 +15,16 @@ function freshId(tape: readonly TapeLine[]): string {
   return `l${Math.max(0, ...numbers) + 1}`;
 }
 
+export type Preferred = Pick<Settings, 'form' | 'fractions' | 'complexForm'>;
+
 /** The form shown unless another is chosen: the one preferred in the settings where the result has it, else its first. */
-export const shownForm = (forms: readonly SavedForm[], chosen: FormId | null, preferred: FormId | null): SavedForm =>
-  forms.find((f) => f.id === chosen) ?? forms.find((f) => f.id === preferred) ?? forms[0]!;
+export function shownForm(forms: readonly SavedForm[], chosen: FormId | null, preferred: Preferred): SavedForm {
+  const of = (id: FormId | null): SavedForm | undefined => forms.find((f) => f.id === id);
+  const usual =
+    of(chosen) ?? (preferred.complexForm === 'polar' ? of('polar') : undefined) ?? of(preferred.form) ?? forms[0]!;
+  const isFraction = usual.id === 'exact' || usual.id === 'fraction';
+  return (isFraction && chosen === null && preferred.fractions === 'mixed' ? of('mixed') : undefined) ?? usual;
+}
 
 /** What an answer gives a line of the tape. */
 const answerOf = (answer: LineAnswer) => ({
@@ -49,12 +56,35 @@ export function finishedLine(
     text: textOf(line, settings.display.decimalSign),
     ...settingsOf(settings),
     ...answerOf(answer),
-    chosen: shownForm(answer.forms, chosen, settings.form).id,
+    chosen: shownForm(answer.forms, chosen, settings).id,
     own,
     tried: Object.fromEntries(answer.tried.map((letter) => [letter, tries[letter] ?? ''])),
     keys: [...(keyed ?? [])],
     pinned: old?.pinned ?? false,
     note: old?.note ?? '',
+    addition: null,
+  };
+}
+
+/** A step of the Running style as a finished line. */
+export function stepLine(
+  { document, settings }: Pick<State, 'document' | 'settings'>,
+  text: string,
+  answer: LineAnswer,
+  addition: TapeLine['addition'],
+): TapeLine {
+  return {
+    id: freshId(document.tape),
+    text,
+    ...settingsOf(settings),
+    ...answerOf(answer),
+    chosen: shownForm(answer.forms, null, settings).id,
+    own: null,
+    tried: {},
+    keys: [],
+    pinned: false,
+    note: '',
+    addition,
   };
 }
 
@@ -65,7 +95,8 @@ export function answeredAnew(line: TapeLine, answer: LineAnswer, settings: Setti
     text: spellingOf(line, settings),
     ...settingsOf(settings),
     ...answerOf(answer),
-    chosen: shownForm(answer.forms, line.chosen, settings.form).id,
+    addition: null,
+    chosen: shownForm(answer.forms, line.chosen, settings).id,
   };
 }
 

@@ -1,5 +1,6 @@
 import type { StepName } from '@/state/history';
 import type { Notice, NoticeCode } from '@/state/notice';
+import { capital, placeName } from './places';
 
 const steps: Readonly<Record<StepName, string>> = {
   typing: 'typing',
@@ -10,9 +11,16 @@ const steps: Readonly<Record<StepName, string>> = {
   'remove-line': 'removing a line',
   'clear-tape': 'clearing the tape',
   'choose-form': 'choosing a form',
-  keep: 'keeping in a letter',
-  'clear-letter': 'clearing a letter',
+  keep: 'keeping a value',
+  'change-kept': 'changing what is kept',
+  'clear-place': 'clearing what was kept',
+  'clear-slots': 'clearing all slots',
   'clear-letters': 'clearing all letters',
+  operation: 'an operation',
+  'clear-running': 'clearing all',
+  'clear-stack': 'clearing the stack',
+  depth: 'going to four levels',
+  'to-line': 'sending to the line',
   'open-notebook': 'opening a notebook',
   paste: 'pasting',
   brackets: 'writing the brackets in',
@@ -30,9 +38,15 @@ const sentences: { [C in NoticeCode]: (fact: string) => string } = {
   'tape-cleared': () => 'The tape is empty. Letters and settings are as they were.',
   'tape-cleared-but-pinned': () => 'The tape is empty but for the pinned lines. Letters and settings are as they were.',
   'line-removed': () => 'The line was removed from the tape.',
-  'letter-kept': (letter) => `Kept in ${letter}.`,
-  'letter-cleared': (letter) => `${letter} holds nothing now.`,
-  'letters-cleared': () => 'All letters are cleared. The tape is as it was.',
+  'place-kept': (place) => `Kept in ${placeName(place)}.`,
+  'place-changed': (place) => `Changed what ${placeName(place)} holds.`,
+  'place-cleared': (place) => `${capital(placeName(place))} holds nothing now. All else is as it was.`,
+  'letters-cleared': () => 'All letters are cleared. Slots, running total and tape are as they were.',
+  'slots-cleared': () => 'All slots are cleared. Letters, running total and tape are as they were.',
+  'digits-recalled': (place) => `These are 50 digits of it. Recall ${place} as a reference to keep them all.`,
+  'level-sent': () => 'It was put into the line.',
+  'levels-fallen': () => 'The stack has four levels now; those below fell off.',
+  'settings-reset': () => 'All settings are as they were at first.',
   copied: () => 'Copied.',
   'not-copied': () => 'The browser did not allow copying.',
   'not-pasted': () =>

@@ -78,7 +78,10 @@ const sentences: { [C in ProblemCode]: (p: Of<C>) => string } = {
             : /^[A-Z]$/.test(p.name)
               ? `The letter ${p.name} holds nothing yet.`
               : `${p.name} stands for no number here. Letters A to Z keep values.`,
-  'argument-count': (p) => `${p.fn} takes ${countOf(p)}; it was given ${p.got}.`,
+  'argument-count': (p) =>
+    p.missing === undefined
+      ? `${p.fn} takes ${countOf(p)}; it was given ${p.got}.`
+      : `${p.fn} takes ${countOf(p)} from the stack; ${p.missing === 1 ? '1 is' : `${p.missing} are`} missing.`,
   'not-converged': (p) =>
     p.reason === 'diverges'
       ? 'This integral grows without bound, or does not come to rest at any value.'

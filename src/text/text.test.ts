@@ -46,7 +46,7 @@ test('help and notices are sentences', () => {
   const codes: readonly NoticeCode[] = [
     'tape-cleared',
     'line-removed',
-    'letter-kept',
+    'place-kept',
     'copied',
     'nothing-to-keep',
     'ans-set',

@@ -19,10 +19,12 @@ import type { Random } from '@/core/function/record';
 import { openLetters } from '@/core/evaluate/open-letters';
 import { parse } from '@/core/language/parse';
 import type { Reading } from '@/core/language/parse';
+import { boundName } from '@/core/keyed/operand';
 import { printText } from '@/core/language/print-text';
 import { readAs } from '@/core/language/read-as';
 import { isTruth } from '@/core/language/truth';
 import type { ReadingOptions } from '@/core/language/tokens';
+import type { Tree } from '@/core/language/tree';
 import type { Alive } from '@/core/base/alive';
 import { encode, fitsFile } from '@/core/notebook/value-codec';
 import type { SavedValue } from '@/core/notebook/value-codec';
@@ -31,18 +33,25 @@ import { absolute, powerOfTen } from '@/core/number/integer';
 import { asWhole, isReal } from '@/core/number/value';
 import type { Value } from '@/core/number/value';
 
-/** Everything a line's answer depends on. Plain data, so that it crosses to the worker. */
-export type LineRequest = Readonly<{
-  text: string;
+/** The settings that an answer depends on. */
+export type WorkSettings = Readonly<{
   angle: AngleUnit;
   impliedFirst: boolean;
   complex: boolean;
   display: DisplaySettings;
-  ans: Value | null;
-  letters: ReadonlyMap<string, Value>;
-  /** Typed text for letters that hold nothing: they stand for its value. */
-  tries: Readonly<Record<string, string>>;
 }>;
+
+/** Everything a line's answer depends on. Plain data, so that it crosses to the worker. */
+export type LineRequest = WorkSettings &
+  Readonly<{
+    text: string;
+    ans: Value | null;
+    letters: ReadonlyMap<string, Value>;
+    slots: ReadonlyMap<number, Value>;
+    total: Value | null;
+    /** Typed text for letters that hold nothing: they stand for its value. */
+    tries: Readonly<Record<string, string>>;
+  }>;
 
 export type LineAnswer = Readonly<{
   /** The letter that keeps the value, for `A := …`. */
@@ -94,8 +103,12 @@ const otherUnitOf = (unit: AngleUnit): AngleUnit => (unit === 'rad' ? 'deg' : 'r
 /** Beyond what is shown, so that the full digits that are copied come out of the same work. */
 const WORKED_DIGITS = 60;
 
-export const contextFor = ({ angle, complex, ans, letters }: LineRequest, alive: Alive, random: Random): Context =>
-  contextOf({ angle, complex, digits: WORKED_DIGITS, alive, random, names: { ans, letters } });
+export const contextFor = (
+  { angle, complex, ans, letters, slots, total }: LineRequest,
+  alive: Alive,
+  random: Random,
+): Context =>
+  contextOf({ angle, complex, digits: WORKED_DIGITS, alive, random, names: { ans, letters, slots, total } });
 
 /** The context with what is tried for the letters that hold nothing; what cannot be worked leaves its letter open. */
 export function withTries(
@@ -119,7 +132,7 @@ export function withTries(
     : { context: { ...context, names: { ...context.names, letters } }, tried };
 }
 
-const natureOf = ({ tree }: Reading, unit: AngleUnit): Nature => ({
+export const natureOf = ({ tree }: Reading, unit: AngleUnit): Nature => ({
   unit,
   isAngle: isAngle(tree),
   quotient: quotientOf(tree),
@@ -174,11 +187,12 @@ function readingOf(reading: Reading, request: LineRequest, tried: readonly strin
 /** The answer to a line that is a relation: true or false, or that it stays open. */
 function answerTruth(
   reading: Reading,
+  work: Tree,
   request: LineRequest,
   context: Context,
   tried: readonly string[],
 ): Result<LineAnswer, Problem> {
-  const truth = decideLine(reading.tree, context);
+  const truth = decideLine(work, context);
   if (!truth.ok) return truth;
   if (truth.value === null) return fail(place({ code: 'not-converged' }, reading.tree.span));
   const text = String(truth.value);
@@ -194,26 +208,53 @@ function answerTruth(
   });
 }
 
-/** Reads, evaluates and writes a line in all its forms. The work of the web worker, without the worker. */
-export function answerLine(request: LineRequest, alive: Alive, random: Random): Result<LineAnswer, Problem> {
-  const reading = parse(request.text, readingOptions(request));
-  if (!reading.ok) return reading;
-  const { tree } = reading.value;
-  const { context, tried } = withTries(reading.value, request, contextFor(request, alive, random));
-  if (isTruth(tree)) return answerTruth(reading.value, request, context, tried);
-  const value = evaluate(tree, context);
+/** What an expression comes to, in all its forms; `work` is what is worked for the line as it was read. */
+function answerOf(
+  reading: Reading,
+  work: Tree,
+  request: LineRequest,
+  context: Context,
+  tried: readonly string[],
+): Result<LineAnswer, Problem> {
+  const { tree } = reading;
+  const { alive } = context;
+  if (isTruth(work)) return answerTruth(reading, work, request, context, tried);
+  const value = evaluate(work, context);
   if (!value.ok) return value;
   const saved = encode(value.value);
   if (!fitsFile(saved)) return fail(place({ code: 'too-large' }, tree.span));
-  const forms = formsOf(value.value, request.display, alive, natureOf(reading.value, request.angle));
+  const forms = formsOf(value.value, request.display, alive, natureOf(reading, request.angle));
   if (!forms.ok) return fail(place({ code: forms.problem }, tree.span));
   return succeed({
-    ...readingOf(reading.value, request, tried),
+    ...readingOf(reading, request, tried),
     value: value.value,
     saved,
     forms: forms.value,
     full: fullText(value.value, alive) ?? forms.value.find((f) => f.id === 'exact')?.typed ?? forms.value[0]!.typed,
-    near: nearForms(reading.value, request),
-    otherUnit: inOtherUnit(reading.value, request, context),
+    near: nearForms(reading, request),
+    otherUnit: work === tree ? inOtherUnit(reading, request, context) : null,
   });
+}
+
+/** Reads, evaluates and writes a line in all its forms. The work of the web worker, without the worker. */
+export function answerLine(request: LineRequest, alive: Alive, random: Random): Result<LineAnswer, Problem> {
+  const reading = parse(request.text, readingOptions(request));
+  if (!reading.ok) return reading;
+  const { context, tried } = withTries(reading.value, request, contextFor(request, alive, random));
+  return answerOf(reading.value, reading.value.tree, request, context, tried);
+}
+
+/** An expression over values: `#0`, `#1` … in `work` stand for `bound`. The line's text says how it is written. */
+export type WorkRequest = LineRequest & Readonly<{ work: Tree; bound: readonly Value[] }>;
+
+/** The same for an operation of the Running and Stack styles. A problem concerns the whole of it. */
+export function answerWork(request: WorkRequest, alive: Alive, random: Random): Result<LineAnswer, Problem> {
+  const reading = parse(request.text, readingOptions(request));
+  if (!reading.ok) return reading;
+  const context = contextFor(request, alive, random);
+  const letters = new Map(context.names.letters);
+  for (const [i, value] of request.bound.entries()) letters.set(boundName(i), value);
+  const bound = { ...context, names: { ...context.names, letters } };
+  const answered = answerOf(reading.value, request.work, request, bound, []);
+  return answered.ok ? answered : fail({ ...answered.problem, at: reading.value.tree.span });
 }

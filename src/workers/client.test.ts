@@ -13,6 +13,8 @@ const request = (text: string): LineRequest => ({
   display: { mode: 'auto', digits: 10, grouping: false, decimalSign: '.' },
   ans: null,
   letters: new Map<string, Value>(),
+  slots: new Map(),
+  total: null,
   tries: {},
 });
 

@@ -15,6 +15,8 @@ const request = (text: string, more: Partial<LineRequest> = {}): LineRequest => 
   display: { mode: 'auto', digits: 6, grouping: false, decimalSign: '.' },
   ans: null,
   letters: new Map<string, Value>(),
+  slots: new Map(),
+  total: null,
   tries: {},
   ...more,
 });

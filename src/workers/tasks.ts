@@ -1,11 +1,14 @@
 import type { Alive } from '@/core/base/alive';
 import type { Problem } from '@/core/base/problem';
 import type { Result } from '@/core/base/result';
+import type { Form } from '@/core/format/form';
 import type { Random } from '@/core/function/record';
-import { answerLine } from './answer';
-import type { LineAnswer, LineRequest } from './answer';
+import { answerLine, answerWork } from './answer';
+import type { LineAnswer, LineRequest, WorkRequest } from './answer';
 import { anglesOfLine } from './angle';
 import type { AngleView } from './angle';
+import { formsOfAll } from './forms';
+import type { FormsRequest } from './forms';
 import type { Work } from './protocol';
 import { solveLine } from './solve';
 import type { SolveRequest, SolvedLine } from './solve';
@@ -17,6 +20,8 @@ import type { TriedRow, TriesRequest } from './tries';
 /** What the worker can be asked for, and what it answers. */
 export type Tasks = Readonly<{
   answer: { request: LineRequest; result: Result<LineAnswer, Problem> };
+  work: { request: WorkRequest; result: Result<LineAnswer, Problem> };
+  forms: { request: FormsRequest; result: Result<readonly (readonly Form[])[], Problem> };
   steps: { request: LineRequest; result: Result<StepsOfLine, Problem> };
   angles: { request: LineRequest; result: Result<readonly AngleView[], Problem> };
   solve: { request: SolveRequest; result: Result<SolvedLine, Problem> };
@@ -30,6 +35,10 @@ export function perform(work: Work, alive: Alive, random: Random): Tasks[TaskKin
   switch (work.kind) {
     case 'answer':
       return answerLine(work.request, alive, random);
+    case 'work':
+      return answerWork(work.request, alive, random);
+    case 'forms':
+      return formsOfAll(work.request, alive, random);
     case 'steps':
       return stepsOfLine(work.request, alive, random);
     case 'angles':

@@ -56,7 +56,8 @@ export type Trouble =
   | Readonly<{ code: 'divide-by-zero' }>
   | Readonly<{ code: 'too-large' }>
   | Readonly<{ code: 'undefined-name'; name: string }>
-  | Readonly<{ code: 'argument-count'; fn: string; got: number; least: number; most: number }>
+  /** `missing`: that many operands are not on the stack. */
+  | Readonly<{ code: 'argument-count'; fn: string; got: number; least: number; most: number; missing?: number }>
   | Readonly<{ code: 'not-converged'; reason?: 'diverges' }>
   | Readonly<{ code: 'stopped' }>;
 

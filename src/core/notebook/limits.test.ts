@@ -18,7 +18,18 @@ test.each([
 ])('a notebook with %s is read again', (text) => {
   const { display } = DEFAULT_SETTINGS;
   const answered = answerLine(
-    { text, angle: 'deg', impliedFirst: false, complex: false, display, ans: null, letters: new Map(), tries: {} },
+    {
+      text,
+      angle: 'deg',
+      impliedFirst: false,
+      complex: false,
+      display,
+      ans: null,
+      letters: new Map(),
+      slots: new Map(),
+      total: null,
+      tries: {},
+    },
     alive,
     () => 0n,
   );
@@ -37,7 +48,18 @@ test.each([
 ])('%s does not hold the worker: %s', (text, expected) => {
   const { display } = DEFAULT_SETTINGS;
   const made = answerLine(
-    { text, angle: 'deg', impliedFirst: false, complex: false, display, ans: null, letters: new Map(), tries: {} },
+    {
+      text,
+      angle: 'deg',
+      impliedFirst: false,
+      complex: false,
+      display,
+      ans: null,
+      letters: new Map(),
+      slots: new Map(),
+      total: null,
+      tries: {},
+    },
     alive,
     () => 0n,
   );

@@ -1,4 +1,7 @@
-import type { Notebook } from './schema';
+import { finishedEntry, isReadable } from '../keyed/entry';
+import { EMPTY_RUNNING } from '../running/state';
+import { EMPTY_STACK } from '../stack/stack';
+import type { Notebook, SavedOperand } from './schema';
 import { NOTEBOOK_VERSION, notebookSchema } from './schema';
 import { decode } from './value-codec';
 import type { SavedValue } from './value-codec';
@@ -10,7 +13,31 @@ export type Loaded =
 function* savedValues(notebook: Notebook): Generator<readonly [string, SavedValue]> {
   if (notebook.ans !== null) yield ['ans', notebook.ans];
   for (const [i, { value }] of notebook.tape.entries()) if (value !== null) yield [`tape.${i}.value`, value];
-  for (const [name, kept] of Object.entries(notebook.letters)) yield [`letters.${name}.value`, kept.value];
+  for (const [name, kept] of Object.entries(notebook.shelf)) yield [`shelf.${name}.value`, kept.value];
+  for (const [path, { value, percent }] of operandsOf(notebook)) {
+    if (value !== null) yield [`${path}.value`, value];
+    if (percent?.value != null) yield [`${path}.percent.value`, percent.value];
+  }
+}
+
+/** Everything that the Running and Stack styles hold. */
+function* operandsOf({ running, stack }: Notebook): Generator<readonly [string, SavedOperand]> {
+  for (const [i, level] of stack.levels.entries()) yield [`stack.levels.${i}`, level];
+  for (const [i, operand] of stack.operands.entries()) yield [`stack.operands.${i}`, operand];
+  if (running.shown !== null) yield ['running.shown', running.shown];
+  if (running.repeat !== null) yield ['running.repeat.right', running.repeat.right];
+  for (const [i, frame] of running.frames.entries())
+    for (const [j, { left }] of frame.entries()) if (left !== null) yield [`running.frames.${i}.${j}.left`, left];
+}
+
+/** Texts that are read as expressions later on and must be readable. */
+function* madeTexts(notebook: Notebook): Generator<readonly [string, string]> {
+  for (const [path, { made, percent }] of operandsOf(notebook)) {
+    yield [`${path}.made`, made];
+    if (percent !== null) yield [`${path}.percent.made`, percent.made];
+  }
+  for (const [name, { entry }] of [['stack', notebook.stack] as const, ['running', notebook.running] as const])
+    if (entry !== '') yield [`${name}.entry`, finishedEntry(entry)];
 }
 
 const isObject = (v: unknown): v is Record<string, unknown> => typeof v === 'object' && v !== null && !Array.isArray(v);
@@ -31,15 +58,40 @@ function grown(old: Old, version: number, added: { notebook?: Old; settings: Old
   };
 }
 
+/** The letters of a notebook that did not know yet when they were kept, and wrote each before what it came from. */
+const dated = (letters: unknown): unknown =>
+  isObject(letters)
+    ? Object.fromEntries(Object.entries(letters).map(([name, kept]) => [name, isObject(kept) ? keptThen(kept) : kept]))
+    : letters;
+const keptThen = (kept: Old): Old => {
+  const { from } = kept;
+  return { ...kept, from: typeof from === 'string' ? from.replace(/^[A-Z]\s*:=\s*/, '') : from, line: null, at: null };
+};
+
 /** What each version did not know yet. */
 const migrations: Readonly<Record<number, (old: Old) => Old>> = {
   1: (old) => grown(old, 2, { settings: { complex: false }, tapeLine: { complex: false } }),
   2: (old) =>
-    grown(old, NOTEBOOK_VERSION, {
+    grown(old, 3, {
       notebook: { tries: {} },
       settings: { view: 'boxed', slash: 'fraction', form: null, keyStrip: false },
       line: { own: null, keys: [] },
       tapeLine: { own: null, tried: {}, keys: [], pinned: false, note: '' },
+    }),
+  3: ({ letters, ...old }) =>
+    grown(old, NOTEBOOK_VERSION, {
+      notebook: { shelf: dated(letters), running: EMPTY_RUNNING, stack: EMPTY_STACK },
+      settings: {
+        style: 'written',
+        order: 'precedence',
+        depth: 'unlimited',
+        fractions: 'improper',
+        complexForm: 'rectangular',
+        textSize: 100,
+        sound: false,
+        haptics: false,
+      },
+      tapeLine: { addition: null },
     }),
 };
 
@@ -66,6 +118,8 @@ export function readNotebook(raw: string): Loaded {
     return { kind: 'damaged', raw, issues: result.error.issues.map((i) => `${i.path.join('.')}: ${i.message}`) };
   const unsound = [...savedValues(result.data)].filter(([, saved]) => decode(saved) === null);
   if (unsound.length > 0) return { kind: 'damaged', raw, issues: unsound.map(([path]) => `${path}: not a value`) };
+  const unread = [...madeTexts(result.data)].filter(([, made]) => !isReadable(made));
+  if (unread.length > 0) return { kind: 'damaged', raw, issues: unread.map(([path]) => `${path}: not an expression`) };
   const ids = new Set(result.data.tape.map((line) => line.id));
   if (ids.size < result.data.tape.length) return { kind: 'damaged', raw, issues: ['tape: two lines have the same id'] };
   return { kind: 'ok', notebook: result.data };

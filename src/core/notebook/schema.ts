@@ -1,7 +1,11 @@
 import { z } from 'zod/mini';
 import { angleUnits } from '../base/angle';
 import { formIds } from '../format/form';
+import { infixNames } from '../keyed/operation';
 import { MOST_TYPED, lineViews } from '../line/line';
+import { placeNames } from '../memory/shelf';
+import { runningOrders } from '../running/state';
+import { stackDepths } from '../stack/stack';
 import { FEWEST_DIGITS, MOST_DIGITS, displayModes } from '../format/settings';
 import { savedValue } from './saved-value';
 
@@ -11,7 +15,7 @@ import { savedValue } from './saved-value';
  */
 
 export const NOTEBOOK_FORMAT = 'ulkav-notebook';
-export const NOTEBOOK_VERSION = 3;
+export const NOTEBOOK_VERSION = 4;
 /** Twice what a line takes, since a text can grow when it is spelled anew. */
 const LONGEST_LINE = 2 * MOST_TYPED;
 const MOST_LINES = 1_000_000;
@@ -20,6 +24,9 @@ export const LONGEST_NOTE = 500;
 export const typedText = z.string().check(z.maxLength(LONGEST_LINE));
 const digits = z.int().check(z.gte(FEWEST_DIGITS), z.lte(MOST_DIGITS));
 const decimalSign = z.enum(['.', ',']);
+
+export const entryStyles = ['written', 'running', 'stack'] as const;
+export const textSizes = [100, 125, 150, 175, 200] as const;
 
 export const displaySchema = z.object({
   mode: z.enum(displayModes),
@@ -36,7 +43,7 @@ export const settingsSchema = z.object({
   complex: z.boolean(),
   /** The deck goes back to Pad after each key. */
   backToPad: z.boolean(),
-  theme: z.enum(['system', 'light', 'dark']),
+  theme: z.enum(['system', 'light', 'dark', 'contrast']),
   /** The line as boxes on paper, or as typed text. */
   view: z.enum(lineViews),
   /** What a typed stroke makes: a fraction, or a division on the line. */
@@ -45,6 +52,18 @@ export const settingsSchema = z.object({
   form: z.nullable(z.enum(formIds)),
   /** The keys of the line stay in sight while it is keyed. */
   keyStrip: z.boolean(),
+  /** How keys are entered. */
+  style: z.enum(entryStyles),
+  /** Running: by precedence, or each operation at once. */
+  order: z.enum(runningOrders),
+  depth: z.enum(stackDepths),
+  /** What a fraction above one is shown as first. */
+  fractions: z.enum(['improper', 'mixed']),
+  complexForm: z.enum(['rectangular', 'polar']),
+  /** Per cent. */
+  textSize: z.union(textSizes.map((size) => z.literal(size))),
+  sound: z.boolean(),
+  haptics: z.boolean(),
 });
 
 /** Places or figures for one line alone. */
@@ -66,9 +85,11 @@ const formSchema = z.object({
 
 const letterName = z.string().check(z.regex(/^[A-Z]$/));
 
+const lineId = z.string().check(z.minLength(1), z.maxLength(40));
+
 /** A finished line, frozen with the settings that it was worked in. */
 export const tapeLineSchema = z.object({
-  id: z.string().check(z.minLength(1), z.maxLength(40)),
+  id: lineId,
   text: typedText,
   angle: z.enum(angleUnits),
   impliedFirst: z.boolean(),
@@ -89,14 +110,46 @@ export const tapeLineSchema = z.object({
   keys: keyLogSchema,
   pinned: z.boolean(),
   note: z.string().check(z.maxLength(LONGEST_NOTE)),
+  /** A step of an adding list; `isNext` when it goes on from the line before. As typed text with a point. */
+  addition: z.nullable(z.object({ first: typedText, sign: z.enum(['+', '−']), term: typedText, isNext: z.boolean() })),
 });
+
+const time = z.int().check(z.gte(0));
 
 const keptSchema = z.object({
   value: savedValue,
   full: z.string(),
   from: typedText,
-  typed: typedText,
+  typed: z.string(),
   exact: z.boolean(),
+  line: z.nullable(lineId),
+  at: z.nullable(time),
+});
+
+const operandSchema = z.object({
+  value: z.nullable(savedValue),
+  made: typedText,
+  percent: z.nullable(z.object({ value: z.nullable(savedValue), made: typedText })),
+});
+
+const MOST_LEVELS = 100_000;
+const levels = z.array(operandSchema).check(z.maxLength(MOST_LEVELS));
+const entry = z.string().check(z.maxLength(400), z.regex(/^-?[0-9.]*(E-?\d*|[°'"0-9.]*)$/));
+
+const stackSchema = z.object({ levels, entry, replaces: z.boolean(), operands: levels });
+
+const infixName = z.enum(infixNames as [string, ...string[]]);
+const runningSchema = z.object({
+  entry,
+  shown: z.nullable(operandSchema),
+  isGiven: z.boolean(),
+  isClosed: z.boolean(),
+  isDone: z.boolean(),
+  frames: z
+    .array(z.array(z.object({ left: z.nullable(operandSchema), sign: infixName })).check(z.maxLength(MOST_LEVELS)))
+    .check(z.minLength(1), z.maxLength(MOST_LEVELS)),
+  repeat: z.nullable(z.object({ sign: infixName, right: operandSchema })),
+  isListed: z.boolean(),
 });
 
 export const notebookSchema = z.object({
@@ -112,7 +165,9 @@ export const notebookSchema = z.object({
   /** What was last tried for the letters of a line, as typed text. */
   tries: triesSchema,
   tape: z.array(tapeLineSchema).check(z.maxLength(MOST_LINES)),
-  letters: z.record(letterName, keptSchema),
+  shelf: z.record(z.string().check(z.refine((name) => placeNames.includes(name))), keptSchema),
+  running: runningSchema,
+  stack: stackSchema,
   ans: z.nullable(savedValue),
 });
 
@@ -121,4 +176,8 @@ export type Settings = z.infer<typeof settingsSchema>;
 export type TapeLine = z.infer<typeof tapeLineSchema>;
 export type OwnDigits = z.infer<typeof ownDigitsSchema>;
 export type SavedForm = z.infer<typeof formSchema>;
-export type SavedLetters = Notebook['letters'];
+export type SavedShelf = Notebook['shelf'];
+export type SavedOperand = z.infer<typeof operandSchema>;
+export type SavedStack = Notebook['stack'];
+export type SavedRunning = Notebook['running'];
+export type EntryStyle = Settings['style'];

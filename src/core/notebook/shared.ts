@@ -20,15 +20,20 @@ const sharedLine = z.object({
 
 const sharedSettings = z.object({
   kind: z.literal('settings'),
-  settings: z.pick(settingsSchema, {
-    angle: true,
-    display: true,
-    impliedFirst: true,
-    complex: true,
-    view: true,
-    slash: true,
-    form: true,
-  }),
+  settings: z.extend(
+    z.pick(settingsSchema, {
+      angle: true,
+      display: true,
+      impliedFirst: true,
+      complex: true,
+      view: true,
+      slash: true,
+      form: true,
+    }),
+    // Links of before know nothing of these.
+    z.partial(z.pick(settingsSchema, { style: true, order: true, depth: true, fractions: true, complexForm: true }))
+      .shape,
+  ),
 });
 
 const shared = z.discriminatedUnion('kind', [sharedLine, sharedSettings]);

@@ -1,0 +1,91 @@
+import { openLetters } from '../evaluate/open-letters';
+import { printText, TYPED } from '../language/print-text';
+import { letterTree, nodesOf, NOWHERE } from '../language/tree';
+import type { Tree } from '../language/tree';
+import { finishedEntry, treeOf } from './entry';
+import type { Entry } from './entry';
+
+/*
+ * What is worked with in the Running and Stack styles. `V` is how a value is kept: nothing here looks into one.
+ */
+
+/** A number that `%` stands behind: a share of what it is added to. */
+type Shared<V> = Readonly<{ value: V | null; made: string }>;
+
+/**
+ * A value and how it was made, as typed text with a point. Without a value the text says it all: a number as it was
+ * keyed, a constant, or an expression with a letter that stands for nothing yet.
+ */
+export type Operand<V> = Readonly<{ value: V | null; made: string; percent: Shared<V> | null }>;
+
+export const plainOperand = (made: string): Operand<never> => ({ value: null, made, percent: null });
+export const entryOperand = (entry: Entry): Operand<never> => plainOperand(finishedEntry(entry));
+
+/** Names of the letters that stand for operands in an expression to be worked; no line can hold them. */
+export const boundName = (at: number): string => `#${at}`;
+
+/**
+ * An expression to be worked: `#0`, `#1` … in `work` stand for `bound`. `made` is the same as it is written.
+ */
+export type Work<V> = Readonly<{ work: Tree; made: Tree; bound: readonly V[] }>;
+
+/** Two trees of one shape: what is worked and what is written. */
+type Pair = Readonly<{ work: Tree; made: Tree }>;
+
+/** Builds the work of an operation from its operands. */
+export class Builder<V> {
+  private readonly bound: V[] = [];
+
+  private leaf({ value, made }: Shared<V>): Pair {
+    const written = treeOf(made);
+    if (value === null) return { work: written, made: written };
+    this.bound.push(value);
+    return { work: letterTree(boundName(this.bound.length - 1)), made: written };
+  }
+
+  /** A number before `%` goes in with its sign, so that a sum takes the share of what stands before. */
+  operand(o: Operand<V>): Pair {
+    return o.percent === null ? this.leaf(o) : percentOf(this.leaf(o.percent));
+  }
+
+  /** The value that is shown, whatever it was meant for. */
+  shown(o: Operand<V>): Pair {
+    return this.leaf(o);
+  }
+
+  done({ work, made }: Pair): Work<V> {
+    return { work, made, bound: this.bound };
+  }
+}
+
+export type { Pair };
+
+/** The same made of both trees. */
+export const together = (make: (args: readonly Tree[]) => Tree, args: readonly Pair[]): Pair => ({
+  work: make(args.map((a) => a.work)),
+  made: make(args.map((a) => a.made)),
+});
+
+const percentOf = (of: Pair): Pair => together(([a]) => percentTree(a!), [of]);
+export const percentTree = (of: Tree): Tree => ({ kind: 'postfix', op: 'percent', of, span: NOWHERE });
+
+/** Whether an expression has a value: no letter in it is open, and it is not an endless limit standing alone. */
+export const isOpen = (tree: Tree): boolean =>
+  openLetters(tree).some((name) => /^[a-z]$/.test(name)) || (tree.kind === 'constant' && tree.name === 'inf');
+
+/** Beyond this many parts or characters, how a value was made is no longer told: the value stands for itself. */
+const MOST_PARTS = 200;
+const LONGEST_MADE = 2000;
+
+/** How a value was made, as typed text; what is too long to be told is told as `instead`. */
+export function madeText(made: Tree, instead: string): string {
+  let parts = 0;
+  for (const node of nodesOf(made)) {
+    parts += 1;
+    // Chance would answer otherwise when it is read again.
+    const isChance = node.kind === 'call' && (node.fn === 'random' || node.fn === 'randint');
+    if (parts > MOST_PARTS || isChance) return instead;
+  }
+  const text = printText(made, TYPED);
+  return text.length > LONGEST_MADE ? instead : text;
+}

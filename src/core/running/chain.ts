@@ -1,0 +1,73 @@
+import { printText, TYPED } from '../language/print-text';
+import { groupTree, NOWHERE } from '../language/tree';
+import type { Tree } from '../language/tree';
+import { Builder, entryOperand, together } from '../keyed/operand';
+import type { Operand, Pair, Work } from '../keyed/operand';
+import { infixNamed, negation } from '../keyed/operation';
+import type { Operation } from '../keyed/operation';
+import { operators } from '../language/operators';
+import type { Running, RunningSettings } from './state';
+
+/** An operation that waits for its second number. Without a number before it, it is the minus of a number. */
+export type Pending<V> = Readonly<{ left: Operand<V> | null; sign: string }>;
+export type Frame<V> = readonly Pending<V>[];
+
+const operationOf = <V>({ left, sign }: Pending<V>, { impliedFirst }: RunningSettings): Operation =>
+  left === null ? negation : infixNamed(sign, impliedFirst);
+
+const rankOfPending = <V>(pending: Pending<V>, settings: RunningSettings): number =>
+  pending.left === null ? operators.negate.rank : operationOf(pending, settings).infix!.rank;
+
+/** How many of the pending operations are worked before one that holds this tightly; without one, all. */
+export function folding<V>(frame: Frame<V>, next: Operation['infix'] | null, settings: RunningSettings): number {
+  if (next === null || settings.order === 'leftToRight') return frame.length;
+  let count = 0;
+  for (const pending of [...frame].reverse()) {
+    const rank = rankOfPending(pending, settings);
+    if (rank < next!.rank || (rank === next!.rank && next!.side === 'right')) break;
+    count += 1;
+  }
+  return count;
+}
+
+/** A sum in an adding list: what it begins with, and the number added or taken away. */
+export type Addition = Readonly<{ first: string; sign: '+' | '−'; term: string }>;
+
+export type Folded<V> = Readonly<{ work: Work<V>; addition: Addition | null }>;
+
+/** The last `count` pending operations with their second number. */
+export function folded<V>(frame: Frame<V>, count: number, last: Operand<V>, settings: RunningSettings): Folded<V> {
+  const builder = new Builder<V>();
+  let pair: Pair = builder.operand(last);
+  let addition: Addition | null = null;
+  for (const pending of frame.slice(frame.length - count).reverse()) {
+    const { left, sign } = pending;
+    const before = left === null ? null : builder.operand(left);
+    addition =
+      before !== null && (sign === '+' || sign === '−')
+        ? { first: printText(before.made, TYPED), sign, term: printText(pair.made, TYPED) }
+        : null;
+    pair = together(operationOf(pending, settings).make, before === null ? [pair] : [before, pair]);
+  }
+  return { work: builder.done(pair), addition };
+}
+
+export const currentOf = <V>({ entry, shown }: Running<V>): Operand<V> =>
+  entry === '' ? (shown ?? entryOperand('0')) : entryOperand(entry);
+
+const BOX: Tree = { kind: 'box', span: NOWHERE };
+
+/** The whole of what is being worked, as typed text; a box stands where a number is still to come. */
+export function chainText<V>(running: Running<V>, settings: RunningSettings): string {
+  const builder = new Builder<V>();
+  const isPending = running.frames.some((frame) => frame.length > 0) || running.frames.length > 1;
+  let made = running.isGiven || !isPending ? builder.operand(currentOf(running)).made : BOX;
+  for (const [i, frame] of [...running.frames.entries()].reverse()) {
+    for (const pending of [...frame].reverse()) {
+      const before = pending.left === null ? [] : [builder.operand(pending.left).made];
+      made = operationOf(pending, settings).make([...before, made]);
+    }
+    if (i > 0) made = groupTree(made);
+  }
+  return printText(made, TYPED);
+}

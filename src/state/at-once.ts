@@ -1,0 +1,40 @@
+import type { Alive } from '@/core/base/alive';
+import type { Random } from '@/core/function/record';
+import type { KeyAction } from '@/keys/catalogue';
+import { answerLine, answerWork } from '@/workers/answer';
+import { formsOfAll } from '@/workers/forms';
+import { lineText } from './document';
+import { isSameQuestion, requestOf } from './live';
+import { formsRequestOf } from './shown';
+import type { createStore } from './store';
+
+type Store = ReturnType<typeof createStore>;
+
+/** What work is done with: for how long, and by what chance. */
+export type Worked = Readonly<{ alive: Alive; random: Random }>;
+
+/** Presses a key and does at once, in this very thread, what the app leaves to its worker. Batch, demo and tests press so. */
+export function pressAtOnce(store: Store, action: KeyAction, worked: Worked): void {
+  const before = store.getState();
+  before.press(action);
+  if (!isSameQuestion(store.getState(), before)) store.getState().working();
+  while (store.getState().waiting !== null) settleOnce(store, worked);
+}
+
+function settleOnce(store: Store, { alive, random }: Worked): void {
+  const before = store.getState();
+  if (before.work !== null) before.land(answerWork(before.work.request, alive, random));
+  else if (before.live.kind === 'working')
+    before.settle(answerLine(requestOf(before), alive, random), lineText(before));
+  if (!isSameQuestion(store.getState(), before)) store.getState().working();
+}
+
+/** Answers the line as it stands, and learns the forms of all that is in sight. */
+export function settleAtOnce(store: Store, { alive, random }: Worked): void {
+  const { live } = store.getState();
+  if (live.kind === 'working') settleOnce(store, { alive, random });
+  const asked = formsRequestOf(store.getState());
+  if (asked === null) return;
+  const made = formsOfAll(asked.request, alive, random);
+  if (made.ok) store.getState().learnForms(asked.holders, made.value);
+}

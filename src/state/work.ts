@@ -1,0 +1,32 @@
+import { printText } from '@/core/language/print-text';
+import type { Tree } from '@/core/language/tree';
+import { treeOf } from '@/core/keyed/entry';
+import type { Operand, Work } from '@/core/keyed/operand';
+import type { Settings } from '@/core/notebook/schema';
+import type { SavedValue } from '@/core/notebook/value-codec';
+import type { LineAnswer, WorkRequest } from '@/workers/answer';
+import { requestFor } from './live';
+import type { State } from './state';
+import { valueOf } from './values';
+
+/** An operation that is being worked out; keys wait for it. `land` says what its answer changes. */
+export type PendingWork = Readonly<{
+  request: WorkRequest;
+  land: (state: State, answer: LineAnswer) => Partial<State>;
+}>;
+
+/** An expression of the core's own spelling as it is written under the settings. */
+export const spelled = (tree: Tree, { display, impliedFirst }: Settings): string =>
+  printText(tree, { style: 'typed', decimalSign: display.decimalSign, impliedFirst });
+
+/** The state that waits for an operation on values. */
+export function workOn(state: State, work: Work<SavedValue>, land: PendingWork['land']): Partial<State> {
+  const text = spelled(work.made, state.settings);
+  const bound = work.bound.map((saved) => valueOf(saved)!);
+  const request: WorkRequest = { ...requestFor(text, state), tries: {}, work: work.work, bound };
+  return { work: { request, land }, waiting: [], refused: null, notice: null };
+}
+
+/** How an operand was made, as it is written under the settings. */
+export const spelledOperand = (operand: Operand<SavedValue>, settings: Settings): string =>
+  spelled(treeOf(operand.made), settings);
