@@ -7,7 +7,7 @@ import { kindOf } from '@/core/memory/shelf';
 import type { SavedForm } from '@/core/notebook/schema';
 import { parse } from '@/core/language/parse';
 import { readAs } from '@/core/language/read-as';
-import { chainText, currentOf } from '@/core/running/chain';
+import { chainTree, currentOf } from '@/core/running/chain';
 import { entered } from '@/core/stack/stack';
 import { treeOf } from '@/core/keyed/entry';
 import { isKeyId, keys } from '@/keys/catalogue';
@@ -46,7 +46,7 @@ function current(state: State): { line: string; result: Shown | null } {
       const { running } = document;
       const result = shownOf(formsOfHolder(state, currentOf(running)), state);
       if (running.isDone) return { line: ofTape.line, result };
-      return { line: spelled(treeOf(chainText(running, runningSettings(state))), settings), result };
+      return { line: spelled(chainTree(running, runningSettings(state)), settings), result };
     }
     case 'stack': {
       const top = document.stack.levels.at(-1);

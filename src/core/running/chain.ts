@@ -57,8 +57,8 @@ export const currentOf = <V>({ entry, shown }: Running<V>): Operand<V> =>
 
 const BOX: Tree = { kind: 'box', span: NOWHERE };
 
-/** The whole of what is being worked, as typed text; a box stands where a number is still to come. */
-export function chainText<V>(running: Running<V>, settings: RunningSettings): string {
+/** The whole of what is being worked, as it is written; a box stands where a number is still to come. */
+export function chainTree<V>(running: Running<V>, settings: RunningSettings): Tree {
   const builder = new Builder<V>();
   const isPending = running.frames.some((frame) => frame.length > 0) || running.frames.length > 1;
   let made = running.isGiven || !isPending ? builder.operand(currentOf(running)).made : BOX;
@@ -69,5 +69,5 @@ export function chainText<V>(running: Running<V>, settings: RunningSettings): st
     }
     if (i > 0) made = groupTree(made);
   }
-  return printText(made, TYPED);
+  return made;
 }

@@ -4,7 +4,7 @@ import type { Operand, Work } from '../keyed/operand';
 import { degreeSign, impliedTimes, infixNamed, negation } from '../keyed/operation';
 import type { Meaning, Operation } from '../keyed/operation';
 import { binaryTree } from '../language/tree';
-import { chainText, currentOf, folded, folding } from './chain';
+import { currentOf, folded, folding } from './chain';
 import type { Addition, Frame } from './chain';
 import { EMPTY_RUNNING } from './state';
 import type { Running, RunningSettings } from './state';
@@ -310,6 +310,3 @@ const isEmptyRunning = ({ entry, shown, frames }: Running<unknown>): boolean =>
 
 /** How many brackets are open. */
 export const depthOf = ({ frames }: Running<unknown>): number => frames.length - 1;
-
-/** What the Running style is at, as one line of typed text. */
-export const runningText = <V>(running: Running<V>, settings: RunningSettings): string => chainText(running, settings);
