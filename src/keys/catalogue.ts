@@ -242,7 +242,7 @@ const stackKeys = {
   swap: onStack('swap', 'Swap', inStack('d1 d2 push d3 swap divide', '1/4')),
   rotateDown: onStack('rotateDown', 'Rot ↓', inStack('d1 push d2 push d3 rotateDown', '2')),
   rotateUp: onStack('rotateUp', 'Rot ↑', inStack('d1 push d2 push d3 rotateUp', '1')),
-  pick: key({ type: 'pick' }, 'Pick', 'function', inStack('d8 push d5 push d3 pick d3', '8')),
+  pick: key({ type: 'pick' }, 'Pick…', 'function', inStack('d8 push d5 push d3 pick d3', '8')),
   operands: onStack('operands', 'Operands', inStack('d1 d2 push d3 plus operands divide', '4')),
   clearStack: onStack('clearStack', 'Clear stack', inStack('d1 push d2 clearStack d7', '7')),
 } as const;
@@ -264,14 +264,14 @@ const totals = (deed: MemoryDeed, face: string, example: Example) =>
   key({ type: 'total', deed }, face, 'function', example);
 
 const memoryKeys = {
-  keep: remembers('keep', 'Keep', ex('d6 answer keep d3 recall d3 plus d1', '7')),
-  recall: remembers('recall', 'Recall', ex('d6 answer keep A recall A times d2', '12')),
-  recallValue: remembers('recallValue', 'Recall value', ex('d6 answer keep A recallValue A times d2', '12')),
-  addTo: remembers('addTo', 'Add to', ex('d6 answer keep d3 d4 addTo d3 clear recall d3', '10')),
-  takeFrom: remembers('takeFrom', 'Take from', ex('d6 answer keep d3 d4 takeFrom d3 clear recall d3', '2')),
-  multiplyBy: remembers('multiplyBy', 'Multiply by', ex('d6 answer keep d3 d4 multiplyBy d3 clear recall d3', '24')),
-  divideBy: remembers('divideBy', 'Divide by', ex('d6 answer keep d3 d4 divideBy d3 clear recall d3', '3/2')),
-  clearKept: remembers('clear', 'Clear', ex('d6 answer keep d3 clearKept d3 d4', '4')),
+  keep: remembers('keep', 'Keep…', ex('d6 answer keep d3 recall d3 plus d1', '7')),
+  recall: remembers('recall', 'Recall…', ex('d6 answer keep A recall A times d2', '12')),
+  recallValue: remembers('recallValue', 'Recall value…', ex('d6 answer keep A recallValue A times d2', '12')),
+  addTo: remembers('addTo', 'Add to…', ex('d6 answer keep d3 d4 addTo d3 clear recall d3', '10')),
+  takeFrom: remembers('takeFrom', 'Take from…', ex('d6 answer keep d3 d4 takeFrom d3 clear recall d3', '2')),
+  multiplyBy: remembers('multiplyBy', 'Multiply by…', ex('d6 answer keep d3 d4 multiplyBy d3 clear recall d3', '24')),
+  divideBy: remembers('divideBy', 'Divide by…', ex('d6 answer keep d3 d4 divideBy d3 clear recall d3', '3/2')),
+  clearKept: remembers('clear', 'Clear…', ex('d6 answer keep d3 clearKept d3 d4', '4')),
   total: inserts('total', 'total', ex('d6 keepTotal clear d2 total', '12')),
   keepTotal: totals('keep', 'Keep', inRunning('d6 keepTotal d2 times recallTotal answer', '12')),
   recallTotal: totals('recall', 'Recall', inRunning('d6 addToTotal d4 addToTotal recallTotal', '10')),

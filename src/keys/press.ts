@@ -58,3 +58,9 @@ export function meansIn(style: EntryStyle, action: KeyAction): boolean {
     }
   }
 }
+
+/** How many levels of the stack a key takes, where that is more than its sign shows; else null. */
+export function levelsTaken(action: KeyAction): number | null {
+  const meaning = isLineAction(action) ? meaningOf(action) : null;
+  return meaning?.kind === 'operation' && meaning.operation.takes > 2 ? meaning.operation.takes : null;
+}

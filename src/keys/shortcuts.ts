@@ -1,3 +1,4 @@
+import type { EntryStyle } from '@/core/notebook/schema';
 import type { KeyAction } from './catalogue';
 
 type Stroke = Readonly<{ key: string; control: boolean; alt: boolean; shift: boolean }>;
@@ -38,5 +39,22 @@ export function actionOfStroke({ key, control, alt, shift }: Stroke, before: str
       return { type: 'point' };
     default:
       return [...key].length === 1 ? { type: 'type', text: key } : null;
+  }
+}
+
+/** What a stroke does where each key acts at once or operands come first; null leaves it to the browser. */
+export function actionInStyle(stroke: Stroke, before: string, style: EntryStyle): KeyAction | null {
+  const action = actionOfStroke(stroke, before);
+  if (style === 'written' || action === null) return action;
+  if (action.type === 'answer') return style === 'stack' ? { type: 'stack', deed: 'push' } : { type: 'answer' };
+  if (action.type === 'type' && action.text === '~') return { type: 'entry', deed: 'negate' };
+  if (action.type !== 'edit') return action;
+  switch (action.command) {
+    case 'clear':
+      return style === 'stack' ? { type: 'entry', deed: 'clearEntry' } : action;
+    case 'deleteLeft':
+      return action;
+    default:
+      return null;
   }
 }

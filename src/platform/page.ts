@@ -32,3 +32,10 @@ export function takeFragment(): string {
   window.history.replaceState(window.history.state, '', pathname + search);
   return hash.slice(1);
 }
+
+/** Text as large as is asked for; keys, whose width is given, grow less. */
+export function scaleText(factor: number): void {
+  const { style } = document.documentElement;
+  style.setProperty('--text', `${factor}`);
+  style.setProperty('--key-text', `${Math.min(factor, 1.25)}`);
+}

@@ -3,6 +3,7 @@ import { useEffect, useState } from 'react';
 import type { ReactNode } from 'react';
 import { useColorScheme } from 'react-native';
 import { usePathname, useRouter } from 'expo-router';
+import { scaleText } from '@/platform/page';
 import { startApp, useStore } from '@/state/app-store';
 import { Places } from '@/ui/frame/Places';
 import type { PlaceId } from '@/ui/frame/Places';
@@ -20,6 +21,8 @@ export function AppFrame({ children }: Readonly<{ children: ReactNode }>) {
   const spoken = useStore((s) => s.spoken);
   const system = useColorScheme() === 'dark' ? 'dark' : 'light';
   const theme = preference === 'system' ? system : preference;
+  const textSize = useStore((s) => s.settings.textSize);
+  useEffect(() => scaleText(textSize / 100), [textSize]);
   const path = usePathname();
   const router = useRouter();
 

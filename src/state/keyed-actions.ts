@@ -1,10 +1,12 @@
 import { meaningOf } from '@/core/keyed/operation';
-import { Builder } from '@/core/keyed/operand';
+import { Builder, plainOperand } from '@/core/keyed/operand';
+import { parse } from '@/core/language/parse';
+import { printText, TYPED } from '@/core/language/print-text';
 import type { Operand } from '@/core/keyed/operand';
 import { treeOf } from '@/core/keyed/entry';
 import { insertText } from '@/core/line/line';
 import { currentOf } from '@/core/running/chain';
-import { named as namedInRunning, runningAfter } from '@/core/running/running';
+import { given, named as namedInRunning, runningAfter } from '@/core/running/running';
 import type { RunningKey, RunningOutcome } from '@/core/running/running';
 import type { Running } from '@/core/running/state';
 import { entered, picked, pushed, stackAfter, stackDone } from '@/core/stack/stack';
@@ -162,6 +164,14 @@ export function recalledInto(
   return settings.style === 'running'
     ? changed(state, 'operation', { ...document, running: give(document.running) })
     : changed(state, 'operation', { ...document, stack: pushed(document.stack, operand, settings.depth) });
+}
+
+/** A pasted number or expression, as the number shown or as a level. */
+export function pasted(state: State, text: string): Partial<State> {
+  const reading = parse(text, optionsOf(state.settings));
+  if (!reading.ok) return refused(reading.problem, text);
+  const operand = plainOperand(printText(reading.value.tree, TYPED));
+  return recalledInto(state, operand, (running) => given(running, operand));
 }
 
 /** The document with the number being keyed ended: it was kept, and the next digit begins another. */

@@ -29,7 +29,7 @@ import { notice } from './notice';
 import { respell, spellingOf } from './respell';
 import { changed, written } from './state';
 import type { Actions, Change, Get, State } from './state';
-import { runningPressed, stackPressed } from './keyed-actions';
+import { pasted, runningPressed, stackPressed } from './keyed-actions';
 import { chosenPlace, memoryPressed, storedText } from './memory-actions';
 import { withShelf } from './shelf-change';
 import { finishedLine, usesAns } from './tape';
@@ -253,9 +253,11 @@ export function lineActions(change: Change, get: Get, clock: () => number): Line
   };
 
   const putText = (state: State, text: string): Partial<State> =>
-    written(state, 'paste', insertText(state.document.line, text, optionsOf(state.settings)), {
-      entry: putEntry(text),
-    });
+    state.settings.style !== 'written'
+      ? pasted(state, text)
+      : written(state, 'paste', insertText(state.document.line, text, optionsOf(state.settings)), {
+          entry: putEntry(text),
+        });
 
   const withLine = (make: (line: Line, state: State) => Partial<State>): void =>
     change((state) => (state.waiting === null ? make(state.document.line, state) : {}));

@@ -21,7 +21,7 @@ import { notice } from './notice';
 import { withShelf } from './shelf-change';
 import { keptText, shortText } from './stand-in';
 import { changed, written } from './state';
-import type { Actions, Change, Get, State } from './state';
+import type { Actions, Change, Get, Source, State } from './state';
 import { shownForm } from './tape';
 import { spelled, workOn } from './work';
 
@@ -39,7 +39,7 @@ type AtHand = Readonly<{ operand: Operand<SavedValue>; line: string | null; answ
 type Known = Pick<LineAnswer, 'saved' | 'full' | 'forms'>;
 
 /** What *keep* keeps: an answer of the tape that was asked for, else the value of the line or the last answer, the number shown, the top level. */
-function atHand(state: State, line: string | null): AtHand | null {
+function atHand(state: State, source: Source | null): AtHand | null {
   const { document, settings, live } = state;
   const ofLine = (id: string | undefined): AtHand | null => {
     const found = document.tape.find((l) => l.id === id);
@@ -49,7 +49,11 @@ function atHand(state: State, line: string | null): AtHand | null {
     const { value, full, forms } = found;
     return { operand: { value, made, percent: null }, line: found.id, answer: { saved: value, full, forms } };
   };
-  if (line !== null) return ofLine(line);
+  const ofLevel = (level: number): AtHand | null => {
+    const operand = levelOf(state, level);
+    return operand === undefined ? null : { operand, line: null, answer: null };
+  };
+  if (source !== null) return 'line' in source ? ofLine(source.line) : ofLevel(source.level);
   switch (settings.style) {
     case 'written': {
       if (isEmptyLine(document.line)) return ofLine(document.tape.findLast((l) => l.value !== null)?.id);
@@ -62,10 +66,8 @@ function atHand(state: State, line: string | null): AtHand | null {
     }
     case 'running':
       return { operand: currentOf(document.running), line: null, answer: null };
-    case 'stack': {
-      const top = levelOf(state, 1);
-      return top === undefined ? null : { operand: top, line: null, answer: null };
-    }
+    case 'stack':
+      return ofLevel(1);
   }
 }
 
@@ -167,7 +169,7 @@ const clearingAll = (state: State, of: 'slot' | 'letter'): Partial<State> => {
 };
 
 /** Does something with a place of the Shelf. */
-function remembered(state: State, deed: MemoryDeed, place: string, line: string | null, now: number): Partial<State> {
+function remembered(state: State, deed: MemoryDeed, place: string, source: Source | null, now: number): Partial<State> {
   switch (deed) {
     case 'recall':
     case 'recallValue':
@@ -175,7 +177,7 @@ function remembered(state: State, deed: MemoryDeed, place: string, line: string 
     case 'clear':
       return clearing(state, place);
     default: {
-      const hand = atHand(state, line);
+      const hand = atHand(state, source);
       if (hand === null) return { notice: notice('nothing-to-keep') };
       return isChanging(deed) ? changing(state, deed, place, hand, now) : keeping(state, place, hand, now);
     }
@@ -197,7 +199,7 @@ export function chosenPlace(state: State, action: KeyAction, now: number): Parti
   const place = placeOf(action);
   if (place === null) return null;
   const free: State = { ...state, asking: null };
-  if (asking.for !== 'pick') return { asking: null, ...remembered(free, asking.for, place, asking.line, now) };
+  if (asking.for !== 'pick') return { asking: null, ...remembered(free, asking.for, place, asking.source, now) };
   return { asking: null, ...(kindOf(place) === 'slot' ? levelPicked(free, Number(place)) : {}) };
 }
 
@@ -209,9 +211,9 @@ export function memoryPressed(
 ): Partial<State> {
   switch (action.type) {
     case 'memory':
-      return { asking: { for: action.deed, line: null } };
+      return { asking: { for: action.deed, source: null } };
     case 'pick':
-      return state.settings.style === 'stack' ? { asking: { for: 'pick', line: null } } : {};
+      return state.settings.style === 'stack' ? { asking: { for: 'pick', source: null } } : {};
     case 'total':
       return remembered(state, action.deed, TOTAL, null, now);
     case 'clearAll':
@@ -222,8 +224,8 @@ export function memoryPressed(
 /** What is done with the places of the Shelf. */
 export const memoryActions = (change: Change, get: Get, clock: () => number): MemoryActions => ({
   ask: (asking) => change(() => ({ asking, refused: null })),
-  remember: (deed, place, line = null) => {
-    if (get().work === null) change((state) => ({ asking: null, ...remembered(state, deed, place, line, clock()) }));
+  remember: (deed, place, source = null) => {
+    if (get().work === null) change((state) => ({ asking: null, ...remembered(state, deed, place, source, clock()) }));
   },
   keepAnswer: (place, answer, from) =>
     change((state) => {

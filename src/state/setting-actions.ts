@@ -11,7 +11,15 @@ import type { Actions, Change, Get, State } from './state';
 
 type SettingActions = Pick<
   Actions,
-  'set' | 'resetSettings' | 'offer' | 'nextAngleUnit' | 'openDrawer' | 'openNotebook' | 'say' | 'setKeeping'
+  | 'set'
+  | 'resetSettings'
+  | 'putSettingsBack'
+  | 'offer'
+  | 'nextAngleUnit'
+  | 'openDrawer'
+  | 'openNotebook'
+  | 'say'
+  | 'setKeeping'
 >;
 
 /** Whether values look the same under both. */
@@ -59,6 +67,11 @@ export const settingActions = (change: Change, get: Get): SettingActions => ({
     const { settings } = get();
     get().set(DEFAULT_SETTINGS);
     change(() => ({ settingsBefore: settings, notice: notice('settings-reset') }));
+  },
+  putSettingsBack: () => {
+    const { settingsBefore } = get();
+    if (settingsBefore !== null) get().set(settingsBefore);
+    change(() => ({ settingsBefore: null }));
   },
   offer: (offered) => change(() => ({ offered })),
   openDrawer: (drawer) => change(() => ({ drawer })),

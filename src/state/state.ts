@@ -36,8 +36,11 @@ export type Keeping =
   /** What was found did not validate; it was set aside whole under this name. */
   | Readonly<{ kind: 'damaged'; raw: string; setAsideAs: string | null }>;
 
-/** A place that has been asked for: the next digit or letter chooses it. `line`: of which line of the tape the answer is meant. */
-export type Asking = Readonly<{ for: MemoryDeed | 'pick'; line: string | null }>;
+/** What is meant where it is not what is at hand: the answer of a line of the tape, or a level counted from the top. */
+export type Source = Readonly<{ line: string } | { level: number }>;
+
+/** A place that has been asked for: the next digit or letter chooses it. */
+export type Asking = Readonly<{ for: MemoryDeed | 'pick'; source: Source | null }>;
 
 /** What stands in sight in its forms under the settings, known for the object that holds each value. */
 export type ShownForms = Readonly<{ known: WeakMap<object, readonly SavedForm[]> }>;
@@ -111,13 +114,14 @@ export type Actions = Readonly<{
   /** Asks for the place that is to take or give a value. */
   ask: (asking: Asking | null) => void;
   /** Does something with a place of the Shelf. */
-  remember: (deed: MemoryDeed, place: string, line?: string | null) => void;
+  remember: (deed: MemoryDeed, place: string, source?: Source | null) => void;
   /** Keeps what a text comes to. */
   keepAnswer: (place: string, answer: LineAnswer, from: string) => void;
   /** A level of the stack, counted from the top: copied onto the top, or put into the line. */
   pick: (level: number) => void;
   levelToLine: (level: number) => void;
   resetSettings: () => void;
+  putSettingsBack: () => void;
   learnForms: (items: readonly object[], forms: readonly (readonly SavedForm[])[]) => void;
   set: (settings: Partial<Settings>) => void;
   nextAngleUnit: () => void;

@@ -291,8 +291,8 @@ test('a frozen notebook of version 1 still opens', () => {
     ...rest,
     version: 4,
     shelf: { A: { ...letters['A'], from: 'ln(2)', line: null, at: null } },
-    running: JSON.parse(JSON.stringify(EMPTY_RUNNING)),
-    stack: JSON.parse(JSON.stringify(EMPTY_STACK)),
+    running: { ...EMPTY_RUNNING },
+    stack: { ...EMPTY_STACK },
     settings: {
       ...old.settings,
       complex: false,

@@ -15,13 +15,17 @@ function freshId(tape: readonly TapeLine[]): string {
   return `l${Math.max(0, ...numbers) + 1}`;
 }
 
-export type Preferred = Pick<Settings, 'form' | 'fractions' | 'complexForm'>;
+export type Preferred = Pick<Settings, 'form' | 'fractions' | 'complexForm' | 'style'>;
 
-/** The form shown unless another is chosen: the one preferred in the settings where the result has it, else its first. */
+/**
+ * The form shown unless another is chosen: the one preferred in the settings where the result has it, else its first;
+ * in Running, which is keyed in decimals, the decimal.
+ */
 export function shownForm(forms: readonly SavedForm[], chosen: FormId | null, preferred: Preferred): SavedForm {
   const of = (id: FormId | null): SavedForm | undefined => forms.find((f) => f.id === id);
-  const usual =
-    of(chosen) ?? (preferred.complexForm === 'polar' ? of('polar') : undefined) ?? of(preferred.form) ?? forms[0]!;
+  const preferredForm = preferred.form ?? (preferred.style === 'running' ? 'decimal' : null);
+  const polar = preferred.complexForm === 'polar' ? of('polar') : undefined;
+  const usual = of(chosen) ?? polar ?? of(preferredForm) ?? forms[0]!;
   const isFraction = usual.id === 'exact' || usual.id === 'fraction';
   return (isFraction && chosen === null && preferred.fractions === 'mixed' ? of('mixed') : undefined) ?? usual;
 }

@@ -2,6 +2,11 @@ import type { KeyId, LetterId } from '@/keys/catalogue';
 import { letterIds } from '@/keys/catalogue';
 import type { DrawerId } from '@/keys/decks';
 import type { Keyed } from '@/keys/log';
+import { functionNamed } from '@/core/function';
+import { meaningOf } from '@/core/keyed/operation';
+import type { EntryStyle } from '@/core/notebook/schema';
+import { keys } from '@/keys/catalogue';
+import { isLineAction } from '@/keys/press';
 import { functionHelp } from './functions';
 
 /** What a key is called aloud, and what it does. */
@@ -16,6 +21,45 @@ const letters = Object.fromEntries(
     text(`letter ${name}`, `What the letter ${name} keeps. “${name} :=” before a line keeps its value.`),
   ]),
 ) as Readonly<Record<LetterId, KeyText>>;
+
+/** Keys that are told otherwise in a style. */
+const inStyle: Readonly<Record<EntryStyle, Readonly<Partial<Record<KeyId, KeyText>>>>> = {
+  written: {},
+  running: {
+    answer: text(
+      'equals',
+      'Works out what is pending, missing brackets supplied. Once more repeats the last operation.',
+    ),
+    clear: text(
+      'clear all',
+      'Clears the number, what is pending and all brackets. What is kept and the tape are left.',
+    ),
+    percent: text('percent', 'After + or − that share of what is pending is shown; else hundredths.'),
+    plus: text('plus', 'Works out what is pending, then adds what follows.'),
+    minus: text('minus', 'Works out what is pending, then takes away what follows. The sign has a key of its own.'),
+    times: text('times', 'Works out what is pending and holds as tightly, then multiplies by what follows.'),
+    divide: text('divided by', 'Works out what is pending and holds as tightly, then divides by what follows.'),
+    open: text('open bracket', 'What is keyed until the bracket is closed is worked out by itself.'),
+    close: text('close bracket', 'Closes the bracket and shows what it comes to.'),
+    recall: text('recall', 'Shows what the slot or letter keyed next holds.'),
+  },
+  stack: {
+    recall: text('recall', 'Puts what the slot or letter keyed next holds on top.'),
+  },
+};
+
+/** What a key is called and does in an entry style; on the stack, how many levels it takes and which. */
+export function keyText(id: KeyId, style: EntryStyle): KeyText {
+  const told = inStyle[style][id] ?? keyTexts[id];
+  if (style !== 'stack') return told;
+  const { does } = keys[id];
+  const meaning = isLineAction(does) ? meaningOf(does) : null;
+  if (meaning?.kind !== 'operation' || meaning.operation.takes < 2) return told;
+  const { takes } = meaning.operation;
+  const names = does.type === 'call' ? (functionNamed(does.fn)?.takes.slice(0, takes) ?? []) : ['second', 'top'];
+  const order = names.length === takes ? `: ${names.join(', ')}; the last on top` : '';
+  return { ...told, help: `${told.help} Takes ${takes} levels${order}.` };
+}
 
 export const keyTexts: Readonly<Record<KeyId, KeyText>> = {
   ...letters,
@@ -32,7 +76,10 @@ export const keyTexts: Readonly<Record<KeyId, KeyText>> = {
   clearEntry: text('clear entry', 'Takes away the number shown alone. What is pending stays.'),
   toLine: text('to the line', 'Puts the number shown into the Written line, as it was made.'),
   keep: text('keep', 'Keeps the value in the slot or letter keyed next, in place of what it held.'),
-  recall: text('recall', 'Puts in the slot or letter keyed next. In a line it follows its changes until it is answered.'),
+  recall: text(
+    'recall',
+    'Puts in the slot or letter keyed next. In a line it follows its changes until it is answered.',
+  ),
   recallValue: text('recall value', 'Puts in the value itself, which no longer follows changes.'),
   addTo: text('add to', 'Adds the value to the slot or letter keyed next.'),
   takeFrom: text('take from', 'Takes the value from the slot or letter keyed next.'),

@@ -48,7 +48,9 @@ test.each([
 });
 
 test.each(keyIds)('the key %s has its spoken name and is a button', (id) => {
-  const html = inKit(<Key id={id} onPress={() => undefined} onExplain={() => undefined} decimalSign="," />);
+  const html = inKit(
+    <Key id={id} onPress={() => undefined} onExplain={() => undefined} decimalSign="," style="written" />,
+  );
   expect(html).toMatch(/<button[^>]*role="button"/);
   expect(html).toContain(`aria-label="${keyTexts[id].say.replace("'", '&#x27;')}"`);
 });

@@ -154,7 +154,7 @@ function operator<V>(
   // With nothing keyed yet, a minus is the sign of what follows.
   if (!running.isGiven && running.shown === null && sign === '−')
     return done({ ...running, ...next, frames: withFrame(running, [...frame, { left: null, sign }]) });
-  const count = folding(frame, operation.infix!, settings);
+  const count = folding(frame, operation.infix ?? null, settings);
   return working(
     running,
     count,

@@ -78,10 +78,6 @@ function fallen<V>(levels: readonly Operand<V>[], count: number, depth: StackDep
   return [...Array.from({ length: count }, () => levels[0]!), ...rest];
 }
 
-/** How many levels there are, the number being keyed counted. */
-export const heightOf = <V>(stack: Stack<V>): number =>
-  stack.levels.length + (stack.entry === '' || stack.replaces ? 0 : 1);
-
 function operated<V>(stack: Stack<V>, operation: Operation, depth: StackDepth): Outcome<V> {
   const now = entered(stack, depth);
   const { takes, name } = operation;

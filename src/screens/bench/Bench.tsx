@@ -1,20 +1,19 @@
 import { View, useMedia } from '@tamagui/core';
-import { memo, useCallback, useDeferredValue, useRef, useState } from 'react';
-import { isLineAction, pressed } from '@/keys/press';
-import { lineKeys } from '@/keys/decks';
-import { keys } from '@/keys/catalogue';
+import { useCallback, useRef, useState } from 'react';
+import { besideKeys } from '@/keys/decks';
 import type { KeyAction, KeyId } from '@/keys/catalogue';
+import { shake, tick } from '@/platform/feedback';
 import { stopWork, useStore } from '@/state/app-store';
-import { optionsOf } from '@/state/document';
-import type { State } from '@/state/store';
 import { words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
 import { Deck } from '@/ui/deck/Deck';
-import { Key } from '@/ui/key/Key';
 import { BenchSheets } from './BenchSheets';
 import { ClassView } from './ClassView';
 import { HelpStrip, KeyCard } from './KeyCard';
+import { KeyRow } from './KeyRow';
 import { LineArea } from './LineArea';
+import { RunningArea } from './RunningArea';
+import { StackArea } from './StackArea';
 import { StatusStrip } from './StatusStrip';
 import { Tape } from './Tape';
 import type { OpenSheet } from './sheets';
@@ -22,48 +21,7 @@ import { useReplay } from './use-replay';
 import { useSlowWork } from './slow-work';
 import { useTypingAnywhere } from './use-typing-anywhere';
 
-/** Whether a key would do something now. */
-function isHere({ document, settings, history }: Pick<State, 'document' | 'settings' | 'history'>, action: KeyAction) {
-  if (isLineAction(action)) return pressed(document.line, action, optionsOf(settings)) !== null;
-  if (action.type === 'undo') return history.past.length > 0;
-  return action.type !== 'redo' || history.future.length > 0;
-}
-
 type Explained = Readonly<{ id: KeyId; by: 'point' | 'hold' }> | null;
-
-/** Keys beside the line: moving, undo, clear. Which of them would do something can be seen a moment after the stroke. */
-const LineKeys = memo(function LineKeys({
-  onPress,
-  onExplain,
-}: Readonly<{ onPress: (a: KeyAction) => void; onExplain: (id: KeyId, by: 'point' | 'hold') => void }>) {
-  const document = useDeferredValue(useStore((s) => s.document));
-  const settings = useStore((s) => s.settings);
-  const history = useDeferredValue(useStore((s) => s.history));
-  return (
-    <View
-      role="group"
-      aria-label={words.lineKeys}
-      flexDirection="row"
-      backgroundColor="$paper"
-      borderTopWidth={1}
-      borderBottomWidth={1}
-      borderColor="$rule"
-      paddingHorizontal={4}
-    >
-      {lineKeys.map((id) => (
-        <Key
-          key={id}
-          id={id}
-          onPress={onPress}
-          onExplain={onExplain}
-          decimalSign={settings.display.decimalSign}
-          isDimmed={!isHere({ document, settings, history }, keys[id].does)}
-          isQuiet
-        />
-      ))}
-    </View>
-  );
-});
 
 /** The calculating place: the tape, the line being written, the keys. */
 export function Bench() {
@@ -71,7 +29,9 @@ export function Bench() {
   const decimalSign = useStore((s) => s.settings.display.decimalSign);
   const isComplex = useStore((s) => s.settings.complex);
   const drawer = useStore((s) => s.drawer);
-  const isWorking = useStore((s) => s.live.kind === 'working');
+  const style = useStore((s) => s.settings.style);
+  const isWorking = useStore((s) => s.live.kind === 'working' || s.work !== null);
+  const isAsking = useStore((s) => s.asking !== null);
   const isPasting = useStore((s) => s.pasteQuestion !== null);
   const { openDrawer } = useStore.getState();
   const [open, setOpen] = useState<OpenSheet | null>(null);
@@ -86,26 +46,40 @@ export function Bench() {
   const press = useCallback((action: KeyAction) => {
     setExplained((was) => (was?.by === 'hold' ? null : was));
     // The answer of an equation is its solutions.
-    if (action.type === 'answer' && putSolution.current !== null) putSolution.current();
-    else useStore.getState().press(action);
+    const { settings, press: send } = useStore.getState();
+    if (settings.sound) tick();
+    if (settings.haptics) shake();
+    if (action.type === 'answer' && putSolution.current !== null && settings.style === 'written') putSolution.current();
+    else send(action);
   }, []);
   const openLine = useCallback((id: string) => setOpen({ sheet: 'line', id }), []);
+  const openLevel = useCallback((level: number) => setOpen({ sheet: 'level', level }), []);
+  const openStyle = useCallback(() => setOpen({ sheet: 'style' }), []);
   const openSettings = useCallback(() => setOpen({ sheet: 'settings' }), []);
   const openTape = useCallback(() => setOpen({ sheet: 'tape' }), []);
   const openFind = useCallback(() => setOpen({ sheet: 'find' }), []);
   const isSlow = useSlowWork(isWorking);
   const isClass = open?.sheet === 'class';
-  useTypingAnywhere((open === null || (isClass && open.of === 'now')) && !isPasting);
+  useTypingAnywhere((open === null || isAsking || (isClass && open.of === 'now')) && !isPasting);
+  const tape = useStore((s) => s.document.tape);
+  // An empty tape says how it fills, which is not the first thing to know of a stack.
+  const hasTape = style !== 'stack' || tape.length > 0;
 
   if (isClass) return <ClassView of={open.of} onPress={press} onClose={close} />;
 
-  const beside = <LineKeys onPress={press} onExplain={explain} />;
+  const beside = <KeyRow name={words.lineKeys} ids={besideKeys[style]} onPress={press} onExplain={explain} isRuled />;
 
   const page = (
     <View flex={1} minHeight={0} minWidth={0} backgroundColor="$paper">
-      <StatusStrip onSettings={openSettings} onTape={openTape} onFind={openFind} />
-      <Tape onOpen={openLine} />
-      <LineArea onPress={press} onOpen={setOpen} onSolution={onSolution} replay={replay} onStopReplay={stop} />
+      <StatusStrip onSettings={openSettings} onTape={openTape} onFind={openFind} onStyle={openStyle} />
+      {hasTape ? <Tape onOpen={openLine} /> : <View flex={1} className="paper-grid" />}
+      {style === 'written' ? (
+        <LineArea onPress={press} onOpen={setOpen} onSolution={onSolution} replay={replay} onStopReplay={stop} />
+      ) : style === 'running' ? (
+        <RunningArea onPress={press} onExplain={explain} />
+      ) : (
+        <StackArea onPress={press} onExplain={explain} onLevel={openLevel} />
+      )}
       {isSlow ? (
         <View flexDirection="row" alignItems="center" paddingHorizontal="$3" backgroundColor="$card">
           <Button keepsFocus onPress={stopWork}>{`${words.working} ${words.stop}`}</Button>
@@ -123,6 +97,7 @@ export function Bench() {
       onExplain={explain}
       decimalSign={decimalSign}
       isComplex={isComplex}
+      style={style}
     />
   );
 
@@ -138,14 +113,14 @@ export function Bench() {
             backgroundColor="$desk"
             justifyContent="space-between"
           >
-            <KeyCard explained={explained?.id ?? null} />
+            <KeyCard explained={explained?.id ?? null} style={style} isComplex={isComplex} />
             {deck}
           </View>
         </View>
       ) : (
         <>
           {page}
-          {explained?.by === 'hold' ? <HelpStrip id={explained.id} /> : beside}
+          {explained?.by === 'hold' ? <HelpStrip id={explained.id} style={style} isComplex={isComplex} /> : beside}
           {deck}
         </>
       )}

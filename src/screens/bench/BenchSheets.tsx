@@ -4,8 +4,10 @@ import { SettingsSheet } from '../settings/SettingsSheet';
 import { AngleSheet } from './AngleSheet';
 import { DigitsSheet } from './DigitsSheet';
 import { FindSheet } from './FindSheet';
-import { KeepSheet } from './KeepSheet';
+import { EntryStyleSheet } from './EntryStyleSheet';
 import { KeysSheet } from './KeysSheet';
+import { LevelSheet, PickSheet } from './LevelSheet';
+import { MemorySheet } from './MemorySheet';
 import { MenuSheet } from './MenuSheet';
 import { PasteSheet } from './PasteSheet';
 import { StepsSheet } from './StepsSheet';
@@ -31,13 +33,18 @@ function Steps({ of, onClose }: Readonly<{ of: LineRef; onClose: () => void }>) 
 /** The panel that is open over the Bench. */
 export function BenchSheets({ open, onOpen, onClose, onPress, onReplay }: Props) {
   const isPasting = useStore((s) => s.pasteQuestion !== null);
+  const asking = useStore((s) => s.asking);
   if (isPasting) return <PasteSheet />;
+  if (asking !== null)
+    return asking.for === 'pick' ? <PickSheet /> : <MemorySheet deed={asking.for} source={asking.source} />;
   if (open === null) return null;
   switch (open.sheet) {
     case 'settings':
       return <SettingsSheet onClose={onClose} />;
-    case 'keep':
-      return <KeepSheet onClose={onClose} />;
+    case 'style':
+      return <EntryStyleSheet onClose={onClose} />;
+    case 'level':
+      return <LevelSheet level={open.level} onClose={onClose} />;
     case 'tape':
       return <TapeSheet onOpen={(id) => onOpen({ sheet: 'line', id })} onClose={onClose} />;
     case 'find':

@@ -36,7 +36,7 @@ export function ClassView({ of, onPress, onClose }: Props) {
     finished !== null
       ? finished.forms.find((f) => f.id === finished.chosen)!
       : answer && !isEmptyLine(line)
-        ? shownForm(answer.forms, null, settings.form)
+        ? shownForm(answer.forms, null, settings)
         : null;
   const readAs = finished !== null ? finished.readAs : answer?.readAs.isTelling === true ? answer.readAs.text : null;
   const unit = finished?.angle ?? settings.angle;

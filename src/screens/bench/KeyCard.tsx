@@ -1,11 +1,14 @@
 import { View } from '@tamagui/core';
+import type { EntryStyle } from '@/core/notebook/schema';
 import type { KeyId } from '@/keys/catalogue';
 import { keyboardHelp, words } from '@/text/labels';
 import { KeyHelp } from '@/ui/key/KeyHelp';
 import { Heading, Words } from '@/ui/theme/text';
 
+type Where = Readonly<{ style: EntryStyle; isComplex: boolean }>;
+
 /** Beside the tape on a wide screen: what the key does that is pointed at, and what the keyboard can do. */
-export function KeyCard({ explained }: Readonly<{ explained: KeyId | null }>) {
+export function KeyCard({ explained, style, isComplex }: Readonly<{ explained: KeyId | null }> & Where) {
   return (
     <View
       flex={1}
@@ -25,11 +28,11 @@ export function KeyCard({ explained }: Readonly<{ explained: KeyId | null }>) {
           <Words tone="muted">{words.keyHelpNote}</Words>
         </View>
       ) : (
-        <KeyHelp id={explained} />
+        <KeyHelp id={explained} style={style} isComplex={isComplex} />
       )}
       <View gap="$1" marginTop="auto">
         <Words strong>{words.keyboard}</Words>
-        {keyboardHelp.map(([key, does]) => (
+        {keyboardHelp[style].map(([key, does]) => (
           <View key={key} flexDirection="row" gap="$3" borderTopWidth={1} borderColor="$rule" paddingTop={4}>
             <Words size="medium" width={170}>
               {key}
@@ -45,10 +48,10 @@ export function KeyCard({ explained }: Readonly<{ explained: KeyId | null }>) {
 }
 
 /** The same above the keys of a phone, while a key is held down. */
-export function HelpStrip({ id }: Readonly<{ id: KeyId }>) {
+export function HelpStrip({ id, style, isComplex }: Readonly<{ id: KeyId }> & Where) {
   return (
     <View role="status" padding="$3" backgroundColor="$paper" borderTopWidth={2} borderColor="$accent">
-      <KeyHelp id={id} />
+      <KeyHelp id={id} style={style} isComplex={isComplex} />
     </View>
   );
 }

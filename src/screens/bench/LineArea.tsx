@@ -79,7 +79,7 @@ export function LineArea({ onPress, onOpen, onSolution, replay, onStopReplay }: 
       problem={problem}
       sentence={sentenceFor(problem, line, options)}
       isReported={reported !== null}
-      chosen={shownAnswer === null ? chosen : shownForm(shownAnswer.forms, chosen, settings.form).id}
+      chosen={shownAnswer === null ? chosen : shownForm(shownAnswer.forms, chosen, settings).id}
       onChoose={chooseForm}
       onBracket={bracket}
       onRespan={respan}

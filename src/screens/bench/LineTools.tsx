@@ -1,6 +1,7 @@
 import { View } from '@tamagui/core';
 import { memo } from 'react';
 import { isEmptyLine } from '@/core/line/line';
+import { keys } from '@/keys/catalogue';
 import { useStore } from '@/state/app-store';
 import { nearNames, solutionButton, words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
@@ -30,6 +31,7 @@ export const LineTools = memo(function LineTools({ onOpen }: Readonly<{ onOpen: 
   const isEmpty = useStore((s) => isEmptyLine(s.document.line));
   const isAngle = useStore((s) => s.live.kind === 'answer' && s.live.answer.usesAngleUnit);
   const own = useStore((s) => s.document.own);
+  const { press } = useStore.getState();
   const tool = (name: string, sheet: OpenSheet) => (
     <Button isPlain keepsFocus onPress={() => onOpen(sheet)}>
       {name}
@@ -38,7 +40,12 @@ export const LineTools = memo(function LineTools({ onOpen }: Readonly<{ onOpen: 
   return (
     <View role="group" aria-label={words.menu} flexDirection="row" alignItems="center" className="scroll-x" gap={2}>
       <Near />
-      {tool(words.keep, { sheet: 'keep' })}
+      <Button isPlain keepsFocus onPress={() => press(keys.keep.does)}>
+        {words.keep}
+      </Button>
+      <Button isPlain keepsFocus onPress={() => press(keys.recall.does)}>
+        {words.recallTool}
+      </Button>
       {isEmpty ? null : (
         <>
           {tool(words.stepsTool, { sheet: 'steps', of: 'now' })}

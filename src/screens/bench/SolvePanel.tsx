@@ -21,7 +21,7 @@ function Solution({ name, solution }: Readonly<{ name: string; solution: Solutio
   return (
     <View role="listitem" paddingVertical={4} borderTopWidth={1} borderColor="$rule" gap={2}>
       <View flexDirection="row" alignItems="center" flexWrap="wrap" columnGap="$3">
-        <Words fontSize={18}>{name}</Words>
+        <Words size="large">{name}</Words>
         {solution.forms.slice(0, 3).map((form) => (
           <FormValue key={form.id} form={form} shown={shown} isChosen={form === first} />
         ))}
@@ -92,7 +92,7 @@ function Solved({ solved, letter }: Readonly<{ solved: SolvedLine; letter: strin
         <View role="list" aria-label={solveForName(letter)} gap={4}>
           {solved.ranges.length === 0 ? <Words>{words.solveNone}</Words> : null}
           {solved.ranges.map((range, i) => (
-            <Words key={i} role="listitem" fontSize={18} tone="answer">
+            <Words key={i} role="listitem" size="large" tone="answer">
               {rangeText(range, letter)}
             </Words>
           ))}
@@ -124,7 +124,7 @@ export function SolvePanel({ letters, isAsked, onAnswer }: Props) {
   const line = useStore((s) => s.document.line);
   const settings = useStore((s) => s.settings);
   const tries = useStore((s) => s.document.tries);
-  const kept = useStore((s) => s.document.letters);
+  const kept = useStore((s) => s.document.shelf);
   const [chosen, setChosen] = useState<string | null>(null);
   const [[from, to], setBetween] = useState<readonly [string, string]>(['', '']);
   const isPair = letters.length === 2 && /and/.test(lineText(useStore.getState()));

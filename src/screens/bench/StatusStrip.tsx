@@ -1,15 +1,28 @@
-import { useTheme } from '@tamagui/core';
+import { View, useMedia, useTheme } from '@tamagui/core';
 import ScrollText from 'lucide-react-native/icons/scroll-text';
 import Search from 'lucide-react-native/icons/search';
 import { memo } from 'react';
 import type { ComponentType } from 'react';
 import { useStore } from '@/state/app-store';
-import { complexButton, displayButton, displaySummary, unitButton, unitNames, words } from '@/text/labels';
+import {
+  complexButton,
+  depthButton,
+  depthNames,
+  displayButton,
+  displaySummary,
+  orderButton,
+  orderNames,
+  styleButton,
+  styleNames,
+  unitButton,
+  unitNames,
+  words,
+} from '@/text/labels';
 import { Button } from '@/ui/control/Button';
 import { Pressable } from '@/ui/control/Pressable';
 import { PlaceHeader } from '@/ui/frame/PlaceHeader';
 
-type Props = Readonly<{ onSettings: () => void; onTape: () => void; onFind: () => void }>;
+type Props = Readonly<{ onSettings: () => void; onTape: () => void; onFind: () => void; onStyle: () => void }>;
 
 type Picture = ComponentType<{ size: number; color: string; strokeWidth: number }>;
 
@@ -24,26 +37,55 @@ function IconButton({ icon, name, onPress }: Readonly<{ icon: unknown; name: str
 }
 
 /** What every answer depends on, always in sight: the angle unit and the number display. Search and the tape's own tools stand beside it. */
-export const StatusStrip = memo(function StatusStrip({ onSettings, onTape, onFind }: Props) {
+export const StatusStrip = memo(function StatusStrip({ onSettings, onTape, onFind, onStyle }: Props) {
+  const style = useStore((s) => s.settings.style);
+  const order = useStore((s) => s.settings.order);
+  const depth = useStore((s) => s.settings.depth);
   const angle = useStore((s) => s.settings.angle);
   const isComplex = useStore((s) => s.settings.complex);
   const display = useStore((s) => s.settings.display);
-  const { nextAngleUnit } = useStore.getState();
+  const { nextAngleUnit, set } = useStore.getState();
+  const { wide } = useMedia();
+  const isRoomy = wide || (style === 'written' && !isComplex);
   return (
-    <PlaceHeader title={words.bench}>
+    <PlaceHeader title={words.bench} isSpoken>
+      <Button keepsFocus isTight name={styleButton(style)} onPress={onStyle}>
+        {`${styleNames[style]} ▾`}
+      </Button>
+      <View flex={1} />
       <IconButton icon={Search} name={words.findTitle} onPress={onFind} />
       <IconButton icon={ScrollText} name={words.tapeTools} onPress={onTape} />
-      <Button keepsFocus name={unitButton(angle)} onPress={nextAngleUnit}>
-        {unitNames[angle]}
+      <Button keepsFocus isTight name={unitButton(angle)} onPress={nextAngleUnit}>
+        {isRoomy ? unitNames[angle] : angle}
       </Button>
       {isComplex ? (
-        <Button name={complexButton} onPress={onSettings}>
+        <Button isTight name={complexButton} onPress={onSettings}>
           {words.complexOn}
         </Button>
       ) : null}
-      <Button name={displayButton(display)} onPress={onSettings}>
+      <Button isTight name={displayButton(display)} onPress={onSettings}>
         {displaySummary(display)}
       </Button>
+      {style === 'running' ? (
+        <Button
+          keepsFocus
+          isTight
+          name={orderButton(order)}
+          onPress={() => set({ order: order === 'precedence' ? 'leftToRight' : 'precedence' })}
+        >
+          {orderNames[order]}
+        </Button>
+      ) : null}
+      {style === 'stack' ? (
+        <Button
+          keepsFocus
+          isTight
+          name={depthButton(depth)}
+          onPress={() => set({ depth: depth === 'four' ? 'unlimited' : 'four' })}
+        >
+          {depthNames[depth]}
+        </Button>
+      ) : null}
     </PlaceHeader>
   );
 });

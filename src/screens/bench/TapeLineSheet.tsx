@@ -42,6 +42,9 @@ export function TapeLineSheet({ id, onOpen, onClose }: Props) {
         <Button onPress={then(() => store.useLine(id))}>{words.useLine}</Button>
         <Button onPress={then(() => store.useAnswer(id))}>{words.useAnswer}</Button>
         <Button onPress={then(() => store.editLine(id))}>{words.editInPlace}</Button>
+        {line.value === null ? null : (
+          <Button onPress={then(() => store.ask({ for: 'keep', source: { line: id } }))}>{words.keepAnswer}</Button>
+        )}
         <Button onPress={() => onOpen({ sheet: 'again', line })}>{words.workAgain}</Button>
         <Button onPress={() => onOpen({ sheet: 'steps', of: line })}>{words.steps}</Button>
         <Button onPress={() => onOpen({ sheet: 'angle', of: line })}>{words.angleView}</Button>

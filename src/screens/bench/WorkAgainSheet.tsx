@@ -28,7 +28,7 @@ export function WorkAgainSheet({ line, onClose }: Readonly<{ line: TapeLine; onC
     impliedFirst: request.impliedFirst,
     display: { ...settings.display, decimalSign: request.display.decimalSign },
   };
-  const after = result?.ok ? shownForm(result.value.forms, line.chosen, settings.form) : null;
+  const after = result?.ok ? shownForm(result.value.forms, line.chosen, settings) : null;
   const isSame = after !== null && after.text === before.text && after.exact === before.exact;
   const shown = { decimalSign: request.display.decimalSign, grouping: settings.display.grouping };
   return (

@@ -19,7 +19,7 @@ const NONE: OpenLine = { letters: [], isRelation: false };
 export function useOpenLine(): OpenLine {
   const line = useStore((s) => s.document.line);
   const settings = useStore((s) => s.settings);
-  const kept = useStore((s) => s.document.letters);
+  const kept = useStore((s) => s.document.shelf);
   return useMemo(() => {
     const options = optionsOf(settings);
     const text = textOf(line, options.decimalSign);

@@ -1,8 +1,9 @@
 import { useLayoutEffect } from 'react';
 import { caretOf } from '@/core/line/line';
-import { actionOfStroke } from '@/keys/shortcuts';
+import { actionInStyle } from '@/keys/shortcuts';
 import { useStore } from '@/state/app-store';
 import { lineText } from '@/state/document';
+import { KEYED_AREA_ID } from '@/ui/keyed/area';
 import { LINE_INPUT_ID } from '@/ui/line/stroke';
 
 /** Typing anywhere on the place goes to the line; the keys that move about or press a button stay theirs. */
@@ -13,15 +14,18 @@ export function useTypingAnywhere(isOn: boolean): void {
       const { key, ctrlKey, metaKey, altKey, shiftKey, target } = event;
       const control = ctrlKey || metaKey;
       // With the focus nowhere, every stroke is meant for the line; on a button, only what types or takes back.
+      const isArea = target instanceof HTMLElement && target.id === KEYED_AREA_ID;
       const isForLine =
-        target === document.body || control || key === 'Backspace' || ([...key].length === 1 && key !== ' ');
+        target === document.body || isArea || control || key === 'Backspace' || ([...key].length === 1 && key !== ' ');
       if (target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement || !isForLine) return;
       const state = useStore.getState();
       const at = caretOf(state.document.line, state.settings.display.decimalSign);
       const before = lineText(state)[at - 1] ?? '';
-      const action = actionOfStroke({ key, control, alt: altKey, shift: shiftKey }, before);
+      const { style } = state.settings;
+      const action = actionInStyle({ key, control, alt: altKey, shift: shiftKey }, before, style);
       if (action === null && !(control && key.toLowerCase() === 'v')) return;
-      document.getElementById(LINE_INPUT_ID)?.focus();
+      if (state.asking === null)
+        document.getElementById(style === 'written' ? LINE_INPUT_ID : KEYED_AREA_ID)?.focus({ preventScroll: true });
       if (action === null) return;
       event.preventDefault();
       state.press(action);

@@ -1,10 +1,17 @@
 import { View } from '@tamagui/core';
 import { useStore } from '@/state/app-store';
 import { notice } from '@/state/notice';
+import type { State } from '@/state/store';
 import { settingsText, words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
 import { Sheet } from '@/ui/sheet/Sheet';
 import { Words } from '@/ui/theme/text';
+
+type Offered = NonNullable<State['offered']>;
+
+/** What is offered, without what it leaves open. */
+const givenOf = (offered: Offered): Partial<State['settings']> =>
+  Object.fromEntries(Object.entries(offered).filter(([, value]) => value !== undefined));
 
 /** Asks before settings that a link or a file brings take the place of one's own. */
 export function TakeSettings() {
@@ -18,7 +25,7 @@ export function TakeSettings() {
       <View flexDirection="row" gap="$2" flexWrap="wrap">
         <Button
           onPress={() => {
-            set(offered);
+            set(givenOf(offered));
             close();
             say(notice('settings-taken'));
           }}

@@ -1,98 +1,86 @@
 import { View } from '@tamagui/core';
-import { useRouter } from 'expo-router';
-import { held } from '@/core/memory/letters';
+import { useState } from 'react';
+import { kindOf, letterNames, slotNames, TOTAL } from '@/core/memory/shelf';
+import { keys } from '@/keys/catalogue';
+import type { KeyId } from '@/keys/catalogue';
 import { useStore } from '@/state/app-store';
-import { words } from '@/text/labels';
+import { formsOfHolder } from '@/state/shown';
+import { placeTile, words } from '@/text/labels';
+import { capital, placeName } from '@/text/places';
 import { Button } from '@/ui/control/Button';
 import { PlaceHeader } from '@/ui/frame/PlaceHeader';
-import { Formula } from '@/ui/formula/Formula';
-import { CORE_SPELLING, typeset } from '@/ui/formula/typeset';
-import { Heading, Words } from '@/ui/theme/text';
-import { copy } from '../bench/copying';
+import { PlaceTile } from '@/ui/keyed/PlaceTile';
+import { Heading } from '@/ui/theme/text';
+import { PlaceRow } from './PlaceRow';
+import { PlaceSheet } from './PlaceSheet';
 
-/** Everything kept: each letter with its value and where it came from. */
+/** Everything kept: the running total, the slots, the letters, each with its value, where it came from, and when. */
 export function Shelf() {
-  const letters = useStore((s) => s.document.letters);
+  const shelf = useStore((s) => s.document.shelf);
+  const forms = useStore((s) => s.forms);
+  const settings = useStore((s) => s.settings);
   const canUndo = useStore((s) => s.history.past.length > 0);
-  const { recall, clearLetter, clearLetters, press } = useStore.getState();
-  const router = useRouter();
-  const { decimalSign, grouping } = useStore((s) => s.settings.display);
-  const shown = { decimalSign, grouping };
-  const all = held(letters);
+  const { press } = useStore.getState();
+  const [open, setOpen] = useState<string | null>(null);
+  const row = (name: string) => (
+    <PlaceRow
+      key={name}
+      name={kindOf(name) === 'total' ? words.total : name}
+      spoken={capital(placeName(name))}
+      kept={shelf[name] ?? null}
+      forms={formsOfHolder({ forms }, shelf[name] ?? null)}
+      settings={settings}
+      onOpen={() => setOpen(name)}
+    />
+  );
+  const section = (title: string, key: KeyId, label: string, names: readonly string[], isEmpty: boolean) => (
+    <View role="group" aria-label={title}>
+      <View flexDirection="row" alignItems="center" paddingHorizontal="$3" paddingTop="$2" backgroundColor="$paper">
+        <Heading role="heading" aria-level={2} flex={1}>
+          {title}
+        </Heading>
+        <Button isPlain isDisabled={isEmpty} onPress={() => press(keys[key].does)}>
+          {label}
+        </Button>
+      </View>
+      <View role="list" aria-label={title}>
+        {names.map(row)}
+      </View>
+    </View>
+  );
+  const held = letterNames.filter((name) => shelf[name] !== undefined);
+  const free = letterNames.filter((name) => shelf[name] === undefined);
+  const noSlots = slotNames.every((name) => shelf[name] === undefined);
   return (
     <View flex={1} minHeight={0} backgroundColor="$paper">
       <PlaceHeader title={words.shelf}>
         <Button isDisabled={!canUndo} onPress={() => press({ type: 'undo' })}>
           {words.undo}
         </Button>
-        <Button isDisabled={all.length === 0} onPress={clearLetters}>
-          {words.clearLetters}
-        </Button>
       </PlaceHeader>
-      <View flex={1} minHeight={0} className="paper-grid scroll-y" role="list" aria-label={words.letters} tabIndex={0}>
-        {all.length === 0 ? (
-          <View role="listitem" padding="$4">
-            <Words tone="muted">{words.emptyShelf}</Words>
-          </View>
-        ) : null}
-        {all.map(([name, kept]) => {
-          const source = typeset(kept.from, CORE_SPELLING, shown);
-          const value = typeset(kept.typed, CORE_SPELLING, shown);
-          return (
-            <View
+      <View flex={1} minHeight={0} className="paper-grid scroll-y" tabIndex={0} role="region" aria-label={words.shelf}>
+        {section(capital(words.runningTotal), 'clearTotal', words.clearTotal, [TOTAL], shelf[TOTAL] === undefined)}
+        {section(words.slots, 'clearSlots', words.clearSlots, slotNames, noSlots)}
+        {section(words.letters, 'clearLetters', words.clearLetters, held, held.length === 0)}
+        <View
+          role="group"
+          aria-label={words.emptyLetters}
+          className="tiles tiles-7"
+          padding="$3"
+          backgroundColor="$paper"
+        >
+          {free.map((name) => (
+            <PlaceTile
               key={name}
-              role="listitem"
-              flexDirection="row"
-              flexWrap="wrap"
-              alignItems="center"
-              gap="$2"
-              padding="$2"
-              borderBottomWidth={1}
-              borderColor="$rule"
-              backgroundColor="$paper"
-            >
-              <Heading width={36} textAlign="center">
-                {name}
-              </Heading>
-              <View flex={1} minWidth={150} gap={2}>
-                <View className="scroll-x ink-answer" flexDirection="row" alignItems="center" gap={6}>
-                  <Words size="large" tone="answer">
-                    {kept.exact ? '=' : '≈'}
-                  </Words>
-                  {value === null ? <Words tone="answer">{kept.typed}</Words> : <Formula markup={value} size="tape" />}
-                </View>
-                <View className="scroll-x ink" flexDirection="row" alignItems="center" gap="$1">
-                  <Words size="medium" tone="muted">
-                    {words.from}
-                  </Words>
-                  {source === null ? (
-                    <Words size="medium">{kept.from}</Words>
-                  ) : (
-                    <Formula markup={source} size="small" />
-                  )}
-                </View>
-              </View>
-              <View flexDirection="row" gap="$1">
-                <Button
-                  name={`${words.recall} ${name}`}
-                  onPress={() => {
-                    recall(name);
-                    router.navigate('/');
-                  }}
-                >
-                  {words.recall}
-                </Button>
-                <Button name={`${words.copyValue} ${name}`} onPress={() => void copy(kept.full)}>
-                  {words.copyValue}
-                </Button>
-                <Button name={`${words.clear} ${name}`} onPress={() => clearLetter(name)}>
-                  {words.clear}
-                </Button>
-              </View>
-            </View>
-          );
-        })}
+              name={name}
+              held={null}
+              spoken={placeTile('keep', name, null)}
+              onPress={() => setOpen(name)}
+            />
+          ))}
+        </View>
       </View>
+      {open === null ? null : <PlaceSheet name={open} onClose={() => setOpen(null)} />}
     </View>
   );
 }

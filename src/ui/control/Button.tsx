@@ -12,6 +12,7 @@ const Frame = styled(Pressable, {
   pressStyle: { backgroundColor: '$keyDown' },
   variants: {
     plain: { true: { borderColor: 'transparent', backgroundColor: 'transparent' } },
+    tight: { true: { paddingHorizontal: 7 } },
     wide: { true: { justifyContent: 'flex-start', alignSelf: 'stretch' } },
   } as const,
 });
@@ -24,6 +25,7 @@ type Props = Readonly<{
   isPressed?: boolean;
   isPlain?: boolean;
   isWide?: boolean;
+  isTight?: boolean;
   isDisabled?: boolean;
   /** Pressing leaves the focus where it is: for buttons beside the line. */
   keepsFocus?: boolean;
@@ -37,6 +39,7 @@ export function Button({
   isPressed,
   isPlain = false,
   isWide = false,
+  isTight = false,
   isDisabled = false,
   keepsFocus = false,
 }: Props) {
@@ -46,6 +49,7 @@ export function Button({
       onPress={onPress}
       plain={isPlain}
       wide={isWide}
+      tight={isTight}
       disabled={isDisabled}
       opacity={isDisabled ? 0.55 : 1}
       {...(name === undefined ? {} : { 'aria-label': name })}

@@ -1,11 +1,19 @@
 import { View } from '@tamagui/core';
 import { Words } from '../theme/text';
+import { Example, Note } from './Note';
 import { Pressable } from './Pressable';
 
-type Props = Readonly<{ title: string; note?: string; isOn: boolean; onChange: (isOn: boolean) => void }>;
+type Props = Readonly<{
+  title: string;
+  note?: string;
+  /** What it makes of something, as it is set. */
+  example?: string;
+  isOn: boolean;
+  onChange: (isOn: boolean) => void;
+}>;
 
 /** On or off, with what it does beside it. */
-export function Toggle({ title, note, isOn, onChange }: Props) {
+export function Toggle({ title, note, example, isOn, onChange }: Props) {
   return (
     <Pressable
       role="switch"
@@ -19,11 +27,8 @@ export function Toggle({ title, note, isOn, onChange }: Props) {
     >
       <View flex={1} alignItems="flex-start">
         <Words strong>{title}</Words>
-        {note === undefined ? null : (
-          <Words size="medium" tone="muted" textAlign="left">
-            {note}
-          </Words>
-        )}
+        <Note note={note} />
+        <Example example={example} />
       </View>
       <View
         width={46}

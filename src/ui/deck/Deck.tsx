@@ -1,6 +1,8 @@
 import { View, styled } from '@tamagui/core';
 import { memo } from 'react';
-import { drawerIds, drawers, numberBlock } from '@/keys/decks';
+import { drawerIds, drawers, numberBlocks } from '@/keys/decks';
+import { meansIn } from '@/keys/press';
+import type { EntryStyle } from '@/core/notebook/schema';
 import type { DrawerId } from '@/keys/decks';
 import { keys } from '@/keys/catalogue';
 import type { KeyAction, KeyId } from '@/keys/catalogue';
@@ -29,19 +31,30 @@ type Props = Readonly<{
   onExplain: (id: KeyId, by: 'point' | 'hold') => void;
   decimalSign: DecimalSign;
   isComplex: boolean;
+  style: EntryStyle;
 }>;
 
 function rowsOf(ids: readonly KeyId[], columns: number): readonly (readonly KeyId[])[] {
   return Array.from({ length: Math.ceil(ids.length / columns) }, (_, i) => ids.slice(i * columns, (i + 1) * columns));
 }
 
+const isWide = (id: KeyId): boolean => id === 'answer' || id === 'push';
+
 /** The key deck: drawers of named groups above the number block, which never moves. */
-export const Deck = memo(function Deck({ drawer, onDrawer, onPress, onExplain, decimalSign, isComplex }: Props) {
+export const Deck = memo(function Deck({ drawer, onDrawer, onPress, onExplain, decimalSign, isComplex, style }: Props) {
   const { columns, ids } = drawers[drawer];
-  const shared = { onPress, onExplain, decimalSign };
+  const shared = { onPress, onExplain, decimalSign, style };
+  const isDimmed = (id: KeyId): boolean =>
+    (keys[id].needs === 'complex' && !isComplex) || !meansIn(style, keys[id].does);
   return (
     <View role="group" aria-label={words.deck} backgroundColor="$desk" paddingHorizontal={5} paddingBottom={5} gap={5}>
-      <View role="tablist" aria-label={words.drawers} flexDirection="row" justifyContent="space-between">
+      <View
+        role="tablist"
+        aria-label={words.drawers}
+        flexDirection="row"
+        justifyContent="space-between"
+        className="scroll-x key-text"
+      >
         {drawerIds.map((id) => (
           <Tab key={id} {...keepFocus} open={id === drawer} aria-selected={id === drawer} onPress={() => onDrawer(id)}>
             <Words
@@ -59,7 +72,7 @@ export const Deck = memo(function Deck({ drawer, onDrawer, onPress, onExplain, d
         {rowsOf(ids, columns).map((row) => (
           <View key={row.join()} flexDirection="row" gap={5}>
             {row.map((id) => (
-              <Key key={id} id={id} {...shared} isDimmed={keys[id].needs === 'complex' && !isComplex} />
+              <Key key={id} id={id} {...shared} isDimmed={isDimmed(id)} />
             ))}
             {Array.from({ length: columns - row.length }, (_, i) => (
               <View key={i} flex={1} />
@@ -67,11 +80,11 @@ export const Deck = memo(function Deck({ drawer, onDrawer, onPress, onExplain, d
           </View>
         ))}
       </View>
-      {numberBlock.map((row) => (
+      {numberBlocks[style].map((row) => (
         <View key={row.join()} flexDirection="row" gap={5}>
           {row.map((id) => (
-            <View key={id} flexDirection="row" flexGrow={id === 'answer' ? 2 : 1} flexBasis={id === 'answer' ? 5 : 0}>
-              <Key id={id} {...shared} />
+            <View key={id} flexDirection="row" flexGrow={isWide(id) ? 2 : 1} flexBasis={isWide(id) ? 5 : 0}>
+              <Key id={id} {...shared} isDimmed={isDimmed(id)} />
             </View>
           ))}
         </View>

@@ -29,6 +29,9 @@ const pictures: Readonly<Record<KeyIcon, { picture: Picture; mirrored?: boolean 
 
 type Props = Readonly<{ face: KeyFace; tone: 'ink' | 'onAccent'; size: number; strong: boolean }>;
 
+/** Text on a key grows as far as the key has room. */
+const keySize = (size: number) => `calc(${size}px * var(--key-text))` as const;
+
 /** What stands on a key. */
 export function Face({ face, tone, size, strong }: Props) {
   const theme = useTheme();
@@ -44,8 +47,8 @@ export function Face({ face, tone, size, strong }: Props) {
   const part = (text: string, shift: -1 | 0 | 1) => (
     <Words
       color={color}
-      fontSize={shift === 0 ? size : size * 0.68}
-      lineHeight={size * 1.3}
+      fontSize={keySize(shift === 0 ? size : size * 0.68)}
+      lineHeight={keySize(size * 1.3)}
       strong={strong}
       {...(shift === 0 ? {} : { marginTop: -shift * size * 0.45 })}
     >

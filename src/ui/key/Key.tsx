@@ -1,9 +1,11 @@
 import { styled } from '@tamagui/core';
 import { memo, useRef } from 'react';
 import { keys } from '@/keys/catalogue';
-import type { KeyAction, KeyId, KeyLook } from '@/keys/catalogue';
+import type { KeyAction, KeyFace, KeyId, KeyLook } from '@/keys/catalogue';
 import type { DecimalSign } from '@/core/language/numerals';
-import { keyTexts } from '@/text/keys';
+import { levelsTaken } from '@/keys/press';
+import type { EntryStyle } from '@/core/notebook/schema';
+import { keyText } from '@/text/keys';
 import { Pressable, keepFocus } from '../control/Pressable';
 import { Face } from './Face';
 
@@ -41,12 +43,20 @@ const isMouse = (event: object): boolean => 'pointerType' in event && event.poin
 
 const sizes: Readonly<Record<KeyLook, number>> = { digit: 19, operator: 20, function: 16, letter: 16, answer: 22 };
 
+/** Words are set smaller than signs, so that they fit. */
+function sizeOf(face: KeyFace, look: KeyLook, isQuiet: boolean): number {
+  const usual = isQuiet ? 15 : sizes[look];
+  if ('icon' in face || face.text.length < 4 || look === 'answer') return usual;
+  return Math.min(usual, face.text.length < 10 ? (isQuiet || face.text.length > 5 ? 13 : usual) : 11.5);
+}
+
 type Props = Readonly<{
   id: KeyId;
   onPress: (action: KeyAction) => void;
   /** Asked to explain a key: pointed at, or held down. */
   onExplain: (id: KeyId, by: 'point' | 'hold') => void;
   decimalSign: DecimalSign;
+  style: EntryStyle;
   isDimmed?: boolean;
   isQuiet?: boolean;
 }>;
@@ -57,10 +67,13 @@ export const Key = memo(function Key({
   onPress,
   onExplain,
   decimalSign,
+  style,
   isDimmed = false,
   isQuiet = false,
 }: Props) {
-  const { does, face, look, needs } = keys[id];
+  const { does, face: ownFace, look } = keys[id];
+  const taken = style === 'stack' ? levelsTaken(does) : null;
+  const face = taken === null || 'icon' in ownFace ? ownFace : { ...ownFace, lowered: `${taken}` };
   const timer = useRef<ReturnType<typeof setTimeout> | null>(null);
   const wasHeld = useRef(false);
   const release = () => {
@@ -74,7 +87,7 @@ export const Key = memo(function Key({
       look={look}
       quiet={isQuiet}
       opacity={isDimmed ? 0.5 : 1}
-      aria-label={keyTexts[id].say}
+      aria-label={keyText(id, style).say}
       aria-disabled={isDimmed}
       onPointerEnter={(event) => {
         if (isMouse(event)) onExplain(id, 'point');
@@ -82,8 +95,8 @@ export const Key = memo(function Key({
       onFocus={() => onExplain(id, 'point')}
       onPointerDown={() => {
         wasHeld.current = false;
-        // A key that lacks a setting takes no press; it says what it lacks at once.
-        if (isDimmed && needs !== undefined) onExplain(id, 'hold');
+        // A key that means nothing under the settings takes no press; it says why at once.
+        if (isDimmed && !isQuiet) onExplain(id, 'hold');
         timer.current = setTimeout(() => {
           wasHeld.current = true;
           onExplain(id, 'hold');
@@ -100,7 +113,7 @@ export const Key = memo(function Key({
       <Face
         face={sign === null ? face : { text: sign }}
         tone={look === 'answer' ? 'onAccent' : 'ink'}
-        size={isQuiet ? 15 : sizes[look]}
+        size={sizeOf(face, look, isQuiet)}
         strong={look === 'digit' || look === 'operator' || look === 'answer'}
       />
     </Tile>

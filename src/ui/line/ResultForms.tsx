@@ -31,12 +31,12 @@ const isLong = (typed: string): boolean => /^-?\d{22,}$/.test(typed);
 /** Forms that no formula shows: words, and an angle behind its own sign. */
 const AS_TEXT: ReadonlySet<FormId> = new Set(['truth', 'polar', 'remainder']);
 
-function Digits({ form, shown }: Readonly<{ form: SavedForm; shown: Shown }>) {
+function Digits({ form, shown, isLarge }: Readonly<{ form: SavedForm; shown: Shown; isLarge: boolean }>) {
   const markup = isLong(form.typed) || AS_TEXT.has(form.id) ? null : typeset(form.typed, CORE_SPELLING, shown);
-  if (markup !== null) return <Formula markup={markup} size="tape" />;
-  if (AS_TEXT.has(form.id)) return <Words fontSize={17}>{form.text}</Words>;
+  if (markup !== null) return <Formula markup={markup} size={isLarge ? 'line' : 'tape'} />;
+  if (AS_TEXT.has(form.id)) return <Words size="large">{form.text}</Words>;
   return (
-    <Words className="long-number" fontSize={17}>
+    <Words className="long-number" size="large">
       {form.text}
     </Words>
   );
@@ -47,14 +47,15 @@ export const FormValue = memo(function FormValue({
   form,
   shown,
   isChosen,
-}: Readonly<{ form: SavedForm; shown: Shown; isChosen: boolean }>) {
+  isLarge = false,
+}: Readonly<{ form: SavedForm; shown: Shown; isChosen: boolean; isLarge?: boolean }>) {
   return (
     <View flexDirection="row" alignItems="center" gap={5} maxWidth="100%" className={isChosen ? 'ink-answer' : 'ink'}>
-      <Words fontSize={19} tone={isChosen ? 'answer' : 'muted'}>
+      <Words fontSize="$5" tone={isChosen ? 'answer' : 'muted'}>
         {signOf(form)}
       </Words>
       <View className="scroll-x" maxWidth="100%">
-        <Digits form={form} shown={shown} />
+        <Digits form={form} shown={shown} isLarge={isLarge} />
       </View>
     </View>
   );

@@ -18,6 +18,17 @@ type Props = Readonly<{
 
 const USUAL_HEIGHT = 56;
 
+/** Where a line stands in an adding list: a list has two steps or more that go on from one another. */
+function placeInList(tape: readonly TapeLine[], at: number): 'first' | 'middle' | 'last' | 'only' {
+  const step = tape[at]!.addition;
+  if (step === null) return 'only';
+  const goesOn = step.isNext && tape[at - 1]?.addition != null;
+  const next = tape[at + 1]?.addition;
+  const isFollowed = next?.isNext === true;
+  if (goesOn) return isFollowed ? 'middle' : 'last';
+  return isFollowed ? 'first' : 'only';
+}
+
 /** Finished lines, the newest at the bottom and kept in sight. Only what is near the page is drawn, so thousands scroll as few do. */
 export function TapeList({ tape, grouping, onChoose, ...on }: Props) {
   const scroller = useRef<HTMLElement | null>(null);
@@ -89,6 +100,7 @@ export function TapeList({ tape, grouping, onChoose, ...on }: Props) {
               <TapeRow
                 line={tape[row.index]!}
                 grouping={grouping}
+                inList={placeInList(tape, row.index)}
                 {...on}
                 {...(row.index === tape.length - 1 ? { onChoose } : {})}
               />

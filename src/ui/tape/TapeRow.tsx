@@ -7,6 +7,7 @@ import type { FormId } from '@/core/format/form';
 import type { TapeLine } from '@/core/notebook/schema';
 import { tapeActionsName, tapeRowName, unitNames, answerButtonName } from '@/text/labels';
 import { Pressable } from '../control/Pressable';
+import { Addition } from './Addition';
 import { Formula } from '../formula/Formula';
 import { typeset } from '../formula/typeset';
 import { FormValue, ResultForms, signOf } from '../line/ResultForms';
@@ -56,12 +57,24 @@ type Props = Readonly<{
   onOpen: (id: string) => void;
   onUseLine: (id: string) => void;
   onUseAnswer: (id: string) => void;
+  /** Where a step of an adding list stands in it. */
+  inList?: 'first' | 'middle' | 'last' | 'only';
   /** Chooses another form, where they stand side by side below the line; absent where only the chosen one is shown. */
   onChoose?: (id: string, form: FormId) => void;
 }>;
 
 /** A finished line: its marks in the margin, the line (a tap brings it back), and the answer at the right edge (a tap takes it). */
-export const TapeRow = memo(function TapeRow({ line, grouping, onOpen, onUseLine, onUseAnswer, onChoose }: Props) {
+export const TapeRow = memo(function TapeRow({
+  line,
+  grouping,
+  onOpen,
+  onUseLine,
+  onUseAnswer,
+  onChoose,
+  inList = 'only',
+}: Props) {
+  const step = line.addition;
+  const isSum = step !== null && (inList === 'last' || inList === 'only');
   const form = line.forms.find((f) => f.id === line.chosen)!;
   const shown = { decimalSign: line.decimalSign, grouping };
   const markup = typeset(line.text, line, shown);
@@ -81,7 +94,13 @@ export const TapeRow = memo(function TapeRow({ line, grouping, onOpen, onUseLine
             onPress={() => onUseLine(line.id)}
           >
             <View className="scroll-x ink" maxWidth="100%">
-              {markup === null ? <Words>{line.text}</Words> : <Formula markup={markup} size="tape" />}
+              {step !== null && inList !== 'only' ? (
+                <Addition step={step} isFirst={inList === 'first'} shown={shown} />
+              ) : markup === null ? (
+                <Words>{line.text}</Words>
+              ) : (
+                <Formula markup={markup} size="tape" />
+              )}
             </View>
           </Part>
           <Part
@@ -91,7 +110,9 @@ export const TapeRow = memo(function TapeRow({ line, grouping, onOpen, onUseLine
             aria-label={answerButtonName(signOf(form), form.text)}
             onPress={() => onUseAnswer(line.id)}
           >
-            <FormValue form={form} shown={shown} isChosen />
+            <View {...(isSum && inList === 'last' ? { borderTopWidth: 2, borderColor: '$ink', paddingTop: 2 } : {})}>
+              <FormValue form={form} shown={shown} isChosen={step === null || isSum} />
+            </View>
           </Part>
         </View>
         {onChoose === undefined || line.forms.length < 2 ? null : (

@@ -58,3 +58,24 @@ export const dark: Palette = {
   answer: '#62cdb2',
   shade: '#000000a0',
 };
+
+/** As far apart as colours can be: black on white, edges drawn. */
+export const contrast: Palette = {
+  desk: '#ffffff',
+  paper: '#ffffff',
+  card: '#ffffff',
+  ink: '#000000',
+  muted: '#262626',
+  rule: '#000000',
+  grid: '#ffffff',
+  margin: '#000000',
+  key: '#ffffff',
+  digitKey: '#ffffff',
+  keyDown: '#d9d9d9',
+  keyEdge: '#000000',
+  accent: '#8a0022',
+  onAccent: '#ffffff',
+  accentDown: '#5c0017',
+  answer: '#00402f',
+  shade: '#000000b0',
+};

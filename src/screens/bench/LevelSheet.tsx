@@ -1,0 +1,74 @@
+import { View } from '@tamagui/core';
+import { useState } from 'react';
+import type { FormId } from '@/core/format/form';
+import { useStore } from '@/state/app-store';
+import { levelOf } from '@/state/keyed-actions';
+import { formsOfHolder } from '@/state/shown';
+import { shownForm } from '@/state/tape';
+import { words } from '@/text/labels';
+import { Button } from '@/ui/control/Button';
+import { MadeText } from '@/ui/keyed/MadeText';
+import { ResultForms } from '@/ui/line/ResultForms';
+import { Sheet } from '@/ui/sheet/Sheet';
+import { Words } from '@/ui/theme/text';
+import { copy } from './copying';
+
+/** What can be done with a level of the stack, counted from the top. */
+export function LevelSheet({ level, onClose }: Readonly<{ level: number; onClose: () => void }>) {
+  const operand = useStore((s) => levelOf(s, level));
+  const settings = useStore((s) => s.settings);
+  const forms = useStore((s) => s.forms);
+  const [chosen, setChosen] = useState<FormId | null>(null);
+  const { pick, levelToLine, ask } = useStore.getState();
+  if (operand === undefined) return null;
+  const known = formsOfHolder({ forms }, operand);
+  const form = known.length === 0 ? null : shownForm(known, chosen, settings);
+  const then = (act: () => void) => () => {
+    onClose();
+    act();
+  };
+  return (
+    <Sheet title={`${words.thisLevel}: ${level}`} onClose={onClose}>
+      <View gap="$1">
+        <Words size="medium" tone="muted">
+          {words.made}
+        </Words>
+        <MadeText made={operand.made} shown={settings.display} />
+      </View>
+      {form === null ? null : (
+        <ResultForms forms={known} chosen={form.id} onChoose={setChosen} shown={settings.display} />
+      )}
+      <View flexDirection="row" flexWrap="wrap" gap="$2">
+        <Button onPress={then(() => pick(level))}>{words.toTop}</Button>
+        <Button onPress={then(() => levelToLine(level))}>{words.toLine}</Button>
+        <Button onPress={then(() => ask({ for: 'keep', source: { level } }))}>{words.keep}</Button>
+        <Button onPress={then(() => void copy(form?.text ?? operand.made))}>{words.copyValue}</Button>
+      </View>
+    </Sheet>
+  );
+}
+
+/** Chooses the level that is copied to the top. */
+export function PickSheet() {
+  const levels = useStore((s) => s.document.stack.levels);
+  const settings = useStore((s) => s.settings);
+  const forms = useStore((s) => s.forms);
+  const { pick, ask } = useStore.getState();
+  return (
+    <Sheet title={words.pickLevel} onClose={() => ask(null)}>
+      <Words tone="muted">{words.pickNote}</Words>
+      <View gap="$1">
+        {levels.map((operand, i) => {
+          const level = levels.length - i;
+          const known = formsOfHolder({ forms }, operand);
+          const text = known.length === 0 ? operand.made : shownForm(known, null, settings).text;
+          return (
+            <Button key={i} isWide onPress={() => pick(level)}>
+              {`${level}:  ${text}`}
+            </Button>
+          );
+        })}
+      </View>
+    </Sheet>
+  );
+}

@@ -1,0 +1,60 @@
+import { useEffect, useState } from 'react';
+import type { Settings } from '@/core/notebook/schema';
+import { useStore, workBeside } from '@/state/app-store';
+import type { LineAnswer } from '@/state/beside';
+import { requestFor } from '@/state/live';
+import { shownForm } from '@/state/tape';
+import { problemText } from '@/text/problems';
+
+type Shows = (answer: LineAnswer, settings: Settings) => string;
+
+const shown: Shows = ({ forms }, settings) => {
+  const { exact, text } = shownForm(forms, null, { ...settings, style: 'written' });
+  return `${exact ? '=' : '≈'} ${text}`;
+};
+const asDecimal: Shows = ({ forms }) => `≈ ${forms.find((f) => f.id === 'decimal')?.text ?? ''}`;
+
+/** What stands below a setting: a line, how it is written, and what it shows of its answer. */
+const examples = {
+  angle: { text: 'sin(30)', written: 'sin 30', shows: shown },
+  display: { text: '100000/7', written: '100000 ÷ 7', shows: asDecimal },
+  form: { text: '17/6', written: '17/6', shows: shown },
+  fractions: { text: '17/6', written: '17/6', shows: shown },
+  impliedFirst: { text: '1÷2pi', written: '1 ÷ 2π', shows: ({ readAs }) => `is read as ${readAs.text}` },
+  complex: { text: 'sqrt(-4)', written: '√−4', shows: shown },
+  complexForm: { text: '1+i', written: '1 + i', shows: shown },
+} as const satisfies Readonly<Record<string, Readonly<{ text: string; written: string; shows: Shows }>>>;
+
+export type ExampleId = keyof typeof examples;
+type Told = Readonly<Partial<Record<ExampleId, string>>>;
+
+/** The settings as an example needs them, whatever else is set. */
+const settingsFor = (id: ExampleId, settings: Settings): Settings => {
+  if (id === 'complexForm') return { ...settings, complex: true };
+  return id === 'fractions' ? { ...settings, form: null } : settings;
+};
+
+/** The examples of the settings, worked anew as they are set. */
+export function useExamples(settings: Settings): Told {
+  const [told, setTold] = useState<Told>({});
+  useEffect(() => {
+    let isOver = false;
+    const work = async (): Promise<void> => {
+      const made: Partial<Record<ExampleId, string>> = {};
+      for (const id of Object.keys(examples) as ExampleId[]) {
+        const { text, written, shows } = examples[id];
+        const own = settingsFor(id, settings);
+        const request = { ...requestFor(text, { ...useStore.getState(), settings: own }), tries: {} };
+        const answered = await workBeside('answer', request);
+        if (isOver || answered === 'superseded') return;
+        made[id] = `${written} ${answered.ok ? shows(answered.value, own) : `: ${problemText(answered.problem)}`}`;
+      }
+      setTold(made);
+    };
+    void work();
+    return () => {
+      isOver = true;
+    };
+  }, [settings]);
+  return told;
+}

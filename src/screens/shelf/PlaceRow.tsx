@@ -1,0 +1,82 @@
+import { View, styled } from '@tamagui/core';
+import { memo } from 'react';
+import type { SavedForm, SavedShelf, Settings } from '@/core/notebook/schema';
+import { shownForm } from '@/state/tape';
+import { keptAt, words } from '@/text/labels';
+import { Pressable } from '@/ui/control/Pressable';
+import { MadeText } from '@/ui/keyed/MadeText';
+import { FormValue } from '@/ui/line/ResultForms';
+import { Heading, Words } from '@/ui/theme/text';
+
+const Row = styled(Pressable, {
+  borderRadius: 0,
+  padding: 0,
+  alignItems: 'stretch',
+  justifyContent: 'flex-start',
+  backgroundColor: '$paper',
+  hoverStyle: { backgroundColor: '$card' },
+  focusVisibleStyle: { outlineOffset: -3 },
+});
+
+type Props = Readonly<{
+  name: string;
+  spoken: string;
+  kept: SavedShelf[string] | null;
+  forms: readonly SavedForm[];
+  settings: Settings;
+  onOpen: () => void;
+}>;
+
+/** A place of the Shelf: its name in the margin, where its value came from and when, and the value at the right edge. */
+export const PlaceRow = memo(function PlaceRow({ name, spoken, kept, forms, settings, onOpen }: Props) {
+  const form = forms.length === 0 ? null : shownForm(forms, null, settings);
+  const value = form?.text ?? kept?.typed ?? words.nothingHeld;
+  return (
+    <View role="listitem" borderTopWidth={1} borderColor="$rule">
+      <Row aria-label={`${spoken}: ${value}${kept === null ? '' : `, ${words.from} ${kept.from}`}`} onPress={onOpen}>
+        <View
+          width="$gutter"
+          flexShrink={0}
+          alignItems="center"
+          justifyContent="center"
+          borderRightWidth={1}
+          borderColor="$margin"
+        >
+          <Heading color={kept === null ? '$muted' : '$ink'} {...(name.length > 1 ? { fontSize: 13 } : {})}>
+            {name}
+          </Heading>
+        </View>
+        {kept === null ? (
+          <View flex={1} justifyContent="center" paddingHorizontal="$3">
+            <Words tone="muted" textAlign="left">
+              {words.nothingHeld}
+            </Words>
+          </View>
+        ) : (
+          <View flex={1} minWidth={0} paddingHorizontal="$3" paddingVertical={4}>
+            <View alignItems="flex-end">
+              {form === null ? (
+                <Words tone="answer">{kept.typed}</Words>
+              ) : (
+                <FormValue form={form} shown={settings.display} isChosen />
+              )}
+            </View>
+            <View flexDirection="row" alignItems="center" gap="$2" minWidth={0}>
+              <Words size="small" tone="muted">
+                {words.from}
+              </Words>
+              <View flex={1} minWidth={0}>
+                <MadeText made={kept.from} shown={settings.display} />
+              </View>
+              {kept.at === null ? null : (
+                <Words size="small" tone="muted">
+                  {keptAt(kept.at)}
+                </Words>
+              )}
+            </View>
+          </View>
+        )}
+      </Row>
+    </View>
+  );
+});

@@ -1,0 +1,2 @@
+/** Where strokes go in the Running and Stack styles. */
+export const KEYED_AREA_ID = 'keyed';
