@@ -32,6 +32,19 @@ export class BenchPage {
     for (const name of names) await this.key(name).tap();
   }
 
+  /** The same with a mouse. */
+  async click(...names: string[]): Promise<void> {
+    for (const name of names) await this.key(name).click();
+  }
+
+  async chooseStyle(style: 'Written' | 'Running' | 'Stack'): Promise<void> {
+    await this.page.getByRole('button', { name: /^Entry style/ }).click();
+    await this.page
+      .getByRole('dialog')
+      .getByRole('button', { name: new RegExp(`^${style}`) })
+      .click();
+  }
+
   async tapDigits(digits: string): Promise<void> {
     for (const digit of digits) await this.tap(digit === '.' ? 'decimal point' : digit);
   }

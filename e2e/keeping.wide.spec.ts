@@ -104,7 +104,7 @@ test('the page may share memory with its worker, and its policy refuses nothing 
   await bench.type('1/3=');
   await expect(bench.tape.getByRole('button', { name: '1/3 = 1/3' })).toBeVisible();
   await page.getByRole('link', { name: 'Shelf' }).click();
-  await expect(page.getByText('No letter keeps anything yet')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Slot 0: holds nothing' })).toBeVisible();
   expect(await page.evaluate(() => crossOriginIsolated)).toBe(true);
   expect(errors).toEqual([]);
 });

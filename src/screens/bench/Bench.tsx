@@ -60,7 +60,7 @@ export function Bench() {
   const openFind = useCallback(() => setOpen({ sheet: 'find' }), []);
   const isSlow = useSlowWork(isWorking);
   const isClass = open?.sheet === 'class';
-  useTypingAnywhere((open === null || isAsking || (isClass && open.of === 'now')) && !isPasting);
+  useTypingAnywhere(((open === null && !isAsking) || (isClass && open.of === 'now')) && !isPasting);
   const tape = useStore((s) => s.document.tape);
   // An empty tape says how it fills, which is not the first thing to know of a stack.
   const hasTape = style !== 'stack' || tape.length > 0;

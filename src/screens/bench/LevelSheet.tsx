@@ -1,11 +1,12 @@
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import type { FormId } from '@/core/format/form';
+import { entered } from '@/core/stack/stack';
 import { useStore } from '@/state/app-store';
 import { levelOf } from '@/state/keyed-actions';
 import { formsOfHolder } from '@/state/shown';
 import { shownForm } from '@/state/tape';
-import { words } from '@/text/labels';
+import { deedNames, words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
 import { MadeText } from '@/ui/keyed/MadeText';
 import { ResultForms } from '@/ui/line/ResultForms';
@@ -41,7 +42,7 @@ export function LevelSheet({ level, onClose }: Readonly<{ level: number; onClose
       <View flexDirection="row" flexWrap="wrap" gap="$2">
         <Button onPress={then(() => pick(level))}>{words.toTop}</Button>
         <Button onPress={then(() => levelToLine(level))}>{words.toLine}</Button>
-        <Button onPress={then(() => ask({ for: 'keep', source: { level } }))}>{words.keep}</Button>
+        <Button onPress={then(() => ask({ for: 'keep', source: { level } }))}>{deedNames.keep}</Button>
         <Button onPress={then(() => void copy(form?.text ?? operand.made))}>{words.copyValue}</Button>
       </View>
     </Sheet>
@@ -50,12 +51,13 @@ export function LevelSheet({ level, onClose }: Readonly<{ level: number; onClose
 
 /** Chooses the level that is copied to the top. */
 export function PickSheet() {
-  const levels = useStore((s) => s.document.stack.levels);
+  const stack = useStore((s) => s.document.stack);
   const settings = useStore((s) => s.settings);
   const forms = useStore((s) => s.forms);
-  const { pick, ask } = useStore.getState();
+  const { pick, ask, press } = useStore.getState();
+  const { levels } = entered(stack, settings.depth);
   return (
-    <Sheet title={words.pickLevel} onClose={() => ask(null)}>
+    <Sheet title={words.pickLevel} onClose={() => ask(null)} onType={(text) => press({ type: 'type', text })}>
       <Words tone="muted">{words.pickNote}</Words>
       <View gap="$1">
         {levels.map((operand, i) => {

@@ -15,7 +15,7 @@ type Props = Readonly<{ deed: MemoryDeed; source: Source | null }>;
 /** Chooses a place of the Shelf, by a tap or by the key that names it. */
 export function MemorySheet({ deed, source }: Props) {
   const shelf = useStore((s) => s.document.shelf);
-  const { remember, ask } = useStore.getState();
+  const { remember, ask, press } = useStore.getState();
   const tile = (name: string) => {
     const held = shelf[name]?.typed ?? null;
     return (
@@ -36,7 +36,7 @@ export function MemorySheet({ deed, source }: Props) {
   // A line of the tape, or a level, can be kept or worked with; it recalls and clears nothing.
   const deeds = memoryDeeds.filter((d) => source === null || !['recall', 'recallValue', 'clear'].includes(d));
   return (
-    <Sheet title={deedNames[deed]} onClose={() => ask(null)}>
+    <Sheet title={deedNames[deed]} onClose={() => ask(null)} onType={(text) => press({ type: 'type', text })}>
       <View flexDirection="row" flexWrap="wrap" gap="$1">
         {deeds.map((d) => (
           <Button key={d} isPressed={d === deed} onPress={() => ask({ for: d, source })}>

@@ -7,6 +7,8 @@ import { TapeList } from '@/ui/tape/TapeList';
 export const Tape = memo(function Tape({ onOpen }: Readonly<{ onOpen: (id: string) => void }>) {
   const tape = useStore((s) => s.document.tape);
   const grouping = useStore((s) => s.settings.display.grouping);
+  // The number shown has its forms below the tape.
+  const isRunning = useStore((s) => s.settings.style === 'running');
   const onUseLine = useCallback((id: string) => useStore.getState().useLine(id), []);
   const onUseAnswer = useCallback((id: string) => useStore.getState().useAnswer(id), []);
   const onChoose = useCallback((id: string, form: FormId) => useStore.getState().chooseTapeForm(id, form), []);
@@ -17,7 +19,7 @@ export const Tape = memo(function Tape({ onOpen }: Readonly<{ onOpen: (id: strin
       onOpen={onOpen}
       onUseLine={onUseLine}
       onUseAnswer={onUseAnswer}
-      onChoose={onChoose}
+      {...(isRunning ? {} : { onChoose })}
     />
   );
 });

@@ -24,8 +24,7 @@ export function useTypingAnywhere(isOn: boolean): void {
       const { style } = state.settings;
       const action = actionInStyle({ key, control, alt: altKey, shift: shiftKey }, before, style);
       if (action === null && !(control && key.toLowerCase() === 'v')) return;
-      if (state.asking === null)
-        document.getElementById(style === 'written' ? LINE_INPUT_ID : KEYED_AREA_ID)?.focus({ preventScroll: true });
+      document.getElementById(style === 'written' ? LINE_INPUT_ID : KEYED_AREA_ID)?.focus({ preventScroll: true });
       if (action === null) return;
       event.preventDefault();
       state.press(action);

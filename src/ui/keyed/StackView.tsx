@@ -47,7 +47,15 @@ export const Level = memo(function Level({
             {level}
           </Words>
         </View>
-        <View flex={1} minWidth={0} alignItems="flex-end" paddingHorizontal="$3" paddingVertical={3}>
+        <View
+          flex={1}
+          minWidth={0}
+          alignItems="flex-end"
+          justifyContent="center"
+          paddingHorizontal="$3"
+          paddingVertical={4}
+          gap={4}
+        >
           {form === null ? (
             <MadeText made={operand.made} shown={shown} />
           ) : (

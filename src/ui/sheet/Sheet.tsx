@@ -6,12 +6,18 @@ import { words } from '@/text/labels';
 import { Button } from '../control/Button';
 import { Heading } from '../theme/text';
 
-type Props = Readonly<{ title: string; onClose: () => void; children: ReactNode }>;
+type Props = Readonly<{
+  title: string;
+  onClose: () => void;
+  /** What a character does that is typed outside a field. */
+  onType?: (char: string) => void;
+  children: ReactNode;
+}>;
 
 const FOCUSABLE = 'button:not([disabled]), input, [tabindex="0"]';
 
 /** A panel over the page: from below on a phone, at the side on a wide screen. Escape and a tap outside close it; Tab stays inside. */
-export function Sheet({ title, onClose, children }: Props) {
+export function Sheet({ title, onClose, onType, children }: Props) {
   const panel = useRef<HTMLElement | null>(null);
   useEffect(() => {
     const before = document.activeElement;
@@ -25,11 +31,14 @@ export function Sheet({ title, onClose, children }: Props) {
   const onKeyDown = (event: {
     key: string;
     shiftKey: boolean;
+    ctrlKey: boolean;
+    metaKey: boolean;
     preventDefault: () => void;
     stopPropagation: () => void;
   }) => {
     event.stopPropagation();
     if (event.key === 'Escape') onClose();
+    if (/^[0-9A-Za-z]$/.test(event.key) && !event.ctrlKey && !event.metaKey) onType?.(event.key);
     if (event.key !== 'Tab' || panel.current === null) return;
     const all = [...panel.current.querySelectorAll<HTMLElement>(FOCUSABLE)];
     const edge = event.shiftKey ? all[0] : all.at(-1);

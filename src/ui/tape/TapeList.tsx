@@ -13,7 +13,7 @@ type Props = Readonly<{
   onOpen: (id: string) => void;
   onUseLine: (id: string) => void;
   onUseAnswer: (id: string) => void;
-  onChoose: (id: string, form: FormId) => void;
+  onChoose?: (id: string, form: FormId) => void;
 }>;
 
 const USUAL_HEIGHT = 56;
@@ -102,7 +102,7 @@ export function TapeList({ tape, grouping, onChoose, ...on }: Props) {
                 grouping={grouping}
                 inList={placeInList(tape, row.index)}
                 {...on}
-                {...(row.index === tape.length - 1 ? { onChoose } : {})}
+                {...(row.index === tape.length - 1 && onChoose !== undefined ? { onChoose } : {})}
               />
             </div>
           ))}

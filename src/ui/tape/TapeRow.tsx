@@ -73,14 +73,29 @@ export const TapeRow = memo(function TapeRow({
   onChoose,
   inList = 'only',
 }: Props) {
-  const step = line.addition;
-  const isSum = step !== null && (inList === 'last' || inList === 'only');
+  const step = inList === 'only' ? null : line.addition;
   const form = line.forms.find((f) => f.id === line.chosen)!;
   const shown = { decimalSign: line.decimalSign, grouping };
   const markup = typeset(line.text, line, shown);
   const unit = line.usesAngleUnit ? line.angle : null;
   const tried = Object.entries(line.tried).map(([letter, value]) => `${letter} = ${value}`);
   const notes = [...tried, line.note].filter((note) => note !== '');
+  const name = tapeRowName(line.text, signOf(form), form.text, unit && unitNames[unit], line.kept);
+  if (step !== null && inList !== 'only')
+    return (
+      <View role="group" flexDirection="row" alignItems="stretch" className="tape-row">
+        <Marks line={line} onOpen={onOpen} />
+        <Addition
+          step={step}
+          place={inList}
+          form={form}
+          shown={shown}
+          name={name}
+          onUseLine={() => onUseLine(line.id)}
+          onUseAnswer={() => onUseAnswer(line.id)}
+        />
+      </View>
+    );
   return (
     <View role="group" flexDirection="row" alignItems="stretch" className="tape-row">
       <Marks line={line} onOpen={onOpen} />
@@ -90,17 +105,11 @@ export const TapeRow = memo(function TapeRow({
             flexShrink={1}
             justifyContent="flex-start"
             paddingHorizontal="$1"
-            aria-label={tapeRowName(line.text, signOf(form), form.text, unit && unitNames[unit], line.kept)}
+            aria-label={name}
             onPress={() => onUseLine(line.id)}
           >
             <View className="scroll-x ink" maxWidth="100%">
-              {step !== null && inList !== 'only' ? (
-                <Addition step={step} isFirst={inList === 'first'} shown={shown} />
-              ) : markup === null ? (
-                <Words>{line.text}</Words>
-              ) : (
-                <Formula markup={markup} size="tape" />
-              )}
+              {markup === null ? <Words>{line.text}</Words> : <Formula markup={markup} size="tape" />}
             </View>
           </Part>
           <Part
@@ -110,9 +119,7 @@ export const TapeRow = memo(function TapeRow({
             aria-label={answerButtonName(signOf(form), form.text)}
             onPress={() => onUseAnswer(line.id)}
           >
-            <View {...(isSum && inList === 'last' ? { borderTopWidth: 2, borderColor: '$ink', paddingTop: 2 } : {})}>
-              <FormValue form={form} shown={shown} isChosen={step === null || isSum} />
-            </View>
+            <FormValue form={form} shown={shown} isChosen />
           </Part>
         </View>
         {onChoose === undefined || line.forms.length < 2 ? null : (

@@ -1,0 +1,62 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from '@playwright/test';
+import { BenchPage } from './bench';
+
+test('Running and Stack from the keyboard alone', async ({ page }) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  await bench.chooseStyle('Running');
+  const shown = page.getByRole('group', { name: 'Number shown' });
+  await bench.type('240+15%');
+  await expect(shown).toContainText('36');
+  await page.keyboard.press('Enter');
+  await expect(shown).toContainText('276');
+  await bench.type('2*(3+4');
+  await page.keyboard.press('Backspace');
+  await bench.type('5~)');
+  await expect(shown).toContainText('−2');
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('group', { name: 'Pending' })).toContainText('0');
+  await bench.chooseStyle('Stack');
+  const top = page.getByRole('button', { name: /^Level 1:/ });
+  await bench.type('12');
+  await page.keyboard.press('Enter');
+  await bench.type('3/');
+  await expect(top).toHaveAccessibleName('Level 1: 4, made 12÷3');
+  await page.getByRole('button', { name: 'keep', exact: true }).click();
+  await page.keyboard.press('a');
+  await expect(page.getByText('Kept in A.')).toBeVisible();
+  await bench.type('2^A*');
+  await expect(top).toHaveAccessibleName('Level 1: 64, made (12÷3)^2*A');
+  await page.keyboard.press('Control+z');
+  await page.keyboard.press('Control+z');
+  await expect(top).toHaveAccessibleName('Level 1: 16, made (12÷3)^2');
+});
+
+for (const theme of ['Light', 'Dark', 'High contrast'])
+  test(`axe finds nothing in the other styles, on the Shelf and in the settings (${theme})`, async ({ page }) => {
+    test.setTimeout(90_000);
+    const bench = new BenchPage(page);
+    await bench.open();
+    const clean = async () => expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+    await page.getByRole('button', { name: /^Number display/ }).click();
+    await page.getByRole('button', { name: theme, exact: true }).click();
+    await clean();
+    await page.keyboard.press('Escape');
+    await bench.chooseStyle('Running');
+    await bench.type('18.4+7.25+1+');
+    await bench.click('add to total', 'square root');
+    await clean();
+    await bench.chooseStyle('Stack');
+    await bench.type('2');
+    await bench.click('push', 'square root', 'push', '7', 'divided by');
+    await clean();
+    await bench.click('keep');
+    await clean();
+    await page.keyboard.press('Escape');
+    await page.getByRole('link', { name: 'Shelf' }).click();
+    await expect(page.getByRole('heading', { name: 'Shelf' })).toBeVisible();
+    await clean();
+    await page.getByRole('button', { name: /^The running total/ }).click();
+    await clean();
+  });
