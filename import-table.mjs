@@ -50,7 +50,7 @@ export const importTable = {
   server: [],
   batch: [...allCore, 'keys', 'state', 'text', 'workers'],
   bench: allCore,
-  demo: [...allCore, 'state', 'workers'],
+  demo: [...allCore, 'keys', 'state', 'workers'],
   reference: [],
   e2e: ['keys'],
 };

@@ -18,3 +18,22 @@ export const velmQuay: readonly Readonly<{
 
 /** The line that is being written when the demo is opened. */
 export const velmQuayLine = '−4^2+2/5';
+
+/** Keys in short: numbers as they are written, else ids of keys. */
+type Keyed = Readonly<{ about: string; keys: string }>;
+
+/** Keyed in Running before the lines: the chandler's bill, added up, taxed, and left in the running total. */
+export const velmQuayBill: readonly Keyed[] = [
+  { about: 'a shackle, four metres of rope, two fenders', keys: '18.40 plus 7.25 plus 12.60 plus 23.95 answer' },
+  { about: 'with tax, into the running total', keys: 'plus 15 percent answer addToTotal' },
+  { about: 'the price of a metre of mooring rope, kept', keys: '3.85 keep d1' },
+  { about: 'a coil of 60 metres with discount, begun', keys: '60 times open recall d1 minus 8 percent' },
+];
+
+/** Keyed in Stack: the length of a mooring line over the diagonal of the berth, and a bearing turned round. */
+export const velmQuayStack: readonly Keyed[] = [
+  { about: 'bearing 73°24′36″ and its opposite', keys: '73 degree 24 minute 36 second push 180 plus' },
+  { about: 'the diagonal of the berth', keys: '6 square 8 square plus sqrt keep d2' },
+  { about: 'the share of a catch', keys: '17 push 6 divide' },
+  { about: 'a number being keyed', keys: '2.4' },
+];

@@ -4,20 +4,47 @@ import { keep } from '@/core/memory/shelf';
 import type { SavedShelf, Settings } from '@/core/notebook/schema';
 import { writeNotebook } from '@/core/notebook/read';
 import type { Value } from '@/core/number/value';
-import { DEFAULT_SETTINGS, EMPTY_DOCUMENT, optionsOf, toNotebook } from '@/state/document';
+import { isKeyId, keys } from '@/keys/catalogue';
+import type { KeyId } from '@/keys/catalogue';
+import { pressAtOnce } from '@/state/at-once';
+import { DEFAULT_SETTINGS, optionsOf, toNotebook } from '@/state/document';
 import type { Document } from '@/state/document';
+import { createStore } from '@/state/store';
 import { finishedLine } from '@/state/tape';
 import { answerLine } from '@/workers/answer';
-import { velmQuay, velmQuayLine } from './velm-quay';
+import { velmQuay, velmQuayBill, velmQuayLine, velmQuayStack } from './velm-quay';
 
 const written = (text: string, settings: Settings) => lineOf(text, 'boxed', optionsOf(settings));
 
 /** A fixed moment, so that the demo is the same each time it is made. */
 const KEPT_AT = Date.UTC(2026, 10, 24, 9, 30);
 
+const worked = { alive: () => true, random: () => 0n };
+
+const idsOf = (short: string): KeyId[] =>
+  short
+    .split(' ')
+    .flatMap((part) => (/^[\d.]+$/.test(part) ? [...part].map((c) => (c === '.' ? 'point' : `d${c}`)) : [part]))
+    .map((id) => {
+      if (!isKeyId(id)) throw new Error(`no key ${id}`);
+      return id;
+    });
+
+/** What the demo holds from the Running and Stack styles. */
+function keyedDocument(): Document {
+  const store = createStore(() => KEPT_AT);
+  for (const [style, all] of [['running', velmQuayBill] as const, ['stack', velmQuayStack] as const]) {
+    store.getState().set({ style });
+    for (const { keys: short } of all) for (const id of idsOf(short)) pressAtOnce(store, keys[id].does, worked);
+  }
+  const { document, refused } = store.getState();
+  if (refused !== null) throw new Error(refused.problem.code);
+  return document;
+}
+
 /** The demo notebook, answered by the core itself. Throws when one of its lines cannot be, which is a bug of the demo. */
 export function demoDocument(): Document {
-  let document: Document = EMPTY_DOCUMENT;
+  let document: Document = keyedDocument();
   const values = new Map<string, Value>();
   for (const { text, angle, form = null } of velmQuay) {
     const settings = { ...DEFAULT_SETTINGS, angle };

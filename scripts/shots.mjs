@@ -11,6 +11,14 @@ const OUT = 'docs/screenshots';
 const phone = { width: 390, height: 844 };
 const wide = { width: 1280, height: 800 };
 
+const entryStyle = async (page, name) => {
+  await page.getByRole('button', { name: /^Entry style/ }).tap();
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: new RegExp(`^${name}`) })
+    .tap();
+};
+
 const shots = [
   { name: 'bench-phone', size: phone, scheme: 'light' },
   { name: 'bench-phone-dark', size: phone, scheme: 'dark' },
@@ -114,6 +122,14 @@ const shots = [
     size: phone,
     scheme: 'light',
     act: (page) => page.getByRole('button', { name: /^Number display/ }).tap(),
+  },
+  { name: 'running-phone', size: phone, scheme: 'light', act: (page) => entryStyle(page, 'Running') },
+  { name: 'stack-phone', size: phone, scheme: 'light', act: (page) => entryStyle(page, 'Stack') },
+  {
+    name: 'keep-phone',
+    size: phone,
+    scheme: 'dark',
+    act: (page) => page.getByRole('button', { name: 'recall', exact: true }).tap(),
   },
   { name: 'shelf-phone', size: phone, scheme: 'light', act: (page) => page.getByRole('link', { name: 'Shelf' }).tap() },
 ];
