@@ -29,8 +29,9 @@ test('a chandler’s bill in Running: a column of additions, tax, and the runnin
   await bench.tap('equals', 'add to total');
   await expect(shown(page)).toContainText('43.9875');
   await expect(bench.tape.getByRole('button', { name: '18.4+7.25+12.6+15% = 43.9875' })).toBeVisible();
-  // Every step is a line that can be gone on from in Written.
-  await bench.chooseStyle('Written');
+  // Every step is a line: its answer can be gone on from here, the line itself in Written.
+  await bench.tape.getByRole('button', { name: 'Use the answer = 38.25' }).tap();
+  await expect(shown(page)).toContainText('38.25');
   await bench.tape.getByRole('button', { name: '18.4+7.25+12.6+15% = 43.9875' }).tap();
   await expect(bench.line).toHaveValue('18.4+7.25+12.6+15%');
   await page.getByRole('link', { name: 'Shelf' }).tap();

@@ -31,6 +31,10 @@ test('Running and Stack from the keyboard alone', async ({ page }) => {
   await page.keyboard.press('Control+z');
   await page.keyboard.press('Control+z');
   await expect(top).toHaveAccessibleName('Level 1: 16, made (12÷3)^2');
+  await page.context().grantPermissions(['clipboard-read', 'clipboard-write']);
+  await page.evaluate(() => navigator.clipboard.writeText('3/4'));
+  await page.keyboard.press('Control+v');
+  await expect(top).toHaveAccessibleName('Level 1: 3/4');
 });
 
 for (const theme of ['Light', 'Dark', 'High contrast'])

@@ -297,7 +297,7 @@ export function lineActions(change: Change, get: Get, clock: () => number): Line
         const made = written(state, 'shared-line', line, { fresh: shared.keys.length === 0 ? null : shared.keys });
         const document = { ...(made.document ?? state.document), own: shared.own };
         const { angle, complex, impliedFirst } = shared;
-        const worked = { ...settings, angle, complex, impliedFirst };
+        const worked = { ...settings, angle, complex, impliedFirst, style: 'written' as const };
         const isSame =
           angle === settings.angle && complex === settings.complex && impliedFirst === settings.impliedFirst;
         return {

@@ -86,6 +86,8 @@ export const settingActions = (change: Change, get: Get): SettingActions => ({
       settings: notebook.settings,
       forms: { known: new WeakMap() },
       asking: null,
+      work: null,
+      waiting: null,
       refused: null,
       reported: null,
       chosen: null,

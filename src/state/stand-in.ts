@@ -7,7 +7,7 @@ import { nodesOf, partsOf, withParts } from '@/core/language/tree';
 import type { Tree } from '@/core/language/tree';
 import { kindOf, placeText } from '@/core/memory/shelf';
 import type { Kept } from '@/core/memory/shelf';
-import type { SavedForm } from '@/core/notebook/schema';
+import type { SavedForm, TapeLine } from '@/core/notebook/schema';
 import type { SavedValue } from '@/core/notebook/value-codec';
 import type { Document } from './document';
 
@@ -50,12 +50,16 @@ export const exactText = (forms: readonly SavedForm[]): string | null =>
 export const shortText = ({ forms, full }: Readonly<{ forms: readonly SavedForm[]; full: string }>): string =>
   textFor({ exact: exactText(forms), from: '', full: full.length <= LONGEST ? full : (forms.at(-1)?.typed ?? full) });
 
+/** What stands for the answer of a line. */
+export function lineStandIn({ forms, text, full, decimalSign, impliedFirst }: TapeLine): string {
+  const from = decimalSign === '.' && !impliedFirst ? text : '';
+  return textFor({ exact: exactText(forms), from, full });
+}
+
 /** What stands for the last answer. */
 export function ansText({ tape, ans }: Document): string {
   const line = tape.findLast((l) => l.value === ans);
-  if (line === undefined) return 'Ans';
-  const from = line.decimalSign === '.' && !line.impliedFirst ? line.text : '';
-  return textFor({ exact: exactText(line.forms), from, full: line.full });
+  return line === undefined ? 'Ans' : lineStandIn(line);
 }
 
 /** The expression with another in the place of everything that stands for a place of the Shelf. */

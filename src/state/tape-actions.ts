@@ -1,9 +1,12 @@
 import { emptyLine, insertText, lineOf } from '@/core/line/line';
+import { given } from '@/core/running/running';
 import type { TapeLine } from '@/core/notebook/schema';
 import { putEntry } from '@/keys/log';
 import { optionsOf } from './document';
+import { recalledInto } from './keyed-actions';
 import { notice } from './notice';
 import { spellingOf } from './respell';
+import { lineStandIn } from './stand-in';
 import { changed, written } from './state';
 import type { Actions, Change, State } from './state';
 import { answeredAnew, operandFor } from './tape';
@@ -35,11 +38,14 @@ export function tapeActions(change: Change): TapeActions {
     tape: document.tape.map((l) => (l.id === line.id ? line : l)),
   });
 
-  /** The line brought back, with its keys and what was set for it alone. */
+  /** The line brought back into Written entry, with its keys and what was set for it alone. */
   const brought = (found: TapeLine, state: State): Partial<State> => {
     const { settings } = state;
     const line = lineOf(spellingOf(found, settings), settings.view, optionsOf(settings));
-    return written(state, 'use-line', line, { fresh: found.keys.length === 0 ? null : found.keys });
+    return {
+      ...written(state, 'use-line', line, { fresh: found.keys.length === 0 ? null : found.keys }),
+      settings: { ...settings, style: 'written' },
+    };
   };
 
   return {
@@ -69,6 +75,11 @@ export function tapeActions(change: Change): TapeActions {
         // True and false cannot be gone on from.
         if (found.value === null) return {};
         const { document, settings } = state;
+        if (settings.style !== 'written') {
+          const made = lineStandIn(found);
+          const taken = { value: found.value, made, percent: null };
+          return recalledInto(state, taken, (running) => given(running, taken));
+        }
         const options = optionsOf(settings);
         const operand = operandFor(found, settings.display.decimalSign);
         if (operand !== null)

@@ -1,9 +1,10 @@
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { keys } from '@/keys/catalogue';
-import type { KeyAction } from '@/keys/catalogue';
+import type { KeyAction, KeyId } from '@/keys/catalogue';
+import { meansIn } from '@/keys/press';
 import { useStore } from '@/state/app-store';
-import { keyTexts } from '@/text/keys';
+import { keyText } from '@/text/keys';
 import { words } from '@/text/labels';
 import { findKeys } from '@/text/search';
 import { Field } from '@/ui/control/Field';
@@ -19,12 +20,15 @@ export function FindSheet({
 }: Readonly<{ onPress: (action: KeyAction) => void; onClose: () => void }>) {
   const [sought, setSought] = useState('');
   const isComplex = useStore((s) => s.settings.complex);
+  const style = useStore((s) => s.settings.style);
+  const isLacking = (id: KeyId): boolean =>
+    (keys[id].needs === 'complex' && !isComplex) || !meansIn(style, keys[id].does);
   const found = findKeys(sought);
   const take = (action: KeyAction) => {
     onClose();
     onPress(action);
   };
-  const first = found.find((id) => keys[id].needs === undefined || isComplex);
+  const first = found.find((id) => !isLacking(id));
   return (
     <Sheet title={words.findTitle} onClose={onClose}>
       <Field
@@ -42,9 +46,9 @@ export function FindSheet({
       {sought.trim() !== '' && found.length === 0 ? <Words tone="muted">{words.findNothing}</Words> : null}
       <View aria-live="polite">
         {found.map((id) => {
-          const { say, help } = keyTexts[id];
-          const { face, does, example, needs } = keys[id];
-          const isDimmed = needs === 'complex' && !isComplex;
+          const { say, help } = keyText(id, style);
+          const { face, does, example } = keys[id];
+          const isDimmed = isLacking(id);
           return (
             <Pressable
               key={id}

@@ -28,7 +28,9 @@ export function useReplay(): {
   const [replay, setReplay] = useState<Replay | null>(null);
   const stop = useCallback(() => setReplay(null), []);
   const begin = useCallback((keyed: readonly string[], speed: Speed) => {
-    useStore.getState().press({ type: 'edit', command: 'clear' });
+    const { set, press } = useStore.getState();
+    set({ style: 'written' });
+    press({ type: 'edit', command: 'clear' });
     setReplay({ keyed, at: -1, speed });
   }, []);
   useEffect(() => {

@@ -3,6 +3,7 @@ import { caretOf } from '@/core/line/line';
 import { actionInStyle } from '@/keys/shortcuts';
 import { useStore } from '@/state/app-store';
 import { lineText } from '@/state/document';
+import { pasteInto } from './pasting';
 import { KEYED_AREA_ID } from '@/ui/keyed/area';
 import { LINE_INPUT_ID } from '@/ui/line/stroke';
 
@@ -29,7 +30,18 @@ export function useTypingAnywhere(isOn: boolean): void {
       event.preventDefault();
       state.press(action);
     };
+    // The line takes what is pasted into it; in the other styles there is no field to paste into.
+    const toArea = (event: ClipboardEvent) => {
+      const isField = event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement;
+      if (isField || useStore.getState().settings.style === 'written') return;
+      event.preventDefault();
+      pasteInto(event.clipboardData?.getData('text/plain') ?? '', event.clipboardData?.getData('text/html') ?? '');
+    };
     document.addEventListener('keydown', toLine);
-    return () => document.removeEventListener('keydown', toLine);
+    document.addEventListener('paste', toArea);
+    return () => {
+      document.removeEventListener('keydown', toLine);
+      document.removeEventListener('paste', toArea);
+    };
   }, [isOn]);
 }
