@@ -300,6 +300,7 @@ test.each([
   ['running', '6 keep d3 4 addTo d3 recall d3', { 3: '10' }, '10'],
   ['stack', '6 keep d3 4 addTo d3 drop recall d3', { 3: '10' }, '10'],
   ['written', 'recall d7', {}, 'undefined-name'],
+  ['written', '6 clearKept d7', {}, '6'],
   ['running', '5 addTo d7', {}, 'undefined-name'],
   ['written', 'sqrt 2 = keep d1 recallValue d1 square', { 1: '√2' }, '2'],
 ] as const)('Shelf, %s: %s', (style, short, slots, top) => {

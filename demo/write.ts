@@ -77,7 +77,7 @@ export function demoDocument(): Document {
       shelf = keep(shelf, answer.target, {
         value: answer.saved,
         full: answer.full,
-        from: text,
+        from: text.replace(/^[A-Z]:=/, ''),
         typed: first!.typed,
         exact: first!.exact,
         line: line.id,

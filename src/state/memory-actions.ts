@@ -152,7 +152,7 @@ function recalling(state: State, deed: 'recall' | 'recallValue', place: string):
 
 const clearing = (state: State, name: string): Partial<State> => {
   const shelf = cleared(state.document.shelf, (other) => other === name);
-  if (shelf === state.document.shelf) return empty(state, name);
+  if (shelf === state.document.shelf) return {};
   return {
     ...changed(state, 'clear-place', withShelf(state.document, shelf)),
     notice: notice('place-cleared', name, true),

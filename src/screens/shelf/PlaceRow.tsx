@@ -1,11 +1,12 @@
 import { View, styled } from '@tamagui/core';
 import { memo } from 'react';
+import type { FormId } from '@/core/format/form';
 import type { SavedForm, SavedShelf, Settings } from '@/core/notebook/schema';
 import { shownForm } from '@/state/tape';
 import { keptAt, words } from '@/text/labels';
 import { Pressable } from '@/ui/control/Pressable';
 import { MadeText } from '@/ui/keyed/MadeText';
-import { FormValue } from '@/ui/line/ResultForms';
+import { FormValue, signOf } from '@/ui/line/ResultForms';
 import { Heading, Words } from '@/ui/theme/text';
 
 const Row = styled(Pressable, {
@@ -27,9 +28,16 @@ type Props = Readonly<{
   onOpen: () => void;
 }>;
 
+/** Forms that say something about a value and do not write it. */
+const BESIDE: ReadonlySet<FormId> = new Set(['factors', 'remainder']);
+const MOST_OTHERS = 3;
+
 /** A place of the Shelf: its name in the margin, where its value came from and when, and the value at the right edge. */
 export const PlaceRow = memo(function PlaceRow({ name, spoken, kept, forms, settings, onOpen }: Props) {
-  const form = forms.length === 0 ? null : shownForm(forms, null, settings);
+  // As it was shown when it was kept; its other forms stand beside it.
+  const asKept = forms.find((f) => f.typed === kept?.typed);
+  const form = forms.length === 0 ? null : (asKept ?? shownForm(forms, null, settings));
+  const others = forms.filter((f) => f !== form && !BESIDE.has(f.id)).slice(0, MOST_OTHERS);
   const value = form?.text ?? kept?.typed ?? words.nothingHeld;
   return (
     <View role="listitem" borderTopWidth={1} borderColor="$rule">
@@ -59,6 +67,11 @@ export const PlaceRow = memo(function PlaceRow({ name, spoken, kept, forms, sett
                 <Words tone="answer">{kept.typed}</Words>
               ) : (
                 <FormValue form={form} shown={settings.display} isChosen />
+              )}
+              {others.length === 0 ? null : (
+                <Words size="small" tone="muted" textAlign="right">
+                  {others.map((other) => `${signOf(other)} ${other.text}`).join('   ')}
+                </Words>
               )}
             </View>
             <View flexDirection="row" alignItems="center" gap="$2" minWidth={0}>
