@@ -35,7 +35,9 @@ export function takeFragment(): string {
 
 /** Text as large as is asked for; keys, whose width is given, grow less. */
 export function scaleText(factor: number): void {
-  const { style } = document.documentElement;
+  const { style, dataset } = document.documentElement;
+  if (factor === 1) delete dataset['text'];
+  else dataset['text'] = 'scaled';
   style.setProperty('--text', `${factor}`);
   style.setProperty('--key-text', `${Math.min(factor, 1.25)}`);
 }
