@@ -4,7 +4,7 @@ import { keyIds, keys } from '@/keys/catalogue';
 import type { KeyFace, KeyId } from '@/keys/catalogue';
 import { meansIn } from '@/keys/press';
 import { keyText } from './keys';
-import { styleNames } from './labels';
+import { styleNames } from './entry-labels';
 
 /*
  * The page of all keys, made from the catalogue: `WRITE_KEYS=1 npx jest keys-page` writes it anew.

@@ -1,7 +1,8 @@
 import { View } from '@tamagui/core';
 import { entryStyles } from '@/core/notebook/schema';
 import { useStore } from '@/state/app-store';
-import { styleNames, styleNotes, words } from '@/text/labels';
+import { styleNames, styleNotes } from '@/text/entry-labels';
+import { words } from '@/text/labels';
 import { Pressable } from '@/ui/control/Pressable';
 import { Sheet } from '@/ui/sheet/Sheet';
 import { Words } from '@/ui/theme/text';

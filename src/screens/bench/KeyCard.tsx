@@ -1,7 +1,8 @@
 import { View } from '@tamagui/core';
 import type { EntryStyle } from '@/core/notebook/schema';
 import type { KeyId } from '@/keys/catalogue';
-import { keyboardHelp, words } from '@/text/labels';
+import { keyboardHelp } from '@/text/entry-labels';
+import { words } from '@/text/labels';
 import { KeyHelp } from '@/ui/key/KeyHelp';
 import { Heading, Words } from '@/ui/theme/text';
 

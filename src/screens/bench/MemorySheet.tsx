@@ -3,7 +3,8 @@ import { kindOf, letterNames, memoryDeeds, slotNames, TOTAL } from '@/core/memor
 import type { MemoryDeed } from '@/core/memory/shelf';
 import { useStore } from '@/state/app-store';
 import type { Source } from '@/state/state';
-import { deedNames, deedNotes, placeTile, words } from '@/text/labels';
+import { deedNames, deedNotes, placeTile } from '@/text/entry-labels';
+import { words } from '@/text/labels';
 import { placeName } from '@/text/places';
 import { Button } from '@/ui/control/Button';
 import { PlaceTile } from '@/ui/keyed/PlaceTile';

@@ -4,20 +4,8 @@ import Search from 'lucide-react-native/icons/search';
 import { memo } from 'react';
 import type { ComponentType } from 'react';
 import { useStore } from '@/state/app-store';
-import {
-  complexButton,
-  depthButton,
-  depthNames,
-  displayButton,
-  displaySummary,
-  orderButton,
-  orderNames,
-  styleButton,
-  styleNames,
-  unitButton,
-  unitNames,
-  words,
-} from '@/text/labels';
+import { depthButton, depthNames, orderButton, orderNames, styleButton, styleNames } from '@/text/entry-labels';
+import { complexButton, displayButton, displaySummary, unitButton, unitNames, words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
 import { Pressable } from '@/ui/control/Pressable';
 import { PlaceHeader } from '@/ui/frame/PlaceHeader';

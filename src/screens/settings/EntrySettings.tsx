@@ -1,15 +1,8 @@
 import { entryStyles } from '@/core/notebook/schema';
 import { runningOrders } from '@/core/running/state';
 import { stackDepths } from '@/core/stack/stack';
-import {
-  depthExamples,
-  orderExamples,
-  slashExamples,
-  styleNames,
-  styleNotes,
-  viewExamples,
-  words,
-} from '@/text/labels';
+import { depthExamples, orderExamples, slashExamples, styleNames, styleNotes, viewExamples } from '@/text/entry-labels';
+import { words } from '@/text/labels';
 import { Choice } from '@/ui/control/Choice';
 import { Toggle } from '@/ui/control/Toggle';
 import { Section, exampleOf } from './section';

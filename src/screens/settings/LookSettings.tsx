@@ -1,6 +1,7 @@
 import { textSizes } from '@/core/notebook/schema';
 import { hasHaptics, hasSound, shake, tick } from '@/platform/feedback';
-import { percentText, words } from '@/text/labels';
+import { percentText } from '@/text/entry-labels';
+import { words } from '@/text/labels';
 import { Choice } from '@/ui/control/Choice';
 import { Toggle } from '@/ui/control/Toggle';
 import { Section } from './section';

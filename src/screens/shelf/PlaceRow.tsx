@@ -1,23 +1,14 @@
-import { View, styled } from '@tamagui/core';
+import { View } from '@tamagui/core';
 import { memo } from 'react';
 import type { FormId } from '@/core/format/form';
 import type { SavedForm, SavedShelf, Settings } from '@/core/notebook/schema';
 import { shownForm } from '@/state/tape';
-import { keptAt, words } from '@/text/labels';
-import { Pressable } from '@/ui/control/Pressable';
+import { keptAt } from '@/text/entry-labels';
+import { words } from '@/text/labels';
+import { MarginRow } from '@/ui/control/MarginRow';
 import { MadeText } from '@/ui/keyed/MadeText';
 import { FormValue, signOf } from '@/ui/line/ResultForms';
 import { Heading, Words } from '@/ui/theme/text';
-
-const Row = styled(Pressable, {
-  borderRadius: 0,
-  padding: 0,
-  alignItems: 'stretch',
-  justifyContent: 'flex-start',
-  backgroundColor: '$paper',
-  hoverStyle: { backgroundColor: '$card' },
-  focusVisibleStyle: { outlineOffset: -3 },
-});
 
 type Props = Readonly<{
   name: string;
@@ -41,19 +32,16 @@ export const PlaceRow = memo(function PlaceRow({ name, spoken, kept, forms, sett
   const value = form?.text ?? kept?.typed ?? words.nothingHeld;
   return (
     <View role="listitem" borderTopWidth={1} borderColor="$rule">
-      <Row aria-label={`${spoken}: ${value}${kept === null ? '' : `, ${words.from} ${kept.from}`}`} onPress={onOpen}>
-        <View
-          width="$gutter"
-          flexShrink={0}
-          alignItems="center"
-          justifyContent="center"
-          borderRightWidth={1}
-          borderColor="$margin"
-        >
+      <MarginRow
+        name={`${spoken}: ${value}${kept === null ? '' : `, ${words.from} ${kept.from}`}`}
+        ground="$paper"
+        onOpen={onOpen}
+        mark={
           <Heading color={kept === null ? '$muted' : '$ink'} {...(name.length > 1 ? { fontSize: 13 } : {})}>
             {name}
           </Heading>
-        </View>
+        }
+      >
         {kept === null ? (
           <View flex={1} justifyContent="center" paddingHorizontal="$3">
             <Words tone="muted" textAlign="left">
@@ -89,7 +77,7 @@ export const PlaceRow = memo(function PlaceRow({ name, spoken, kept, forms, sett
             </View>
           </View>
         )}
-      </Row>
+      </MarginRow>
     </View>
   );
 });

@@ -4,7 +4,8 @@ import type { KeyId } from '@/keys/catalogue';
 import type { EntryStyle } from '@/core/notebook/schema';
 import { meansIn } from '@/keys/press';
 import { keyText } from '@/text/keys';
-import { exampleIn, notInStyle, words } from '@/text/labels';
+import { exampleIn, notInStyle } from '@/text/entry-labels';
+import { words } from '@/text/labels';
 import { Heading, Words } from '../theme/text';
 import { Face } from './Face';
 

@@ -1,9 +1,10 @@
-import { View, styled } from '@tamagui/core';
+import { View } from '@tamagui/core';
 import { memo, useEffect, useRef } from 'react';
 import type { Operand } from '@/core/keyed/operand';
 import type { SavedForm } from '@/core/notebook/schema';
-import { levelName, words } from '@/text/labels';
-import { Pressable, keepFocus } from '../control/Pressable';
+import { levelName } from '@/text/entry-labels';
+import { words } from '@/text/labels';
+import { MarginRow } from '../control/MarginRow';
 import type { Shown } from '../formula/typeset';
 import { FormValue } from '../line/ResultForms';
 import { Words } from '../theme/text';
@@ -12,15 +13,6 @@ import { KeyedNumber } from './KeyedNumber';
 import { MadeText } from './MadeText';
 
 export type LevelView = Readonly<{ operand: Operand<unknown>; form: SavedForm | null }>;
-
-const Row = styled(Pressable, {
-  borderRadius: 0,
-  padding: 0,
-  alignItems: 'stretch',
-  justifyContent: 'flex-start',
-  hoverStyle: { backgroundColor: '$paper' },
-  focusVisibleStyle: { outlineOffset: -3 },
-});
 
 /** A level: its number in the margin, the value at the right edge, and below it how it was made. */
 export const Level = memo(function Level({
@@ -34,19 +26,16 @@ export const Level = memo(function Level({
   const isTold = form !== null && form.typed !== operand.made;
   return (
     <View role="listitem" borderBottomWidth={1} borderColor="$grid">
-      <Row {...keepFocus} aria-label={levelName(level, value, operand.made)} onPress={() => onOpen(level)}>
-        <View
-          width="$gutter"
-          flexShrink={0}
-          alignItems="center"
-          justifyContent="center"
-          borderRightWidth={1}
-          borderColor="$margin"
-        >
+      <MarginRow
+        name={levelName(level, value, operand.made)}
+        ground="$card"
+        onOpen={() => onOpen(level)}
+        mark={
           <Words size="small" tone="muted">
             {level}
           </Words>
-        </View>
+        }
+      >
         <View
           flex={1}
           minWidth={0}
@@ -63,7 +52,7 @@ export const Level = memo(function Level({
           )}
           {isTold ? <MadeText made={operand.made} shown={shown} /> : null}
         </View>
-      </Row>
+      </MarginRow>
     </View>
   );
 });

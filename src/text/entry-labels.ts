@@ -1,0 +1,105 @@
+import type { MemoryDeed } from '@/core/memory/shelf';
+import type { EntryStyle, Settings } from '@/core/notebook/schema';
+import type { RunningOrder } from '@/core/running/state';
+import type { StackDepth } from '@/core/stack/stack';
+import { words } from './labels';
+
+/*
+ * Names of what belongs to the entry styles and the Shelf.
+ */
+
+export const styleNames: Readonly<Record<EntryStyle, string>> = {
+  written: 'Written',
+  running: 'Running',
+  stack: 'Stack',
+};
+export const styleNotes: Readonly<Record<EntryStyle, string>> = {
+  written: 'Expressions as they stand on paper; = answers the line.',
+  running: 'Each key acts at once, as on a desk machine.',
+  stack: 'Operands first, then what is done with them.',
+};
+export const orderNames: Readonly<Record<RunningOrder, string>> = {
+  precedence: 'precedence',
+  leftToRight: 'left to right',
+};
+export const depthNames: Readonly<Record<StackDepth, string>> = { unlimited: 'any depth', four: 'four levels' };
+export const deedNames: Readonly<Record<MemoryDeed, string>> = {
+  keep: 'Keep',
+  recall: 'Recall',
+  recallValue: 'Recall value',
+  addTo: 'Add to',
+  takeFrom: 'Take from',
+  multiplyBy: 'Multiply by',
+  divideBy: 'Divide by',
+  clear: 'Clear',
+};
+export const deedNotes: Readonly<Record<MemoryDeed, string>> = {
+  keep: 'Choose where the value is kept. What was there is replaced; undo brings it back.',
+  recall: 'Choose what is put in. In a line it follows its changes until the line is answered.',
+  recallValue: 'Choose what is put in as it is now, whatever becomes of it later.',
+  addTo: 'Choose what the value is added to.',
+  takeFrom: 'Choose what the value is taken from.',
+  multiplyBy: 'Choose what is multiplied by the value.',
+  divideBy: 'Choose what is divided by the value.',
+  clear: 'Choose what is cleared; nothing else is touched.',
+};
+export const notInStyle = (style: EntryStyle): string => `It has no meaning in ${styleNames[style]} entry.`;
+export const exampleIn = (style: EntryStyle): string => `${words.example}, ${styleNames[style]}`;
+export const orderExamples: Readonly<Record<RunningOrder, string>> = {
+  precedence: '2 + 3 × 4 = 14',
+  leftToRight: '2 + 3 × 4 = 20',
+};
+export const depthExamples: Readonly<Record<StackDepth, string>> = {
+  unlimited: '1 2 3 4 5, then + + leaves 1 2 12',
+  four: '1 2 3 4 5, then + + leaves 2 2 2 12',
+};
+export const slashExamples: Readonly<Record<Settings['slash'], string>> = {
+  fraction: '1/2 is written as a fraction',
+  divide: '1/2 is written 1 ÷ 2',
+};
+export const viewExamples: Readonly<Record<Settings['view'], string>> = {
+  boxed: '√2 over 3, as on paper',
+  typed: 'sqrt(2)/3',
+};
+export const percentText = (n: number): string => `${n} %`;
+export const styleButton = (style: EntryStyle): string => `Entry style: ${styleNames[style]}. Tap to change.`;
+export const orderButton = (order: RunningOrder): string => `Order of work: ${orderNames[order]}. Tap to change.`;
+export const depthButton = (depth: StackDepth): string => `Stack depth: ${depthNames[depth]}. Tap to change.`;
+export const openBrackets = (n: number): string => (n === 1 ? '1 bracket open' : `${n} brackets open`);
+export const levelName = (level: number, value: string, made: string): string =>
+  `Level ${level}: ${value}${made === value ? '' : `, made ${made}`}`;
+export const placeTile = (deed: MemoryDeed, place: string, held: string | null): string =>
+  `${deedNames[deed]} ${place}${held === null ? ', empty' : `, holds ${held}`}`;
+export const keptAt = (at: number): string =>
+  new Date(at).toLocaleString(undefined, { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
+
+type KeyboardHelp = readonly (readonly [string, string])[];
+
+const everywhere: KeyboardHelp = [['Ctrl Z, Ctrl Y', 'undo and redo']];
+const keyed: KeyboardHelp = [
+  ['+  -  *  /  ^  !  %', 'work as their keys do'],
+  ['~', 'changes the sign'],
+  ['p, A to Z', 'π, and what a letter keeps'],
+  ['Backspace', 'takes the last digit back'],
+];
+
+export const keyboardHelp: Readonly<Record<EntryStyle, KeyboardHelp>> = {
+  written: [
+    ['Enter or =', 'answers the line'],
+    ['sqrt(  pi  sin  ^  /  !  %', 'are typed as they are named'],
+    ['<  <=  and  or  not', 'compare; the sign a=b is on More'],
+    ...everywhere,
+    ['Escape', 'clears the line'],
+    ['Arrows', 'move; with Shift they select'],
+    ['Up in an empty line', 'brings earlier lines back'],
+    ['Tab', 'completes a name, else goes on'],
+  ],
+  running: [
+    ['Enter or =', 'works out what is pending'],
+    ...keyed,
+    ['(  )', 'open and close a bracket'],
+    ...everywhere,
+    ['Escape', 'clears all that is pending'],
+  ],
+  stack: [['Enter', 'pushes'], ...keyed, ...everywhere, ['Escape', 'clears the number being keyed']],
+};
