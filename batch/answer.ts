@@ -8,8 +8,6 @@ import { decideLine, evaluate } from '@/core/evaluate/evaluate';
 import { steps } from '@/core/evaluate/steps';
 import { exactTree } from '@/core/format/exact-tree';
 import { batchText } from '@/core/format/layout';
-import { functionNames } from '@/core/function';
-import { parse } from '@/core/language/parse';
 import type { Reading } from '@/core/language/parse';
 import { printText, TYPED } from '@/core/language/print-text';
 import { readAs } from '@/core/language/read-as';
@@ -20,9 +18,12 @@ import { isExact, isReal } from '@/core/number/value';
 import type { RealValue, Value } from '@/core/number/value';
 import { problemText } from '@/text/problems';
 import { drawFrom } from './chance';
+import { fitted, summarise } from './columns';
+import { drawn, pointsOf, tabulate } from './curves';
 import { pressKeys } from './keys';
+import { readExpr } from './numbers';
 import { batchRequest } from './request';
-import type { BatchRequest } from './request';
+import type { BatchRequest, ExpressionRequest } from './request';
 
 /** What one request may take. */
 const BUDGET_MS = 2000;
@@ -32,16 +33,13 @@ const within = (ms: number): (() => boolean) => {
   return () => Date.now() < end;
 };
 
-const optionsOf = ({ impliedFirst }: BatchRequest) =>
-  ({ functions: functionNames, decimalSign: '.', impliedFirst }) as const;
-
 /** The context of a request, its letters worked in the order in which they are given. */
 function contextFor(request: BatchRequest, budget: number): Result<Context, Problem> {
   const letters = new Map<string, Value>();
   const { angle, complex, digits } = request;
   const context = contextOf({ angle, complex, digits, alive: within(budget), random: drawFrom, names: { letters } });
   for (const [name, text] of Object.entries(request.variables)) {
-    const reading = parse(text, optionsOf(request));
+    const reading = readExpr(text, request.impliedFirst);
     if (!reading.ok) return reading;
     const value = evaluate(reading.value.tree, context);
     if (!value.ok) return value;
@@ -77,18 +75,31 @@ function evaluateOne(reading: Reading, context: Context, impliedFirst: boolean):
 }
 
 function answer(request: BatchRequest, budget: number): Result<object, Problem> {
-  const reading = parse(request.expr, optionsOf(request));
-  if (!reading.ok) return reading;
   const context = contextFor(request, budget);
   if (!context.ok) return context;
   switch (request.do) {
     case 'evaluate':
-      return evaluateOne(reading.value, context.value, request.impliedFirst);
-    case 'steps': {
-      const made = steps(reading.value.tree, context.value, exactTree);
-      return made.ok ? succeed({ steps: made.value }) : made;
-    }
+    case 'steps':
+      return answerExpression(request, context.value);
+    case 'values':
+      return tabulate(request, context.value);
+    case 'points':
+      return pointsOf(request, context.value);
+    case 'curve':
+      return drawn(request, context.value);
+    case 'summary':
+      return summarise(request, context.value);
+    case 'fit':
+      return fitted(request, context.value);
   }
+}
+
+function answerExpression(request: ExpressionRequest, context: Context): Result<object, Problem> {
+  const reading = readExpr(request.expr, request.impliedFirst);
+  if (!reading.ok) return reading;
+  if (request.do === 'evaluate') return evaluateOne(reading.value, context, request.impliedFirst);
+  const made = steps(reading.value.tree, context, exactTree);
+  return made.ok ? succeed({ steps: made.value }) : made;
 }
 
 const failure = (id: unknown, code: string, message: string, from = 0, to = 0) => ({

@@ -2,6 +2,8 @@ import { z } from 'zod';
 import { angleUnits } from '@/core/base/angle';
 import { formIds } from '@/core/format/form';
 import { FEWEST_DIGITS, MOST_DIGITS, displayModes } from '@/core/format/settings';
+import { HIGHEST_DEGREE, fitModelNames } from '@/core/column/fit';
+import { quartileRules } from '@/core/column/summary';
 import { lineViews } from '@/core/line/line';
 import { entryStyles } from '@/core/notebook/schema';
 import { runningOrders } from '@/core/running/state';
@@ -10,15 +12,17 @@ import { stackDepths } from '@/core/stack/stack';
 /** The most significant digits that can be asked for. */
 export const MOST_BATCH_DIGITS = 200;
 
-const shared = {
+const common = {
   id: z.union([z.string(), z.number()]),
-  expr: z.string().max(100_000),
   angle: z.enum(angleUnits).default('rad'),
   complex: z.boolean().default(false),
   digits: z.int().min(1).max(MOST_BATCH_DIGITS).default(30),
   impliedFirst: z.boolean().default(false),
   variables: z.record(z.string().regex(/^[A-Za-z]$/), z.string().max(10_000)).default({}),
 };
+
+const expression = z.string().max(100_000);
+const shared = { ...common, expr: expression };
 
 /** Keys pressed one after another in a fresh app; settings that are not given are those of a fresh app too. */
 const keysRequest = z.object({
@@ -46,11 +50,86 @@ const keysRequest = z.object({
     .default({}),
 });
 
+/** Tables, points, columns: fifteen digits unless others are asked for. */
+const table = { ...common, digits: z.int().min(1).max(MOST_BATCH_DIGITS).default(15) };
+
+/** A number given as text; a number of JSON is taken for the decimal that it is written as. */
+const numeral = z.union([z.string().max(10_000), z.number().transform(String)]);
+const numerals = z.array(numeral).min(1).max(100_000);
+
+const summaryRequest = z.object({
+  ...table,
+  do: z.literal('summary'),
+  x: numerals,
+  freq: numerals.optional(),
+  quartiles: z.enum(quartileRules).default('halves'),
+});
+
+const fitRequest = z.object({
+  ...table,
+  do: z.literal('fit'),
+  model: z.enum(fitModelNames),
+  degree: z.int().min(1).max(HIGHEST_DEGREE).default(2),
+  x: numerals,
+  y: numerals,
+  freq: numerals.optional(),
+});
+
+const letter = z
+  .string()
+  .regex(/^[A-Za-z]$/)
+  .default('x');
+
+const valuesRequest = z.object({
+  ...table,
+  do: z.literal('values'),
+  expr: expression,
+  var: letter,
+  from: numeral,
+  step: numeral,
+  to: numeral,
+});
+
+const pointsRequest = z.object({
+  ...table,
+  do: z.literal('points'),
+  exprs: z.array(expression).min(1).max(20),
+  var: letter,
+  from: numeral,
+  to: numeral,
+});
+
+const pixels = z.int().min(1).max(20_000);
+const curveRequest = z.object({
+  ...table,
+  do: z.literal('curve'),
+  expr: expression,
+  var: letter,
+  from: numeral,
+  to: numeral,
+  yFrom: numeral,
+  yTo: numeral,
+  width: pixels.default(390),
+  height: pixels.default(390),
+});
+
+export type ValuesRequest = z.infer<typeof valuesRequest>;
+export type PointsRequest = z.infer<typeof pointsRequest>;
+export type CurveRequest = z.infer<typeof curveRequest>;
+export type SummaryRequest = z.infer<typeof summaryRequest>;
+export type FitRequest = z.infer<typeof fitRequest>;
+
 export const batchRequest = z.discriminatedUnion('do', [
   keysRequest,
   z.object({ ...shared, do: z.literal('evaluate') }),
   z.object({ ...shared, do: z.literal('steps') }),
+  valuesRequest,
+  pointsRequest,
+  curveRequest,
+  summaryRequest,
+  fitRequest,
 ]);
 
 export type KeysRequest = z.infer<typeof keysRequest>;
 export type BatchRequest = Exclude<z.infer<typeof batchRequest>, KeysRequest>;
+export type ExpressionRequest = Extract<BatchRequest, { do: 'evaluate' | 'steps' }>;

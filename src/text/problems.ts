@@ -52,6 +52,12 @@ const domain: { [R in DomainReason]: (fn: string) => string } = {
   places: (fn) => `The second value of ${fn} is a whole number of digits.`,
   'not-whole': (fn) => `${fn} takes whole numbers.`,
   'zero-root': () => 'There is no 0th root.',
+  'no-spread': () => 'All values of x are alike: a curve through them needs different ones.',
+  frequency: () => 'A frequency is a whole number from 0 on.',
+  'no-values': () => 'There are no values to sum up.',
+  'no-curve': () =>
+    'This cannot be drawn: it has a part that is worked in exact numbers only (chance, complex numbers, an integral that varies).',
+  step: () => 'The step must lead from the first x towards the last one.',
 };
 
 const names = (n: number): string => (n === 1 ? 'one value' : `${n} values`);
@@ -63,7 +69,7 @@ const countOf = ({ least, most }: Of<'argument-count'>): string => {
 
 const sentences: { [C in ProblemCode]: (p: Of<C>) => string } = {
   syntax: (p) => syntax[p.reason](p),
-  domain: (p) => domain[p.reason](p.fn ?? 'This'),
+  domain: (p) => (p.row === undefined ? '' : `Row ${p.row + 1}: `) + domain[p.reason](p.fn ?? 'This'),
   'divide-by-zero': () => 'This divides by zero.',
   'too-large': () => 'The result is too large, or too close to zero: it needs more than a million digits.',
   'undefined-name': (p) =>
@@ -82,10 +88,16 @@ const sentences: { [C in ProblemCode]: (p: Of<C>) => string } = {
     p.missing === undefined
       ? `${p.fn} takes ${countOf(p)}; it was given ${p.got}.`
       : `${p.fn} takes ${countOf(p)} from the stack; ${p.missing === 1 ? '1 is' : `${p.missing} are`} missing.`,
+  dimension: (p) =>
+    p.reason === 'unequal-lengths'
+      ? `The columns have unequal lengths: ${p.needs} and ${p.got} values.`
+      : `This needs at least ${p.needs} different values of x; there ${p.got === 1 ? 'is 1' : `are ${p.got}`}.`,
   'not-converged': (p) =>
     p.reason === 'diverges'
       ? 'This integral grows without bound, or does not come to rest at any value.'
-      : 'A thousand digits were not enough to decide this (a value may be exactly zero).',
+      : p.reason === 'no-fit'
+        ? 'No wave was found that fits these values. More of them, or values over more than half a wave, may help.'
+        : 'A thousand digits were not enough to decide this (a value may be exactly zero).',
   stopped: () => 'This took too long and was stopped.',
 };
 

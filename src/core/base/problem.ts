@@ -47,18 +47,26 @@ export type DomainReason =
   | 'infinite'
   | 'bounds'
   | 'places'
-  | 'not-whole';
+  | 'not-whole'
+  | 'no-spread'
+  | 'frequency'
+  | 'no-values'
+  | 'step'
+  | 'no-curve';
 
 /** What a user can cause, without its sentence: a code with facts. `offers`: texts that could stand at the place instead. */
 export type Trouble =
   | Readonly<{ code: 'syntax'; reason: SyntaxReason; found?: string; offers?: readonly string[] }>
-  | Readonly<{ code: 'domain'; reason: DomainReason; fn?: string }>
+  /** `row`: which of the values of a column, counted from 0. */
+  | Readonly<{ code: 'domain'; reason: DomainReason; fn?: string; row?: number }>
   | Readonly<{ code: 'divide-by-zero' }>
   | Readonly<{ code: 'too-large' }>
   | Readonly<{ code: 'undefined-name'; name: string }>
   /** `missing`: that many operands are not on the stack. */
   | Readonly<{ code: 'argument-count'; fn: string; got: number; least: number; most: number; missing?: number }>
-  | Readonly<{ code: 'not-converged'; reason?: 'diverges' }>
+  /** Columns used together that do not fit each other, or the purpose: `needs` values, and how many there are. */
+  | Readonly<{ code: 'dimension'; reason: 'unequal-lengths' | 'too-few'; needs: number; got: number }>
+  | Readonly<{ code: 'not-converged'; reason?: 'diverges' | 'no-fit' }>
   | Readonly<{ code: 'stopped' }>;
 
 /** A trouble with its place in the typed text. */

@@ -120,7 +120,7 @@ export function radiansPer(unit: Context['angle']): RealValue {
 const toRadians = (unit: Context['angle']): Part => valuePart(radiansPer(unit));
 
 /** What a number marked with a unit is multiplied by to stand in the unit that is set. */
-function perRadian(marked: Context['angle'], set: Context['angle']): RealValue {
+export function perRadian(marked: Context['angle'], set: Context['angle']): RealValue {
   const [from, to] = [halfTurn[marked], halfTurn[set]];
   if (from === to) return { kind: 'rational', value: q.ONE };
   if (from !== null && to !== null) return { kind: 'rational', value: q.rational(to, from) };

@@ -1,6 +1,7 @@
 import type { Alive } from '../base/alive';
 import type { AngleUnit } from '../base/angle';
 import type { Outcome } from '../number/arithmetic';
+import type { Bounds } from '../number/interval';
 import type { ComplexOutcome } from '../number/complex';
 import type { Part } from '../number/part';
 import type { RealValue, Value } from '../number/value';
@@ -80,6 +81,8 @@ type Plain = Shared &
     formula?: (...args: readonly Part[]) => Part;
     /** The same in doubles, angles in radians, NaN outside the domain: what curves are drawn with. */
     double?: (...args: readonly number[]) => number;
+    /** Bounds of the same over intervals, angles in radians, for what no formula tells: where a curve may have gaps. */
+    bounds?: (...args: readonly Bounds[]) => Bounds;
   }>;
 
 /**

@@ -2,6 +2,7 @@ import { absolute, bitLength, powerOfTen, roundDivide } from './integer';
 import * as ball from './ball';
 import { refine, toBall } from './approximate';
 import type { Alive } from '../base/alive';
+import { rational } from './rational';
 import type { Rational } from './rational';
 import { isBall } from './real-ops';
 import type { RealOp } from './real-ops';
@@ -176,3 +177,16 @@ export function roundToFigures(v: RealValue, digits: number, alive: Alive): Deci
 /** The exponent of the leading digit of a decimal: 0 for 1 to 9.99…; 0 for zero. */
 export const exponentOf = (d: Decimal): number =>
   d.unscaled === 0n ? 0 : absolute(d.unscaled).toString().length - 1 - d.places;
+
+/** A value as a fraction: itself when it is one, else rounded to so many significant digits. */
+export function roundedRational(
+  v: RealValue,
+  digits: number,
+  alive: Alive,
+): Rational | Exclude<DecimalAnswer, Decimal> {
+  if (v.kind === 'rational') return v.value;
+  const made = roundToFigures(v, digits, alive);
+  if (typeof made === 'string') return made;
+  const { unscaled, places } = made;
+  return places >= 0 ? rational(unscaled, powerOfTen(places)) : rational(unscaled * powerOfTen(-places));
+}

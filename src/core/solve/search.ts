@@ -3,14 +3,13 @@ import type { Context } from '../evaluate/context';
 import { compileDoubles } from '../evaluate/doubles';
 import { evaluate } from '../evaluate/evaluate';
 import type { Tree } from '../language/tree';
-import { fromSurd, negate } from '../number/arithmetic';
 import * as q from '../number/rational';
 import type { Rational } from '../number/rational';
 import { signOf } from '../number/sign';
 import { toDouble } from '../number/to-double';
-import { squareRoot } from '../number/surd';
 import { fromRational, isReal } from '../number/value';
 import type { RealValue } from '../number/value';
+import { fromDouble, simpleValuesNear } from './exact-near';
 import { middle } from './rational-polynomial';
 import { exactRoot, fineWidth } from './root';
 import type { Root } from './root';
@@ -19,31 +18,6 @@ import type { Root } from './root';
 export type Found = Readonly<{ roots: readonly Root[]; breaks: readonly Root[] }>;
 
 const SAMPLES = 4000;
-
-/** A double as the rational that it is. */
-export function fromDouble(x: number): Rational {
-  let [n, d] = [x, 1n];
-  while (!Number.isInteger(n)) {
-    n *= 2;
-    d *= 2n;
-  }
-  return q.rational(BigInt(n), d);
-}
-
-/** The simplest fraction near a number (continued fractions), when one with a small denominator is near enough. */
-export function simpleFraction(x: number, most: number, within: number): Rational | null {
-  let [p0, q0, p1, q1] = [0, 1, 1, 0];
-  let rest = x;
-  for (let i = 0; i < 20; i += 1) {
-    const a = Math.floor(rest);
-    [p0, q0, p1, q1] = [p1, q1, a * p1 + p0, a * q1 + q0];
-    if (q1 > most || !Number.isFinite(p1)) return null;
-    if (Math.abs(p1 / q1 - x) <= within) return q.rational(BigInt(p1), BigInt(q1));
-    if (rest === a) return null;
-    rest = 1 / (rest - a);
-  }
-  return null;
-}
 
 class Searcher {
   private readonly f: (x: number) => number;
@@ -73,20 +47,7 @@ class Searcher {
 
   /** Exact values near a double that may be the root itself: simple fractions, their multiples of π, their square roots. */
   private exactNear(x: number, within = 1e-9): RealValue | null {
-    return this.simpleNear(x, within).find((c) => this.signAt(c) === 0) ?? null;
-  }
-
-  private simpleNear(x: number, within: number): readonly RealValue[] {
-    const near = Math.max(within, Math.abs(x) * within);
-    const candidates: RealValue[] = [];
-    const fraction = simpleFraction(x, 1000, near);
-    if (fraction !== null) candidates.push(fromRational(fraction));
-    const turns = simpleFraction(x / Math.PI, 360, near);
-    if (turns !== null && turns.n !== 0n) candidates.push({ kind: 'pi', times: turns });
-    const square = simpleFraction(x * x, 100, near * 4);
-    const root = square !== null && square.n > 0n ? squareRoot(square, this.context.alive) : null;
-    if (root !== null) candidates.push(x < 0 ? negate(fromSurd(root)) : fromSurd(root));
-    return candidates;
+    return simpleValuesNear(x, within, this.context.alive).find((c) => this.signAt(c) === 0) ?? null;
   }
 
   /** A pole, a jump or an end of the domain: an exact value where the function breaks just there, else the double. */
@@ -99,7 +60,7 @@ class Searcher {
       ];
       return at === null || Number.isNaN(before) !== Number.isNaN(after);
     };
-    const exact = this.simpleNear(x, 1e-9).find(isBroken);
+    const exact = simpleValuesNear(x, 1e-9, this.context.alive).find(isBroken);
     return exact === undefined
       ? { kind: 'near', low: fromDouble(x), high: fromDouble(x), isSure: false }
       : exactRoot(exact);

@@ -1,3 +1,4 @@
+import { intervalOps, stepping } from '../../number/interval';
 import { magnitude, trouble } from '../../number/arithmetic';
 import * as complex from '../../number/complex';
 import { absolute } from '../../number/integer';
@@ -75,6 +76,7 @@ export const nthRoot = defineFunction({
   apply: ([n, x], context) => nth(n!, x!, context),
   complex: ([n, z], context) => complexNth(n!, z!, context),
   complexFirst: true,
+  bounds: (n, x) => intervalOps.root(x!, n!),
   double: (n, x) => (x < 0 && Math.abs(n % 2) === 1 ? -Math.pow(-x, 1 / n) : Math.pow(x, 1 / n)),
   derivative: [null, 'root(x,y)/(x*y)'],
   examples: [
@@ -111,6 +113,7 @@ export const sign = defineFunction({
   complex: ([z], { alive }) => complex.chain(complex.modulus(z!, alive), (size) => complex.divide(z!, size, alive)),
   formula: (x) => over(x, op('magnitude', x)),
   double: Math.sign,
+  bounds: stepping(Math.sign),
   derivative: ['0/x'],
   examples: [
     { typed: 'sign(-7)', exact: '-1' },

@@ -1,5 +1,6 @@
 import * as rounding from '../../number/rounding';
 import type { Outcome } from '../../number/arithmetic';
+import { larger, smaller, stepping, subtract } from '../../number/interval';
 import { fromWhole } from '../../number/value';
 import type { RealValue } from '../../number/value';
 import { compareReals } from '../../number/sign';
@@ -17,6 +18,7 @@ export const floor = defineFunction({
   name: 'floor',
   apply: ([x], { alive }) => rounding.floor(x!, alive),
   double: Math.floor,
+  bounds: stepping(Math.floor),
   derivative: ['0/(x-floor(x))'],
   examples: [
     { typed: 'floor(2.7)', exact: '2' },
@@ -30,6 +32,7 @@ export const ceil = defineFunction({
   name: 'ceil',
   apply: ([x], { alive }) => rounding.ceiling(x!, alive),
   double: Math.ceil,
+  bounds: stepping(Math.ceil),
   derivative: ['0/(x-floor(x))'],
   examples: [
     { typed: 'ceil(2.1)', exact: '3' },
@@ -42,6 +45,7 @@ export const trunc = defineFunction({
   name: 'trunc',
   apply: ([x], { alive }) => rounding.truncate(x!, alive),
   double: Math.trunc,
+  bounds: stepping(Math.trunc),
   derivative: ['0/(x-floor(x))'],
   examples: [{ typed: 'trunc(-2.7)', exact: '-2' }],
 });
@@ -51,6 +55,7 @@ export const frac = defineFunction({
   name: 'frac',
   apply: ([x], { alive }) => rounding.fraction(x!, alive),
   double: (x) => x - Math.trunc(x),
+  bounds: (x) => subtract(x!, stepping(Math.trunc)(x!)),
   derivative: ['1+0/(x-floor(x))'],
   examples: [
     { typed: 'frac(2.75)', exact: '3/4' },
@@ -69,6 +74,7 @@ export const round = defineFunction({
   absent: '0',
   apply: ([x, places], { alive }) => rounding.round(x!, places ?? fromWhole(0), alive),
   double: (x: number, places = 0) => scaled(x, Math.pow(10, places)),
+  bounds: (x, places) => stepping((v) => scaled(v, Math.pow(10, places?.low ?? 0)))(x!),
   examples: [
     { typed: 'round(2.5)', exact: '3' },
     { typed: 'round(-2.5)', exact: '-3' },
@@ -112,6 +118,7 @@ export const min = defineFunction({
   name: 'min',
   apply: (args, { alive }) => extreme(args, -1, alive),
   double: Math.min,
+  bounds: (...args) => args.reduce(smaller),
   derivative: ['cases(x<y,1,x>y,0,0/0)', 'cases(x<y,0,x>y,1,0/0)'],
   examples: [
     { typed: 'min(3,pi)', exact: '3' },
@@ -124,6 +131,7 @@ export const max = defineFunction({
   name: 'max',
   apply: (args, { alive }) => extreme(args, 1, alive),
   double: Math.max,
+  bounds: (...args) => args.reduce(larger),
   derivative: ['cases(x>y,1,x<y,0,0/0)', 'cases(x>y,0,x<y,1,0/0)'],
   examples: [
     { typed: 'max(3,pi)', exact: 'pi' },

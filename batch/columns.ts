@@ -1,0 +1,118 @@
+import { place } from '@/core/base/problem';
+import type { Problem, Trouble } from '@/core/base/problem';
+import { fail, succeed } from '@/core/base/result';
+import type { Result } from '@/core/base/result';
+import { equationTree } from '@/core/column/equation';
+import { fit } from '@/core/column/fit';
+import { summaryOf } from '@/core/column/summary';
+import type { Context } from '@/core/evaluate/context';
+import { printText, TYPED } from '@/core/language/print-text';
+import { negateTree, numberTree } from '@/core/language/tree';
+import { roundedRational } from '@/core/number/digits';
+import type { Rational } from '@/core/number/rational';
+import { asWhole, fromRational, fromWhole } from '@/core/number/value';
+import { NOWHERE, decimalIn, decimalsIn, numberIn } from './numbers';
+import type { FitRequest, SummaryRequest } from './request';
+
+const refused = (trouble: Trouble): { ok: false; problem: Problem } => fail(place(trouble, NOWHERE));
+
+/** Digits kept of a value that is no fraction, beyond those that are asked for. */
+const SPARE_DIGITS = 30;
+
+/** The values of a column as fractions; what is no fraction is taken to more digits than are asked for. */
+function column(texts: readonly string[], context: Context): Result<readonly Rational[], Problem> {
+  const made: Rational[] = [];
+  for (const text of texts) {
+    const value = numberIn(text, context);
+    if (!value.ok) return value;
+    const near = roundedRational(value.value, context.digits + SPARE_DIGITS, context.alive);
+    if (typeof near === 'string') return refused({ code: near });
+    made.push(near);
+  }
+  return succeed(made);
+}
+
+/** Frequencies: whole numbers from 0 on, as many as there are values. */
+function frequencies(
+  texts: readonly string[] | undefined,
+  needs: number,
+  context: Context,
+): Result<readonly bigint[] | null, Problem> {
+  if (texts === undefined) return succeed(null);
+  if (texts.length !== needs)
+    return refused({ code: 'dimension', reason: 'unequal-lengths', needs, got: texts.length });
+  const made: bigint[] = [];
+  for (const [row, text] of texts.entries()) {
+    const value = numberIn(text, context);
+    if (!value.ok) return value;
+    const count = asWhole(value.value);
+    if (count === null || count < 0n) return refused({ code: 'domain', reason: 'frequency', row });
+    made.push(count);
+  }
+  return succeed(made);
+}
+
+export function summarise(request: SummaryRequest, context: Context): Result<object, Problem> {
+  const x = column(request.x, context);
+  if (!x.ok) return x;
+  const freq = frequencies(request.freq, request.x.length, context);
+  if (!freq.ok) return freq;
+  const made = summaryOf(x.value, freq.value, request.quartiles);
+  if (made === null) return refused({ code: 'domain', reason: 'no-values' });
+  const value = (v: Rational | null) => v && fromRational(v);
+  const texts = decimalsIn(
+    {
+      sum: value(made.sum),
+      mean: value(made.mean),
+      s: made.s,
+      sigma: made.sigma,
+      min: value(made.min),
+      q1: value(made.q1),
+      median: value(made.median),
+      q3: value(made.q3),
+      max: value(made.max),
+    },
+    context,
+  );
+  if (!texts.ok) return texts;
+  const modes = decimalsIn(Object.fromEntries(made.modes.map((v, i) => [`${i}`, fromRational(v)])), context);
+  if (!modes.ok) return modes;
+  const n = decimalIn(fromWhole(made.n), context);
+  return n.ok ? succeed({ n: n.value, ...texts.value, modes: Object.values(modes.value) }) : n;
+}
+
+/** A decimal string as the number that it writes. */
+const numeral = (text: string) => {
+  const size = numberTree(text.replace('-', '').replace('E+', 'E'));
+  return text.startsWith('-') ? negateTree(numberTree(text.slice(1).replace('E+', 'E'))) : size;
+};
+
+export function fitted(request: FitRequest, context: Context): Result<object, Problem> {
+  const [x, y] = [column(request.x, context), column(request.y, context)];
+  if (!x.ok) return x;
+  if (!y.ok) return y;
+  const freq = frequencies(request.freq, request.x.length, context);
+  if (!freq.ok) return freq;
+  const { model, degree } = request;
+  const made = fit(
+    { model, degree, x: x.value, y: y.value, frequencies: freq.value, digits: context.digits + 4 },
+    context.alive,
+  );
+  if (!made.ok) return refused(made.problem);
+  const { coefficients, r, r2 } = made.value;
+  const texts = decimalsIn(Object.fromEntries(coefficients.map(({ name, value }) => [name, value])), context);
+  if (!texts.ok) return texts;
+  const measures = decimalsIn({ r, r2 }, context);
+  if (!measures.ok) return measures;
+  const byValue = new Map(coefficients.map(({ name, value }) => [value, texts.value[name]!]));
+  const equation = printText(
+    equationTree(made.value, (v) => numeral(byValue.get(v)!)),
+    TYPED,
+  );
+  return succeed({
+    coefficients: texts.value,
+    ...(measures.value.r === null ? {} : { r: measures.value.r }),
+    r2: measures.value.r2,
+    equation: `y=${equation}`,
+  });
+}

@@ -1,0 +1,48 @@
+import { place } from '@/core/base/problem';
+import type { Problem } from '@/core/base/problem';
+import { fail, succeed } from '@/core/base/result';
+import type { Result } from '@/core/base/result';
+import type { Context } from '@/core/evaluate/context';
+import { evaluate } from '@/core/evaluate/evaluate';
+import { batchText } from '@/core/format/layout';
+import { functionNames } from '@/core/function';
+import { parse } from '@/core/language/parse';
+import type { Reading } from '@/core/language/parse';
+import { roundToFigures } from '@/core/number/digits';
+import { isReal } from '@/core/number/value';
+import type { RealValue } from '@/core/number/value';
+
+export const NOWHERE = { from: 0, to: 0 } as const;
+
+export const readExpr = (text: string, impliedFirst = false): Result<Reading, Problem> =>
+  parse(text, { functions: functionNames, decimalSign: '.', impliedFirst });
+
+/** A number that a request gives as text: any expression without letters of its own. */
+export function numberIn(text: string, context: Context): Result<RealValue, Problem> {
+  const reading = readExpr(text);
+  if (!reading.ok) return reading;
+  const value = evaluate(reading.value.tree, context);
+  if (!value.ok) return value;
+  if (isReal(value.value)) return succeed(value.value);
+  return fail(place({ code: 'domain', reason: 'real-only' }, reading.value.tree.span));
+}
+
+/** A value as a decimal string to the digits of the context. */
+export function decimalIn(v: RealValue, { digits, alive }: Context): Result<string, Problem> {
+  const made = roundToFigures(v, digits, alive);
+  return typeof made === 'string' ? fail(place({ code: made }, NOWHERE)) : succeed(batchText(made));
+}
+
+/** Many values as decimal strings; the first that has no digits is the problem. */
+export function decimalsIn<K extends string>(
+  values: Readonly<Record<K, RealValue | null>>,
+  context: Context,
+): Result<Record<K, string | null>, Problem> {
+  const made: Partial<Record<K, string | null>> = {};
+  for (const [name, value] of Object.entries(values) as [K, RealValue | null][]) {
+    const text = value === null ? succeed(null) : decimalIn(value, context);
+    if (!text.ok) return text;
+    made[name] = text.value;
+  }
+  return succeed(made as Record<K, string | null>);
+}

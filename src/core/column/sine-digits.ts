@@ -1,0 +1,102 @@
+import type { Alive } from '../base/alive';
+import * as ball from '../number/ball';
+import { circular } from '../number/elementary';
+import * as q from '../number/rational';
+import type { Rational } from '../number/rational';
+import { solveSmall } from './small-system';
+import type { Sine } from './sine-fit';
+
+/** Numbers here are whole multiples of 2^−BITS. */
+const BITS = 160;
+const UNIT = 1n << BigInt(BITS);
+const STEPS = 12;
+/** Coefficients come to rest when a step moves them by less than this share of them. */
+const REST = 1e-30;
+
+const times = (a: bigint, b: bigint): bigint => (a * b) >> BigInt(BITS);
+
+function fixedOf(x: number): bigint {
+  if (x === 0 || !Number.isFinite(x)) return 0n;
+  // In two steps: a step of 10^−30 is below the whole numbers that a double scales to at once.
+  const exponent = Math.floor(Math.log2(Math.abs(x)));
+  const lead = BigInt(Math.round(x * 2 ** (52 - exponent)));
+  const shift = BITS - 52 + exponent;
+  return shift >= 0 ? lead << BigInt(shift) : lead >> BigInt(-shift);
+}
+
+const fixedRational = ({ n, d }: Rational): bigint => (n * UNIT) / d;
+
+/** sin and cos of an angle in fixed point. */
+function circle(angle: bigint): readonly [bigint, bigint] {
+  const b = { mid: angle, rad: 0n, exp: -BITS };
+  const of = (which: 'sin' | 'cos'): bigint => {
+    const made = circular(b, which, BITS + 8);
+    return made === null ? 0n : ball.toFixed(made, BITS).mid;
+  };
+  return [of('sin'), of('cos')];
+}
+
+/**
+ * The coefficients of a fitted sine carried on to some thirty digits: Newton's method on the squares left, the gradient
+ * in fixed point, its matrix in doubles. Null when it does not come to rest, or comes to rest at no minimum.
+ */
+export function sharpened(
+  start: Sine,
+  { x, y, w }: Readonly<{ x: readonly number[]; y: readonly number[]; w: readonly number[] }>,
+  exact: readonly (readonly [Rational, Rational])[],
+  alive: Alive,
+): Readonly<{ a: Rational; b: Rational; c: Rational; d: Rational }> | null {
+  const points = exact.map(([u, v], i) => [fixedRational(u), fixedRational(v), BigInt(w[i]!)] as const);
+  let p = [start.a, start.b, start.c, start.d].map(fixedOf) as [bigint, bigint, bigint, bigint];
+  let smallest = Infinity;
+  for (let step = 0; step < STEPS && alive(); step += 1) {
+    const [a, b, c, d] = p;
+    const g = [0n, 0n, 0n, 0n];
+    for (const [u, v, weight] of points) {
+      const [sine, cosine] = circle(times(b, u) + c);
+      const rest = times(a, sine) + d - v;
+      const ac = times(a, cosine);
+      const row = [sine, times(ac, u), ac, UNIT];
+      for (let j = 0; j < 4; j += 1) g[j]! += weight * times(rest, row[j]!);
+    }
+    const move = solveSmall(
+      curvature(p.map((v) => Number(v) / 2 ** BITS) as [number, number, number, number], x, y, w).map((row, j) => [
+        ...row,
+        Number(g[j]) / 2 ** BITS,
+      ]),
+    );
+    if (move === null) return null;
+    p = p.map((v, j) => v - fixedOf(move[j]!)) as typeof p;
+    const size = Math.max(...move.map((m, j) => Math.abs(m) / Math.max(Math.abs(Number(p[j]) / 2 ** BITS), 1e-6)));
+    if (size > 1e-2) return null;
+    if (size < REST || (step > 3 && size >= smallest)) break;
+    smallest = size;
+  }
+  const [a, b, c, d] = p.map((v) => q.rational(v, UNIT)) as [Rational, Rational, Rational, Rational];
+  return { a, b, c, d };
+}
+
+/** The second derivatives of half the squares left. */
+function curvature(
+  [a, b, c, d]: readonly [number, number, number, number],
+  x: readonly number[],
+  y: readonly number[],
+  w: readonly number[],
+): readonly (readonly number[])[] {
+  const h = Array.from({ length: 4 }, () => [0, 0, 0, 0]);
+  for (let i = 0; i < x.length; i += 1) {
+    const u = x[i]!;
+    const [sine, cosine] = [Math.sin(b * u + c), Math.cos(b * u + c)];
+    const rest = a * sine + d - y[i]!;
+    const row = [sine, a * u * cosine, a * cosine, 1];
+    const second = [
+      [0, u * cosine, cosine, 0],
+      [u * cosine, -a * u * u * sine, -a * u * sine, 0],
+      [cosine, -a * u * sine, -a * sine, 0],
+      [0, 0, 0, 0],
+    ];
+    for (let j = 0; j < 4; j += 1)
+      for (let k = 0; k < 4; k += 1) h[j]![k]! += w[i]! * (row[j]! * row[k]! + rest * second[j]![k]!);
+  }
+  return h;
+}

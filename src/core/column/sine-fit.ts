@@ -1,0 +1,121 @@
+import type { Alive } from '../base/alive';
+import { solveSmall } from './small-system';
+import { sharpened } from './sine-digits';
+import type { Rational } from '../number/rational';
+
+/** y = a·sin(b·x + c) + d with a and b above zero and −π < c ≤ π, angles in radians. */
+export type Sine = Readonly<{ a: number; b: number; c: number; d: number }>;
+
+/** The numbers as decimals that were carried further than doubles; `left` and `whole` as in a polynomial fit, in doubles. */
+export type SineFit = Readonly<{
+  a: Rational;
+  b: Rational;
+  c: Rational;
+  d: Rational;
+  left: number;
+  whole: number;
+}>;
+
+type Points = Readonly<{ x: readonly number[]; y: readonly number[]; w: readonly number[] }>;
+
+/** How many frequencies are tried to one whole wave over the range of x. */
+const STEPS_A_WAVE = 12;
+/** Waves are looked for from this part of one over the range on: with less, there is no wave to see. */
+const LEAST_WAVE = 0.25;
+/** What the search may cost, in evaluations of a point. */
+const MOST_WORK = 3e7;
+
+/** For one frequency the rest is linear: sine, cosine and height by least squares, and the squares left. */
+function atFrequency({ x, y, w }: Points, b: number): { sine: number; cosine: number; d: number; left: number } | null {
+  const m = [
+    [0, 0, 0, 0],
+    [0, 0, 0, 0],
+    [0, 0, 0, 0],
+  ];
+  for (let i = 0; i < x.length; i += 1) {
+    const row = [Math.sin(b * x[i]!), Math.cos(b * x[i]!), 1];
+    for (let j = 0; j < 3; j += 1) {
+      for (let k = j; k < 3; k += 1) m[j]![k]! += w[i]! * row[j]! * row[k]!;
+      m[j]![3]! += w[i]! * row[j]! * y[i]!;
+    }
+  }
+  for (let j = 1; j < 3; j += 1) for (let k = 0; k < j; k += 1) m[j]![k] = m[k]![j]!;
+  const found = solveSmall(m);
+  if (found === null) return null;
+  const [sine, cosine, d] = found as [number, number, number];
+  let left = 0;
+  for (let i = 0; i < x.length; i += 1)
+    left += w[i]! * (sine * Math.sin(b * x[i]!) + cosine * Math.cos(b * x[i]!) + d - y[i]!) ** 2;
+  return { sine, cosine, d, left };
+}
+
+/** The least of a function between two numbers, by golden section. */
+function least(f: (b: number) => number, from: number, to: number): number {
+  const share = (Math.sqrt(5) - 1) / 2;
+  let [low, high] = [from, to];
+  let [p, r] = [high - share * (high - low), low + share * (high - low)];
+  let [fp, fr] = [f(p), f(r)];
+  for (let i = 0; i < 80 && high - low > 1e-14 * high; i += 1) {
+    if (fp < fr) {
+      [high, r, fr] = [r, p, fp];
+      p = high - share * (high - low);
+      fp = f(p);
+    } else {
+      [low, p, fp] = [p, r, fr];
+      r = low + share * (high - low);
+      fr = f(r);
+    }
+  }
+  return (low + high) / 2;
+}
+
+const turned = (c: number): number => c - 2 * Math.PI * Math.ceil(c / (2 * Math.PI) - 0.5);
+
+/**
+ * The sine that comes nearest to points in the sense of least squares: every frequency from a quarter of a wave over
+ * the range up to two points a wave is tried, the rest being linear (variable projection: G. H. Golub and V. Pereyra,
+ * SIAM J. Numer. Anal. 10 (1973)), the best ones are narrowed, and the end is sharpened beyond doubles. Null when
+ * nothing of that kind fits better than what lies beside it. Domain: five or more different x, of even spacing or not.
+ */
+export function sineFit(
+  points: Points,
+  exact: readonly (readonly [Rational, Rational])[],
+  alive: Alive,
+): SineFit | null | 'stopped' {
+  const { x, y, w } = points;
+  const [from, to] = [Math.min(...x), Math.max(...x)];
+  const middle = (from + to) / 2;
+  const centred: Points = { x: x.map((v) => v - middle), y, w };
+  const distinct = new Set(x).size;
+  const step = (2 * Math.PI) / ((to - from) * STEPS_A_WAVE);
+  const first = Math.ceil(LEAST_WAVE * STEPS_A_WAVE);
+  const last = Math.min((STEPS_A_WAVE * (distinct - 1)) / 2, Math.floor(MOST_WORK / x.length));
+  const errors: number[] = [];
+  for (let k = first; k <= last; k += 1) {
+    if (!alive()) return 'stopped';
+    errors.push(atFrequency(centred, k * step)?.left ?? Infinity);
+  }
+  const dips = errors
+    .map((left, i) => ({
+      left,
+      k: first + i,
+      isDip: left <= (errors[i - 1] ?? Infinity) && left <= (errors[i + 1] ?? Infinity),
+    }))
+    .filter(({ isDip, k }) => isDip && k > first)
+    .sort((p, r) => p.left - r.left)
+    .slice(0, 4);
+  let best: (Sine & { left: number }) | null = null;
+  for (const { k } of dips) {
+    const b = least((v) => atFrequency(centred, v)?.left ?? Infinity, (k - 1) * step, (k + 1) * step);
+    const made = atFrequency(centred, b);
+    if (made === null || (best !== null && made.left >= best.left * (1 - 1e-9))) continue;
+    const a = Math.hypot(made.sine, made.cosine);
+    best = { a, b, c: turned(Math.atan2(made.cosine, made.sine) - b * middle), d: made.d, left: made.left };
+  }
+  const total = w.reduce((sum, v) => sum + v, 0);
+  const mean = y.reduce((sum, v, i) => sum + w[i]! * v, 0) / total;
+  const whole = y.reduce((sum, v, i) => sum + w[i]! * (v - mean) ** 2, 0);
+  if (best === null || !(best.a > 0) || !(best.left < whole)) return null;
+  const sharp = sharpened(best, points, exact, alive);
+  return sharp === null ? null : { ...sharp, left: best.left, whole };
+}

@@ -1,0 +1,126 @@
+import * as q from '../number/rational';
+import type { Rational } from '../number/rational';
+import { rootOf } from './root-of';
+import { powerSum, scaled } from './exact-sums';
+import type { RealValue } from '../number/value';
+
+/**
+ * How quartiles are taken. `halves`: medians of the two halves, the middle value left out; `inclusive`: the same with
+ * the middle value in both; `interpolated`: between neighbours, at 1 + (n − 1)/4 and 1 + 3(n − 1)/4.
+ */
+export const quartileRules = ['halves', 'inclusive', 'interpolated'] as const;
+export type QuartileRule = (typeof quartileRules)[number];
+
+/** A value and how often it occurs. */
+type Tally = Readonly<{ value: Rational; count: bigint }>;
+
+export type Summary = Readonly<{
+  n: bigint;
+  sum: Rational;
+  sumOfSquares: Rational;
+  mean: Rational;
+  /** Sample standard deviation (divides by n − 1); null for fewer than two values. */
+  s: RealValue | null;
+  /** Population standard deviation (divides by n). */
+  sigma: RealValue;
+  min: Rational;
+  /** Null when a half holds no value: fewer than two values under the rule `halves`. */
+  q1: Rational | null;
+  median: Rational;
+  q3: Rational | null;
+  max: Rational;
+  /** The values that occur most often, in order; none when no value occurs more often than the others. */
+  modes: readonly Rational[];
+}>;
+
+/** Distinct values in order, each with its count; those with the count zero left out. */
+function tallied(values: readonly Rational[], counts: readonly bigint[] | null): readonly Tally[] {
+  const { n: keys, d } = scaled(values);
+  const by = new Map<bigint, bigint>();
+  keys.forEach((key, i) => by.set(key, (by.get(key) ?? 0n) + (counts?.[i] ?? 1n)));
+  return [...by]
+    .filter(([, count]) => count > 0n)
+    .sort(([a], [b]) => (a < b ? -1 : 1))
+    .map(([n, count]) => ({ value: q.rational(n, d), count }));
+}
+
+/** The value at a place in order, counted from 0. */
+function at(tally: readonly Tally[], place: bigint): Rational {
+  let before = 0n;
+  for (const { value, count } of tally) {
+    before += count;
+    if (place < before) return value;
+  }
+  throw new Error('a place beyond the last value');
+}
+
+const HALF: Rational = { n: 1n, d: 2n };
+
+/** The median of the values from one place up to, but not, another. */
+function medianOf(tally: readonly Tally[], from: bigint, to: bigint): Rational {
+  const count = to - from;
+  const middle = from + count / 2n;
+  return count % 2n === 1n ? at(tally, middle) : q.multiply(HALF, q.add(at(tally, middle - 1n), at(tally, middle)));
+}
+
+/** The value a share of the way from the first to the last, between neighbours where it falls there. */
+function interpolated(tally: readonly Tally[], n: bigint, share: Rational): Rational {
+  const place = q.multiply(q.whole(n - 1n), share);
+  const below = place.n / place.d;
+  const low = at(tally, below);
+  const rest = q.subtract(place, q.whole(below));
+  return q.isZero(rest) ? low : q.add(low, q.multiply(rest, q.subtract(at(tally, below + 1n), low)));
+}
+
+function quartiles(
+  tally: readonly Tally[],
+  n: bigint,
+  rule: QuartileRule,
+): readonly [Rational | null, Rational | null] {
+  if (rule === 'interpolated')
+    return [interpolated(tally, n, { n: 1n, d: 4n }), interpolated(tally, n, { n: 3n, d: 4n })];
+  const half = rule === 'inclusive' ? (n + 1n) / 2n : n / 2n;
+  return half === 0n ? [null, null] : [medianOf(tally, 0n, half), medianOf(tally, n - half, n)];
+}
+
+function modesOf(tally: readonly Tally[]): readonly Rational[] {
+  const most = tally.reduce((top, { count }) => (count > top ? count : top), 0n);
+  const modes = tally.filter(({ count }) => count === most);
+  return modes.length === tally.length && tally.length > 1 ? [] : modes.map(({ value }) => value);
+}
+
+/**
+ * The summary of a column, each value counted as often as its frequency says. Exact: sums and means as fractions,
+ * standard deviations as square roots of fractions. Domain: as many frequencies as values, whole and not negative.
+ * Null when there is no value left to sum up. Source: ISO 3534-1 for mean and standard deviations (from memory);
+ * quartiles as the rule says, which is printed with them.
+ */
+export function summaryOf(
+  values: readonly Rational[],
+  frequencies: readonly bigint[] | null,
+  rule: QuartileRule,
+): Summary | null {
+  const tally = tallied(values, frequencies);
+  if (tally.length === 0) return null;
+  const n = tally.reduce((total, { count }) => total + count, 0n);
+  const x = scaled(values);
+  const sum = powerSum(x, null, 1, 0, frequencies);
+  const sumOfSquares = powerSum(x, null, 2, 0, frequencies);
+  const mean = q.divide(sum, q.whole(n));
+  const spread = q.subtract(sumOfSquares, q.multiply(sum, mean));
+  const [q1, q3] = quartiles(tally, n, rule);
+  return {
+    n,
+    sum,
+    sumOfSquares,
+    mean,
+    s: n < 2n ? null : rootOf(q.divide(spread, q.whole(n - 1n))),
+    sigma: rootOf(q.divide(spread, q.whole(n))),
+    min: tally[0]!.value,
+    q1,
+    median: medianOf(tally, 0n, n),
+    q3,
+    max: tally.at(-1)!.value,
+    modes: modesOf(tally),
+  };
+}

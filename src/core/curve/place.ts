@@ -1,0 +1,164 @@
+import { withLetter } from '../evaluate/context';
+import type { Context } from '../evaluate/context';
+import { evaluate } from '../evaluate/evaluate';
+import type { Tree } from '../language/tree';
+import { ZERO, real, subtract } from '../number/arithmetic';
+import { absolute, bitLength } from '../number/integer';
+import * as q from '../number/rational';
+import type { Rational } from '../number/rational';
+import { signOf } from '../number/sign';
+import { toDouble } from '../number/to-double';
+import { asRational, fromRational, isReal } from '../number/value';
+import type { RealValue } from '../number/value';
+import { coefficientsOf } from '../solve/coefficients';
+import { fromDouble, simpleFraction, simpleValuesNear } from '../solve/exact-near';
+
+/** A number on the axis. `isExact`: it is just this value; else it is as near as the digits that were asked for. */
+export type Place = Readonly<{ x: RealValue; isExact: boolean; isSure: boolean }>;
+
+export const exactPlace = (x: RealValue): Place => ({ x, isExact: true, isSure: true });
+
+/** Digits carried beyond those that are asked for. */
+const SPARE = 8;
+const MOST_STEPS = 80;
+/** The golden section, near enough for a search. */
+const GOLDEN: Rational = q.rational(377n, 610n);
+
+/** A fraction longer than this came out of a search, not out of a book: its roots are not looked for in exact form. */
+const LONG_BITS = 56;
+
+const isLong = (x: RealValue): boolean => x.kind === 'rational' && bitLength(x.value.d) > LONG_BITS;
+
+/** Finds zeros of one expression to as many digits as the context asks for, in exact numbers. */
+export class Refiner {
+  private readonly isPolynomial: boolean;
+
+  constructor(
+    private readonly tree: Tree,
+    private readonly letter: string,
+    private readonly context: Context,
+  ) {
+    this.isPolynomial = coefficientsOf(tree, letter, context) !== null;
+  }
+
+  valueAt(x: RealValue): RealValue | null {
+    // As a real it is worked in balls from the start, and no long number is taken apart into its factors.
+    const at = isLong(x) && !this.isPolynomial ? real('within', x, ZERO) : x;
+    const made = evaluate(this.tree, withLetter(this.context, this.letter, at));
+    return made.ok && isReal(made.value) ? made.value : null;
+  }
+
+  /** The exact sign at a value; null where there is none, or where it cannot be decided. */
+  signAt(x: RealValue): -1 | 0 | 1 | null {
+    const value = this.valueAt(x);
+    const sign = value === null ? null : signOf(value, this.context.alive);
+    return typeof sign === 'number' ? sign : null;
+  }
+
+  /** A value near a double at which the expression is exactly zero. */
+  exactNear(x: number, within = 1e-9): RealValue | null {
+    return this.candidates(x, within).find((c) => this.signAt(c) === 0) ?? null;
+  }
+
+  /** A value near a double at which the expression has no value: a corner of what it is the slope of. */
+  brokenNear(x: number): RealValue | null {
+    return this.candidates(x, 1e-9).find((c) => this.valueAt(c) === null) ?? null;
+  }
+
+  private candidates(x: number, within: number): readonly RealValue[] {
+    const decimal = simpleFraction(x, 1e7, Math.max(Math.abs(x), 1e-9) * 1e-14);
+    const simple = simpleValuesNear(x, within, this.context.alive);
+    return decimal === null ? simple : [...simple, fromRational(decimal)];
+  }
+
+  /** Rounds to the digits that are carried, so that fractions stay short. */
+  private short(x: Rational, size: Rational): Rational {
+    const unit = this.unit(size, 2 * SPARE);
+    const steps = q.divide(x, unit);
+    return q.multiply(q.whole((2n * steps.n + steps.d) / (2n * steps.d)), unit);
+  }
+
+  /** 10^−(digits + spare) of a size, as a power of ten. */
+  private unit(size: Rational, spare: number): Rational {
+    const power = this.context.digits + spare - decimalExponent(size);
+    return power >= 0 ? { n: 1n, d: 10n ** BigInt(power) } : q.whole(10n ** BigInt(-power));
+  }
+
+  /** The simple zero near a double, its slope there known as a double: every step gains the digits that the slope has. */
+  near(start: number, slope: number): Place | null {
+    const exact = this.exactNear(start);
+    if (exact !== null) return exactPlace(exact);
+    if (!Number.isFinite(slope) || slope === 0) return null;
+    let x = fromDouble(start);
+    if (x.n === 0n) return null;
+    const size = q.magnitude(x);
+    const goal = this.unit(size, SPARE);
+    let last = Infinity;
+    for (let i = 0; i < MOST_STEPS && this.context.alive(); i += 1) {
+      const value = this.valueAt(fromRational(x));
+      if (value === null) return null;
+      if (asRational(value)?.n === 0n) return exactPlace(fromRational(x));
+      const step = toDouble(value, this.context.alive) / slope;
+      if (!Number.isFinite(step) || Math.abs(step) > last) return null;
+      last = Math.abs(step);
+      x = this.short(q.subtract(x, fromDouble(step)), size);
+      if (q.compare(q.magnitude(fromDouble(step)), goal) <= 0) break;
+    }
+    const width = q.multiply(goal, q.whole(100));
+    const [s, t] = [this.signAt(fromRational(q.subtract(x, width))), this.signAt(fromRational(q.add(x, width)))];
+    if (s === null || t === null || s * t >= 0) return null;
+    return { x: fromRational(x), isExact: false, isSure: true };
+  }
+
+  /** Where the expression is least (way 1) or greatest (−1) between two numbers with one turn between them, by golden section. */
+  leastBetween(low: Rational, high: Rational, way: 1 | -1): Place | null {
+    const size = q.compare(q.magnitude(low), q.magnitude(high)) > 0 ? q.magnitude(low) : q.magnitude(high);
+    const goal = this.unit(size, 2);
+    const inner = (a: Rational, b: Rational): Rational =>
+      this.short(q.add(a, q.multiply(GOLDEN, q.subtract(b, a))), size);
+    let [a, b] = [low, high];
+    let [p, r] = [inner(b, a), inner(a, b)];
+    let [fp, fr] = [this.valueAt(fromRational(p)), this.valueAt(fromRational(r))];
+    while (q.compare(q.subtract(b, a), goal) > 0 && this.context.alive()) {
+      if (fp === null || fr === null) return null;
+      const order = signOf(subtract(fp, fr), this.context.alive);
+      if (typeof order === 'string') break;
+      if (order * way <= 0) {
+        [b, r, fr] = [r, p, fp];
+        p = inner(b, a);
+        fp = this.valueAt(fromRational(p));
+      } else {
+        [a, p, fp] = [p, r, fr];
+        r = inner(a, b);
+        fr = this.valueAt(fromRational(r));
+      }
+    }
+    return { x: fromRational(q.multiply(q.add(a, b), { n: 1n, d: 2n })), isExact: false, isSure: false };
+  }
+
+  /** The change of sign between two numbers by halving; null when their signs are alike. */
+  between(low: Rational, high: Rational): Place | null {
+    let [a, b] = [low, high];
+    const s = this.signAt(fromRational(a));
+    const t = this.signAt(fromRational(b));
+    if (s === 0 || t === 0) return exactPlace(fromRational(s === 0 ? a : b));
+    if (s === null || t === null || s === t) return null;
+    const size = q.compare(q.magnitude(a), q.magnitude(b)) > 0 ? q.magnitude(a) : q.magnitude(b);
+    const goal = this.unit(size, SPARE);
+    while (q.compare(q.subtract(b, a), goal) > 0 && this.context.alive()) {
+      const middle = q.multiply(q.add(a, b), { n: 1n, d: 2n });
+      const sign = this.signAt(fromRational(middle));
+      if (sign === 0) return exactPlace(fromRational(middle));
+      if (sign === null) break;
+      if (sign === s) a = middle;
+      else b = middle;
+    }
+    return { x: fromRational(q.multiply(q.add(a, b), { n: 1n, d: 2n })), isExact: false, isSure: true };
+  }
+}
+
+/** The power of ten of the leading digit, or one beside it. Domain: above zero. */
+function decimalExponent(size: Rational): number {
+  if (size.n === 0n) return 0;
+  return absolute(size.n).toString().length - size.d.toString().length;
+}

@@ -1,0 +1,296 @@
+import { differentiate } from '../evaluate/differentiate';
+import type { Context } from '../evaluate/context';
+import { compileDoubles } from '../evaluate/doubles';
+import type { Fn } from '../evaluate/double-parts';
+import { binaryTree, groupTree } from '../language/tree';
+import type { Tree } from '../language/tree';
+import { interval } from '../number/interval';
+import * as q from '../number/rational';
+import { ZERO } from '../number/arithmetic';
+import { compareReals } from '../number/sign';
+import { toDouble } from '../number/to-double';
+import { isReal } from '../number/value';
+import type { RealValue } from '../number/value';
+import { coefficientsOf } from '../solve/coefficients';
+import { fromDouble } from '../solve/exact-near';
+import { polynomialRoots } from '../solve/polynomial-roots';
+import { middleOf } from '../solve/root';
+import type { Curve } from './curve';
+import { compileCurve } from './curve';
+import { bisected, isolate } from './isolate';
+import type { Spot } from './isolate';
+import { Refiner, exactPlace } from './place';
+import type { Place } from './place';
+
+/** So many points are looked for at the most; when there are more, it is said. */
+export const MOST_POINTS = 200;
+
+export type CurvePoint = Readonly<{ curve: number; at: Place; y: RealValue | null }>;
+export type Crossing = Readonly<{ curves: readonly [number, number]; at: Place; y: RealValue | null }>;
+
+export type Points = Readonly<{
+  zeros: readonly CurvePoint[];
+  lowest: readonly CurvePoint[];
+  highest: readonly CurvePoint[];
+  crossings: readonly Crossing[];
+  /** There may be more than were found: beyond the limit, out of time, or where nothing could be proved. */
+  hasMore: boolean;
+}>;
+
+type Range = Readonly<{ from: RealValue; to: RealValue; low: number; high: number }>;
+type Found = Readonly<{ places: readonly Place[]; isComplete: boolean }>;
+
+type Turns = Readonly<{ lowest: readonly Place[]; highest: readonly Place[]; isComplete: boolean }>;
+
+/** Neighbours that are compared where a curve has no derivative to go by. */
+const COMPARED = 800;
+
+const MOST_DEGREE = 6;
+
+const NONE: Found = { places: [], isComplete: true };
+
+class Finder {
+  constructor(
+    private readonly range: Range,
+    private readonly context: Context,
+  ) {}
+
+  private double(v: RealValue): number {
+    return toDouble(v, this.context.alive);
+  }
+
+  private isIn(x: RealValue): boolean {
+    const { from, to } = this.range;
+    const { alive } = this.context;
+    return compareReals(x, from, alive) !== -1 && compareReals(x, to, alive) !== 1;
+  }
+
+  isNear(a: Place, b: Place): boolean {
+    const [x, y] = [this.double(a.x), this.double(b.x)];
+    return Math.abs(x - y) <= 1e-14 * Math.max(Math.abs(x), Math.abs(y));
+  }
+
+  /** In order, each place once. */
+  private ordered(places: readonly Place[]): readonly Place[] {
+    const worth = places.filter(({ x }) => this.isIn(x)).map((place) => ({ place, at: this.double(place.x) }));
+    worth.sort((a, b) => a.at - b.at);
+    const kept: typeof worth = [];
+    for (const next of worth) {
+      const last = kept.at(-1);
+      const isSame = last !== undefined && next.at - last.at <= 1e-12 * Math.max(Math.abs(next.at), 1e-300);
+      if (!isSame) kept.push(next);
+      else if (next.place.isExact) kept[kept.length - 1] = next;
+    }
+    return kept.map(({ place }) => place);
+  }
+
+  /** Where a curve is zero: all its places for a polynomial, else what interval bounds find. */
+  zeros(curve: Curve): Found {
+    const refiner = new Refiner(curve.tree, curve.letter, this.context);
+    const slope = curve.slopeTree && compileDoubles(curve.slopeTree, curve.letter, this.context);
+    const roots = this.polynomialZeros(curve, refiner, slope);
+    if (roots !== null) return { places: this.ordered(roots), isComplete: true };
+    const { low, high } = this.range;
+    if (isZeroThroughout(curve.f, low, high)) return NONE;
+    const { spots, isComplete } = isolate(curve, low, high, 2 * MOST_POINTS, this.context.alive);
+    const places = spots.flatMap((spot) => this.zerosAt(spot, curve, refiner, slope));
+    return { places: this.ordered(places), isComplete };
+  }
+
+  private polynomialZeros(curve: Curve, refiner: Refiner, slope: Fn | null): readonly Place[] | null {
+    const coefficients = coefficientsOf(curve.tree, curve.letter, this.context);
+    // Of a high degree the bounds are quicker: the roots of a formula are not to be had, and complex ones not wanted.
+    if (coefficients === null || coefficients.length > MOST_DEGREE + 1) return null;
+    if (coefficients.slice(1).every((c) => c.kind === 'rational' && q.isZero(c.value))) return [];
+    const found = polynomialRoots(coefficients, this.context);
+    if (found === null) return null;
+    const places: Place[] = [];
+    for (const root of found.real) {
+      if (root.kind === 'exact') {
+        if (isReal(root.value)) places.push(exactPlace(root.value));
+        continue;
+      }
+      const x = this.double(middleOf(root));
+      const sharp = refiner.near(x, slope?.(x) ?? NaN) ?? refiner.between(root.low, root.high);
+      places.push(sharp ?? { x: middleOf(root), isExact: false, isSure: root.isSure });
+    }
+    return places;
+  }
+
+  private zerosAt(spot: Spot, curve: Curve, refiner: Refiner, slope: Fn | null): readonly Place[] {
+    const { f } = curve;
+    if (spot.kind === 'crosses') {
+      const x = bisected(f, spot.low, spot.high);
+      const sharp = refiner.near(x, slope?.(x) ?? NaN) ?? refiner.between(fromDouble(spot.low), fromDouble(spot.high));
+      return [sharp ?? { x: { kind: 'rational', value: fromDouble(x) }, isExact: false, isSure: false }];
+    }
+    const x = spot.low + (spot.high - spot.low) / 2;
+    // A double tells the place of a flat turn to half its digits only.
+    const exact = refiner.exactNear(x) ?? refiner.exactNear(x, 1e-6);
+    if (exact !== null) return [exactPlace(exact)];
+    return this.touching(x, curve, refiner);
+  }
+
+  /** What lies at a turn near zero: a touching zero, two zeros beside each other, or none. */
+  private touching(x: number, curve: Curve, refiner: Refiner): readonly Place[] {
+    const { slopeTree, letter, f } = curve;
+    if (slopeTree === null || !Number.isFinite(f(x))) return [];
+    const steep = differentiate(slopeTree, letter, this.context.angle);
+    const bend = steep.ok ? compileDoubles(steep.value, letter, this.context) : null;
+    const at = new Refiner(slopeTree, letter, this.context).near(x, bend?.(x) ?? NaN);
+    const value = at && refiner.valueAt(at.x);
+    if (at === null || value === null) return [];
+    const { low, high } = this.range;
+    const step = (high - low) * 1e-5;
+    const [left, right] = [f(this.double(at.x) - step), f(this.double(at.x) + step)];
+    const size = Math.max(Math.abs(left), Math.abs(right));
+    const here = this.double(value);
+    // At a double zero the value shrinks with the square of what is left of the place.
+    if (Math.abs(here) <= size * 10 ** (-1.2 * this.context.digits)) return [{ ...at, isSure: at.isExact }];
+    if (here * left > 0 && here * right > 0) return [];
+    const middle = at.x.kind === 'rational' ? at.x.value : fromDouble(this.double(at.x));
+    const by = fromDouble(step);
+    const both = [refiner.between(q.subtract(middle, by), middle), refiner.between(middle, q.add(middle, by))];
+    return both.filter((p): p is Place => p !== null);
+  }
+
+  /** Where a curve turns: zeros of its slope and corners, at which the slope changes its sign. */
+  turns(curve: Curve): Turns {
+    const { slopeTree, letter, f } = curve;
+    const slope = slopeTree === null ? null : compileCurve(slopeTree, letter, this.context);
+    if (slope === null || !slope.ok) return this.turnsByComparing(curve);
+    const smooth = this.zeros(slope.value);
+    const corners = this.corners(curve, slope.value);
+    const places = this.ordered([...smooth.places, ...corners.places]);
+    const at = places.map(({ x }) => this.double(x));
+    const { low, high } = this.range;
+    const made = { lowest: [] as Place[], highest: [] as Place[] };
+    places.forEach((place, i) => {
+      const x = at[i]!;
+      const gap = Math.min(x - (at[i - 1] ?? -Infinity), (at[i + 1] ?? Infinity) - x, (high - low) / 100);
+      let step = gap / 4;
+      for (let k = 0; k < 8 && curve.bounds(interval(x - step, x + step)).is !== 'continuous'; k += 1) step /= 8;
+      const [left, right] = [slope.value.f(x - step), slope.value.f(x + step)];
+      const isHeld = Math.abs(f(x - step) - f(x + step)) <= 4 * step * Math.max(Math.abs(left), Math.abs(right));
+      if (!isHeld || !(left * right < 0)) return;
+      (left < 0 ? made.lowest : made.highest).push(place);
+    });
+    return { ...made, isComplete: smooth.isComplete && corners.isComplete };
+  }
+
+  /** Turns of a curve that has no derivative here: the lowest and highest of many neighbours, narrowed in exact numbers. */
+  private turnsByComparing({ f, bounds, tree, letter }: Curve): Turns {
+    const { low, high } = this.range;
+    const refiner = new Refiner(tree, letter, this.context);
+    const xs = Array.from({ length: COMPARED + 1 }, (_, i) => low + ((high - low) * i) / COMPARED);
+    const made = { lowest: [] as Place[], highest: [] as Place[] };
+    for (let i = 1; i < COMPARED && this.context.alive(); i += 1) {
+      const [a, b, c] = [xs[i - 1]!, xs[i]!, xs[i + 1]!];
+      const [p, r, t] = [f(a), f(b), f(c)];
+      const way = r < p && r <= t ? 1 : r > p && r >= t ? -1 : 0;
+      if (way === 0 || bounds(interval(a, c)).is !== 'continuous') continue;
+      const place = refiner.leastBetween(fromDouble(a), fromDouble(c), way);
+      if (place !== null) (way === 1 ? made.lowest : made.highest).push(place);
+    }
+    return { ...made, isComplete: false };
+  }
+
+  /** Places at which the slope jumps from one sign to the other while the curve goes on. */
+  private corners(curve: Curve, slope: Curve): Found {
+    const { low, high } = this.range;
+    const places: Place[] = [];
+    const refiner = new Refiner(slope.tree, slope.letter, this.context);
+    const floor = (high - low) * 2 ** -44;
+    let work = 0;
+    const visit = (a: number, b: number): void => {
+      work += 1;
+      if (work > 20_000 || !this.context.alive()) return;
+      const is = slope.bounds(interval(a, b));
+      // A corner is where the slope has no value though the curve has: all else was looked at as a zero of the slope.
+      if (is.is === 'continuous' || is.is === 'nowhere' || is.low > 0 || is.high < 0) return;
+      if (curve.bounds(interval(a, b)).is === 'nowhere') return;
+      if (b - a > floor) {
+        const middle = a + (b - a) * 0.4871;
+        visit(a, middle);
+        visit(middle, b);
+        return;
+      }
+      const x = a + (b - a) / 2;
+      if (!Number.isFinite(curve.f(x))) return;
+      const [before, after] = [slope.f(a - 16 * floor), slope.f(b + 16 * floor)];
+      if (!(before * after < 0)) return;
+      const broken = refiner.brokenNear(x);
+      const between = broken === null ? refiner.between(fromDouble(a - floor), fromDouble(b + floor)) : null;
+      places.push(
+        broken === null
+          ? (between ?? { x: { kind: 'rational', value: fromDouble(x) }, isExact: false, isSure: false })
+          : exactPlace(broken),
+      );
+    };
+    visit(low, high);
+    return { places, isComplete: work <= 20_000 };
+  }
+
+  yOf(curve: Curve, { x }: Place): RealValue | null {
+    return new Refiner(curve.tree, curve.letter, this.context).valueAt(x);
+  }
+}
+
+/** Zero at a few places that no rule of its own would choose is zero everywhere. */
+const isZeroThroughout = (f: Fn, low: number, high: number): boolean =>
+  [0.0917, 0.2731, 0.4879, 0.6353, 0.8713].every((share) => f(low + (high - low) * share) === 0);
+
+/** Whether a place is a zero that only touches, found to the same digits: its height is then none at all. */
+const isOneOf = (place: Place, zeros: readonly Place[], finder: Finder): boolean =>
+  !place.isExact && zeros.some((zero) => finder.isNear(zero, place));
+
+/** One curve less another. */
+function difference(a: Curve, b: Curve, context: Context): Curve | null {
+  const tree: Tree = binaryTree('minus', groupTree(a.tree), groupTree(b.tree));
+  const made = compileCurve(tree, a.letter, context);
+  return made.ok ? made.value : null;
+}
+
+/**
+ * Zeros, turning points and crossings of curves between two numbers, ends included: each exact where the core knows it
+ * so, else to the digits of the context (proved by a change of sign). Zeros that only touch the axis count; ends of a
+ * domain are no turning points. Domain: from < to. What cannot be proved apart is left out, and `hasMore` says so.
+ */
+export function findPoints(curves: readonly Curve[], from: RealValue, to: RealValue, context: Context): Points {
+  const [low, high] = [toDouble(from, context.alive), toDouble(to, context.alive)];
+  const finder = new Finder({ from, to, low, high }, context);
+  const points = { zeros: [] as CurvePoint[], lowest: [] as CurvePoint[], highest: [] as CurvePoint[] };
+  const crossings: Crossing[] = [];
+  let isComplete = true;
+  const at = (curve: number, places: readonly Place[]): readonly CurvePoint[] =>
+    places.map((place) => ({ curve, at: place, y: finder.yOf(curves[curve]!, place) }));
+  curves.forEach((curve, i) => {
+    const zeros = finder.zeros(curve);
+    const turns = finder.turns(curve);
+    isComplete &&= zeros.isComplete && turns.isComplete;
+    points.zeros.push(...at(i, zeros.places));
+    const turned = (places: readonly Place[]): readonly CurvePoint[] =>
+      at(i, places).map((point) => (isOneOf(point.at, zeros.places, finder) ? { ...point, y: ZERO } : point));
+    points.lowest.push(...turned(turns.lowest));
+    points.highest.push(...turned(turns.highest));
+    for (let j = i + 1; j < curves.length; j += 1) {
+      const rest = difference(curve, curves[j]!, context);
+      const found = rest === null ? { ...NONE, isComplete: false } : finder.zeros(rest);
+      isComplete &&= found.isComplete;
+      for (const place of found.places) {
+        const y = finder.yOf(curve, place);
+        if (y !== null) crossings.push({ curves: [i, j], at: place, y });
+      }
+    }
+  });
+  const all = [points.zeros, points.lowest, points.highest, crossings];
+  const isCut = all.some((list) => list.length > MOST_POINTS) || !context.alive();
+  const cut = <T>(list: readonly T[]): readonly T[] => list.slice(0, MOST_POINTS);
+  return {
+    zeros: cut(points.zeros),
+    lowest: cut(points.lowest),
+    highest: cut(points.highest),
+    crossings: cut(crossings),
+    hasMore: isCut || !isComplete,
+  };
+}
