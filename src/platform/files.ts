@@ -1,6 +1,8 @@
 /** Offers a text file for saving under a name. */
-export function saveFile(name: string, text: string, type: string): void {
-  const url = URL.createObjectURL(new Blob([text], { type }));
+export const saveFile = (name: string, text: string, type: string): void => saveBlob(name, new Blob([text], { type }));
+
+function saveBlob(name: string, blob: Blob): void {
+  const url = URL.createObjectURL(blob);
   const link = document.createElement('a');
   link.href = url;
   link.download = name;
@@ -24,4 +26,23 @@ export function openFile(accept: string): Promise<string | null> {
     });
     input.click();
   });
+}
+
+/** Offers a drawing in SVG for saving as a picture of pixels, `scale` of them for each of its own. */
+export async function savePicture(
+  name: string,
+  svg: string,
+  width: number,
+  height: number,
+  scale: number,
+): Promise<void> {
+  const picture = new Image();
+  picture.src = `data:image/svg+xml;charset=utf-8,${encodeURIComponent(svg)}`;
+  await picture.decode();
+  const canvas = document.createElement('canvas');
+  canvas.width = width * scale;
+  canvas.height = height * scale;
+  canvas.getContext('2d')?.drawImage(picture, 0, 0, canvas.width, canvas.height);
+  const blob = await new Promise<Blob | null>((resolve) => canvas.toBlob(resolve, 'image/png'));
+  if (blob !== null) saveBlob(name, blob);
 }

@@ -5,14 +5,20 @@ import { useColorScheme } from 'react-native';
 import { usePathname, useRouter } from 'expo-router';
 import { scaleText } from '@/platform/page';
 import { startApp, useStore } from '@/state/app-store';
-import { Places } from '@/ui/frame/Places';
+import { Places, placeIds } from '@/ui/frame/Places';
 import type { PlaceId } from '@/ui/frame/Places';
 import { config } from '@/ui/theme/config';
 import { Notices } from './Notices';
 import { TakeSettings } from './settings/TakeSettings';
 import { openLink } from './shared-links';
 
-const routes: Readonly<Record<PlaceId, '/' | '/shelf'>> = { bench: '/', shelf: '/shelf' };
+const routes: Readonly<Record<PlaceId, '/' | '/curves' | '/shelf'>> = {
+  bench: '/',
+  curves: '/curves',
+  shelf: '/shelf',
+};
+
+const placeAt = (path: string): PlaceId => placeIds.find((id) => routes[id] === path) ?? 'bench';
 
 /** What all places share: the store brought back, the theme, the bar of places, and what there is to say. */
 export function AppFrame({ children }: Readonly<{ children: ReactNode }>) {
@@ -51,7 +57,7 @@ export function AppFrame({ children }: Readonly<{ children: ReactNode }>) {
           flexDirection="column-reverse"
           $wide={{ flexDirection: 'row' }}
         >
-          <Places current={path === '/shelf' ? 'shelf' : 'bench'} onGo={(place) => router.navigate(routes[place])} />
+          <Places current={placeAt(path)} onGo={(place) => router.navigate(routes[place])} />
           <View role="main" flex={1} minHeight={0} minWidth={0}>
             <Notices />
             {isReady ? children : null}

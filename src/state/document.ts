@@ -2,6 +2,8 @@ import { functionNames } from '@/core/function';
 import type { ReadingOptions } from '@/core/language/tokens';
 import { caretOf, emptyLine, lineOf, textOf } from '@/core/line/line';
 import type { Line } from '@/core/line/line';
+import { EMPTY_CURVES } from '@/core/notebook/curves';
+import type { SavedCurves } from '@/core/notebook/curves';
 import { NOTEBOOK_FORMAT, NOTEBOOK_VERSION } from '@/core/notebook/schema';
 import type {
   Notebook,
@@ -35,6 +37,7 @@ export type Document = Readonly<{
   ans: SavedValue | null;
   /** What was last tried for the letters of a line. */
   tries: Readonly<Record<string, string>>;
+  curves: SavedCurves;
 }>;
 
 export const EMPTY_DOCUMENT: Document = {
@@ -48,6 +51,7 @@ export const EMPTY_DOCUMENT: Document = {
   stack: EMPTY_STACK,
   ans: null,
   tries: {},
+  curves: EMPTY_CURVES,
 };
 
 export const DEFAULT_SETTINGS: Settings = {
@@ -83,7 +87,7 @@ export const lineText = (state: Readonly<{ document: Document; settings: Setting
   textOf(state.document.line, state.settings.display.decimalSign);
 
 export function toNotebook(document: Document, settings: Settings): Notebook {
-  const { line, own, keyed, tape, shelf, running, stack, ans, tries } = document;
+  const { line, own, keyed, tape, shelf, running, stack, ans, tries, curves } = document;
   const { decimalSign } = settings.display;
   return {
     format: NOTEBOOK_FORMAT,
@@ -96,10 +100,11 @@ export function toNotebook(document: Document, settings: Settings): Notebook {
     stack: stack as SavedStack,
     ans,
     tries,
+    curves,
   };
 }
 
-export function fromNotebook({ line, settings, tape, shelf, running, stack, ans, tries }: Notebook): Document {
+export function fromNotebook({ line, settings, tape, shelf, running, stack, ans, tries, curves }: Notebook): Document {
   const caret = Math.min(line.caret, line.text.length);
   return {
     line: lineOf(line.text, settings.view, optionsOf(settings), caret),
@@ -112,5 +117,6 @@ export function fromNotebook({ line, settings, tape, shelf, running, stack, ans,
     stack,
     ans,
     tries,
+    curves,
   };
 }

@@ -28,7 +28,15 @@ export type StepName =
   | 'digits'
   | 'solution'
   | 'replay'
-  | 'shared-line';
+  | 'shared-line'
+  | 'function'
+  | 'switch-function'
+  | 'move-function'
+  | 'remove-function'
+  | 'clear-functions'
+  | 'view'
+  | 'axes'
+  | 'table';
 
 type Step<D> = Readonly<{ name: StepName; before: D }>;
 

@@ -23,6 +23,10 @@ export type NoticeCode =
   | 'link-damaged'
   | 'line-shared'
   | 'line-full'
+  | 'functions-full'
+  | 'function-removed'
+  | 'functions-cleared'
+  | 'function-drawn'
   | 'undone'
   | 'redone';
 

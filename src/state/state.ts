@@ -5,6 +5,7 @@ import type { Line } from '@/core/line/line';
 import type { PasteChoice } from '@/core/line/pasted';
 import type { Place } from '@/core/line/row';
 import type { MemoryDeed } from '@/core/memory/shelf';
+import type { Axis, DrawnFunction, TableSettings, View } from '@/core/notebook/curves';
 import type { Notebook, OwnDigits, SavedForm, Settings } from '@/core/notebook/schema';
 import type { SharedLine, SharedSettings } from '@/core/notebook/shared';
 import type { KeyAction } from '@/keys/catalogue';
@@ -128,6 +129,16 @@ export type Actions = Readonly<{
   offer: (settings: SharedSettings['settings'] | null) => void;
   openDrawer: (drawer: DrawerId) => void;
   openNotebook: (notebook: Notebook, isStart: boolean) => void;
+  /** A function as the notebook keeps it: typed text with a point. */
+  addFunction: (text: string) => void;
+  changeFunction: (id: string, part: Partial<Omit<DrawnFunction, 'id'>>) => void;
+  copyFunction: (id: string) => void;
+  moveFunction: (id: string, by: 1 | -1) => void;
+  removeFunction: (id: string) => void;
+  clearFunctions: () => void;
+  setView: (view: View | null) => void;
+  setAxis: (which: 'x' | 'y', axis: Partial<Axis>) => void;
+  setTable: (table: Partial<TableSettings>) => void;
   say: (notice: Notice | null) => void;
   setKeeping: (keeping: Keeping) => void;
 }>;

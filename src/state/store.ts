@@ -1,4 +1,5 @@
 import { create } from 'zustand';
+import { curveActions } from './curve-actions';
 import { lineActions } from './line-actions';
 import { memoryActions } from './memory-actions';
 import { settingActions } from './setting-actions';
@@ -19,6 +20,7 @@ export const createStore = (clock: () => number = Date.now) =>
       ...INITIAL,
       ...lineActions(change, get, clock),
       ...tapeActions(change),
+      ...curveActions(change),
       ...memoryActions(change, get, clock),
       ...settingActions(change, get),
     };

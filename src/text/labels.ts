@@ -32,6 +32,7 @@ export const displaySummary = ({ mode, digits }: DisplaySettings): string =>
 
 export const words = {
   product: 'Ulkav',
+  graph: 'Graph',
   bench: 'Bench',
   shelf: 'Shelf',
   places: 'Places of work',

@@ -32,6 +32,14 @@ const steps: Readonly<Record<StepName, string>> = {
   solution: 'keeping a solution',
   replay: 'replaying keys',
   'shared-line': 'opening a shared line',
+  function: 'writing a function',
+  'switch-function': 'switching a function',
+  'move-function': 'moving a function',
+  'remove-function': 'removing a function',
+  'clear-functions': 'removing all functions',
+  view: 'changing the view',
+  axes: 'changing an axis',
+  table: 'changing the table',
 };
 
 const sentences: { [C in NoticeCode]: (fact: string) => string } = {
@@ -60,6 +68,10 @@ const sentences: { [C in NoticeCode]: (fact: string) => string } = {
   'link-damaged': () => 'The link does not hold a line or settings that can be read.',
   'line-shared': (settings) => `A shared line was opened. It was worked in ${settings}.`,
   'line-full': () => 'A line takes 10 000 characters; this is longer and was not put in.',
+  'functions-full': () => 'Forty functions are all that there is room for.',
+  'function-removed': () => 'The function was removed. To hide one, switch it off.',
+  'functions-cleared': () => 'All functions were removed. The view is as it was.',
+  'function-drawn': () => 'The line is drawn on Curves.',
   undone: (step) => `Taken back: ${steps[step as StepName]}.`,
   redone: (step) => `Done again: ${steps[step as StepName]}.`,
 };

@@ -7,6 +7,17 @@ import { answerLine, answerWork } from './answer';
 import type { LineAnswer, LineRequest, WorkRequest } from './answer';
 import { anglesOfLine } from './angle';
 import type { AngleView } from './angle';
+import { createDrawer, followAt, pointsInView, valuesOf } from './curves';
+import type {
+  DrawRequest,
+  DrawnCurve,
+  FollowRequest,
+  Followed,
+  FoundPoints,
+  PointsRequest,
+  ValuesRequest,
+  ValuesTable,
+} from './curves';
 import { formsOfAll } from './forms';
 import type { FormsRequest } from './forms';
 import type { Work } from './protocol';
@@ -26,12 +37,22 @@ export type Tasks = Readonly<{
   angles: { request: LineRequest; result: Result<readonly AngleView[], Problem> };
   solve: { request: SolveRequest; result: Result<SolvedLine, Problem> };
   tries: { request: TriesRequest; result: Result<readonly TriedRow[], Problem> };
+  draw: { request: DrawRequest; result: Result<readonly DrawnCurve[], Problem> };
+  points: { request: PointsRequest; result: Result<FoundPoints, Problem> };
+  values: { request: ValuesRequest; result: Result<ValuesTable, Problem> };
+  follow: { request: FollowRequest; result: Result<Followed, Problem> };
 }>;
 
 export type TaskKind = keyof Tasks;
 
 /** Does a piece of work. The work of the web worker, without the worker. */
-export function perform(work: Work, alive: Alive, random: Random): Tasks[TaskKind]['result'] {
+export function perform(
+  work: Work,
+  alive: Alive,
+  random: Random,
+  /** What draws curves: kept by the worker, since it remembers what it has read. */
+  draw: ReturnType<typeof createDrawer> = createDrawer(),
+): Tasks[TaskKind]['result'] {
   switch (work.kind) {
     case 'answer':
       return answerLine(work.request, alive, random);
@@ -47,5 +68,13 @@ export function perform(work: Work, alive: Alive, random: Random): Tasks[TaskKin
       return solveLine(work.request, alive, random);
     case 'tries':
       return tryValues(work.request, alive, random);
+    case 'draw':
+      return draw(work.request, alive, random);
+    case 'points':
+      return pointsInView(work.request, alive, random);
+    case 'values':
+      return valuesOf(work.request, alive, random);
+    case 'follow':
+      return followAt(work.request, alive, random);
   }
 }

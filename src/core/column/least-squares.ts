@@ -18,7 +18,7 @@ function solved(rows: readonly (readonly bigint[])[]): readonly Rational[] | nul
     }
     before = m[k]![k]!;
   }
-  return m.map((row, i) => q.rational(row[size]!, row[i]!));
+  return m.map((row, i) => q.rational(row[size]!, row[i]));
 }
 
 export type PolynomialFit = Readonly<{

@@ -49,8 +49,8 @@ export function functionTree(tree: Tree, letter: string): Tree {
 function derivative(tree: Tree, letter: string, context: Context): Tree | null {
   const made = differentiate(tree, letter, context.angle);
   if (!made.ok) return null;
-  let parts = 0;
-  for (const _ of nodesOf(made.value)) if ((parts += 1) > MOST_PARTS) return null;
+  const parts = nodesOf(made.value);
+  for (let count = 0; parts.next().done !== true; count += 1) if (count > MOST_PARTS) return null;
   return made.value;
 }
 

@@ -18,6 +18,15 @@ export type Place = Readonly<{ x: RealValue; isExact: boolean; isSure: boolean }
 
 export const exactPlace = (x: RealValue): Place => ({ x, isExact: true, isSure: true });
 
+/** A number as it is shown: what is not exact is known to so many digits, and no more is claimed. */
+export function knownTo(x: RealValue, { isExact, isSure }: Place, digits: number): RealValue {
+  if (isExact || x.kind !== 'rational' || x.value.n === 0n) return x;
+  const size = q.magnitude(x.value);
+  const power = digits + SPARE - 2 - decimalExponent(size);
+  const error = power >= 0 ? { n: 1n, d: 10n ** BigInt(power) } : q.whole(10n ** BigInt(-power));
+  return real(isSure ? 'within' : 'estimate', x, fromRational(error));
+}
+
 /** Digits carried beyond those that are asked for. */
 const SPARE = 8;
 const MOST_STEPS = 80;

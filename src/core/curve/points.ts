@@ -25,6 +25,8 @@ import type { Place } from './place';
 /** So many points are looked for at the most; when there are more, it is said. */
 export const MOST_POINTS = 200;
 
+export type PointKind = 'zero' | 'lowest' | 'highest' | 'crossing';
+
 export type CurvePoint = Readonly<{ curve: number; at: Place; y: RealValue | null }>;
 export type Crossing = Readonly<{ curves: readonly [number, number]; at: Place; y: RealValue | null }>;
 

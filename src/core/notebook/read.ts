@@ -38,6 +38,7 @@ function* madeTexts(notebook: Notebook): Generator<readonly [string, string]> {
   }
   for (const [name, { entry }] of [['stack', notebook.stack] as const, ['running', notebook.running] as const])
     if (entry !== '') yield [`${name}.entry`, finishedEntry(entry)];
+  for (const [i, { text }] of notebook.curves.functions.entries()) yield [`curves.functions.${i}.text`, text];
 }
 
 const isObject = (v: unknown): v is Record<string, unknown> => typeof v === 'object' && v !== null && !Array.isArray(v);
@@ -79,7 +80,7 @@ const migrations: Readonly<Record<number, (old: Old) => Old>> = {
       tapeLine: { own: null, tried: {}, keys: [], pinned: false, note: '' },
     }),
   3: ({ letters, ...old }) =>
-    grown(old, NOTEBOOK_VERSION, {
+    grown(old, 4, {
       notebook: { shelf: dated(letters), running: EMPTY_RUNNING, stack: EMPTY_STACK },
       settings: {
         style: 'written',
@@ -93,6 +94,16 @@ const migrations: Readonly<Record<number, (old: Old) => Old>> = {
       },
       tapeLine: { addition: null },
     }),
+  4: (old) => grown(old, NOTEBOOK_VERSION, { notebook: { curves: FIRST_CURVES }, settings: {}, tapeLine: {} }),
+};
+
+/** What version 5 began with; it stays as it is when the app begins otherwise. */
+const FIRST_CURVES: Old = {
+  functions: [],
+  view: null,
+  x: { name: 'x', unit: '', ticks: 'decimal' },
+  y: { name: 'y', unit: '', ticks: 'decimal' },
+  table: { by: 'step', from: '-5', step: '1', to: '5', picked: [], exact: true },
 };
 
 function migrated(parsed: unknown): unknown {
@@ -120,6 +131,9 @@ export function readNotebook(raw: string): Loaded {
   if (unsound.length > 0) return { kind: 'damaged', raw, issues: unsound.map(([path]) => `${path}: not a value`) };
   const unread = [...madeTexts(result.data)].filter(([, made]) => !isReadable(made));
   if (unread.length > 0) return { kind: 'damaged', raw, issues: unread.map(([path]) => `${path}: not an expression`) };
+  const { functions } = result.data.curves;
+  if (new Set(functions.map(({ id }) => id)).size < functions.length)
+    return { kind: 'damaged', raw, issues: ['curves.functions: two functions have the same id'] };
   const ids = new Set(result.data.tape.map((line) => line.id));
   if (ids.size < result.data.tape.length) return { kind: 'damaged', raw, issues: ['tape: two lines have the same id'] };
   return { kind: 'ok', notebook: result.data };

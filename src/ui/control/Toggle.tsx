@@ -12,6 +12,22 @@ type Props = Readonly<{
   onChange: (isOn: boolean) => void;
 }>;
 
+/** The picture of a switch. */
+export function Knob({ isOn }: Readonly<{ isOn: boolean }>) {
+  return (
+    <View
+      width={46}
+      height={26}
+      borderRadius={13}
+      padding={3}
+      backgroundColor={isOn ? '$accent' : '$muted'}
+      alignItems={isOn ? 'flex-end' : 'flex-start'}
+    >
+      <View width={20} height={20} borderRadius={10} backgroundColor="$card" />
+    </View>
+  );
+}
+
 /** On or off, with what it does beside it. */
 export function Toggle({ title, note, example, isOn, onChange }: Props) {
   return (
@@ -30,16 +46,7 @@ export function Toggle({ title, note, example, isOn, onChange }: Props) {
         <Note note={note} />
         <Example example={example} />
       </View>
-      <View
-        width={46}
-        height={26}
-        borderRadius={13}
-        padding={3}
-        backgroundColor={isOn ? '$accent' : '$muted'}
-        alignItems={isOn ? 'flex-end' : 'flex-start'}
-      >
-        <View width={20} height={20} borderRadius={10} backgroundColor="$card" />
-      </View>
+      <Knob isOn={isOn} />
     </Pressable>
   );
 }

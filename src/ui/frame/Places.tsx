@@ -1,11 +1,13 @@
 import { View, styled, useTheme } from '@tamagui/core';
 import NotebookPen from 'lucide-react-native/icons/notebook-pen';
+import Spline from 'lucide-react-native/icons/spline';
 import Library from 'lucide-react-native/icons/library';
+import { curveWords } from '@/text/curve-labels';
 import { words } from '@/text/labels';
 import { Pressable } from '../control/Pressable';
 import { Words } from '../theme/text';
 
-export const placeIds = ['bench', 'shelf'] as const;
+export const placeIds = ['bench', 'curves', 'shelf'] as const;
 export type PlaceId = (typeof placeIds)[number];
 
 const Place = styled(Pressable, {
@@ -16,8 +18,12 @@ const Place = styled(Pressable, {
   $wide: { flexGrow: 0, minHeight: 64 },
 });
 
-const pictures = { bench: NotebookPen, shelf: Library } as const;
-const names: Readonly<Record<PlaceId, string>> = { bench: words.bench, shelf: words.shelf };
+const pictures = { bench: NotebookPen, curves: Spline, shelf: Library } as const;
+const names: Readonly<Record<PlaceId, string>> = {
+  bench: words.bench,
+  curves: curveWords.curves,
+  shelf: words.shelf,
+};
 
 type Props = Readonly<{ current: PlaceId; onGo: (place: PlaceId) => void }>;
 

@@ -17,6 +17,14 @@ export type Palette = Readonly<{
   accentDown: string;
   answer: string;
   shade: string;
+  curve1: string;
+  curve2: string;
+  curve3: string;
+  curve4: string;
+  curve5: string;
+  curve6: string;
+  curve7: string;
+  curve8: string;
 }>;
 
 export const light: Palette = {
@@ -37,6 +45,14 @@ export const light: Palette = {
   accentDown: '#86243a',
   answer: '#0d6656',
   shade: '#1e2a3a66',
+  curve1: '#1f4f99',
+  curve2: '#a12f45',
+  curve3: '#22703a',
+  curve4: '#8a5a00',
+  curve5: '#6b3fa0',
+  curve6: '#5a616b',
+  curve7: '#0b6b75',
+  curve8: '#7a4a2b',
 };
 
 export const dark: Palette = {
@@ -57,6 +73,14 @@ export const dark: Palette = {
   accentDown: '#ffb0c0',
   answer: '#62cdb2',
   shade: '#000000a0',
+  curve1: '#8ab4ff',
+  curve2: '#f48ca2',
+  curve3: '#8fd694',
+  curve4: '#f0bf5a',
+  curve5: '#c9a7ff',
+  curve6: '#b8c0ca',
+  curve7: '#6fd3df',
+  curve8: '#dba98a',
 };
 
 /** As far apart as colours can be: black on white, edges drawn. */
@@ -78,4 +102,12 @@ export const contrast: Palette = {
   accentDown: '#5c0017',
   answer: '#00402f',
   shade: '#000000b0',
+  curve1: '#00308f',
+  curve2: '#8a0022',
+  curve3: '#005a1f',
+  curve4: '#6b4400',
+  curve5: '#4b0f99',
+  curve6: '#333333',
+  curve7: '#005560',
+  curve8: '#5c2f10',
 };

@@ -75,7 +75,7 @@ export const mod = defineFunction({
   domain: 'y!=0',
   apply: ([a, b], { alive }) => remainder(a!, b!, alive),
   double: (a, b) => a - b * Math.floor(a / b),
-  bounds: (a, b) => interval.remainder(a!, b!),
+  bounds: (a, b) => interval.remainder(a, b),
   derivative: ['1+0/(x/y-floor(x/y))', '-floor(x/y)+0/(x/y-floor(x/y))'],
   examples: [
     { typed: 'mod(53,8)', exact: '5' },
@@ -94,7 +94,7 @@ export const div = defineFunction({
   domain: 'y!=0',
   apply: ([a, b], { alive }) => quotient(a!, b!, alive),
   double: (a, b) => Math.floor(a / b),
-  bounds: (a, b) => interval.stepping(Math.floor)(interval.divide(a!, b!)),
+  bounds: (a, b) => interval.stepping(Math.floor)(interval.divide(a, b)),
   derivative: ['0/(x/y-floor(x/y))', '0/(x/y-floor(x/y))'],
   examples: [
     { typed: 'div(53,8)', exact: '6' },

@@ -76,7 +76,7 @@ export const nthRoot = defineFunction({
   apply: ([n, x], context) => nth(n!, x!, context),
   complex: ([n, z], context) => complexNth(n!, z!, context),
   complexFirst: true,
-  bounds: (n, x) => intervalOps.root(x!, n!),
+  bounds: (n, x) => intervalOps.root(x, n),
   double: (n, x) => (x < 0 && Math.abs(n % 2) === 1 ? -Math.pow(-x, 1 / n) : Math.pow(x, 1 / n)),
   derivative: [null, 'root(x,y)/(x*y)'],
   examples: [

@@ -55,7 +55,7 @@ export const frac = defineFunction({
   name: 'frac',
   apply: ([x], { alive }) => rounding.fraction(x!, alive),
   double: (x) => x - Math.trunc(x),
-  bounds: (x) => subtract(x!, stepping(Math.trunc)(x!)),
+  bounds: (x) => subtract(x, stepping(Math.trunc)(x)),
   derivative: ['1+0/(x-floor(x))'],
   examples: [
     { typed: 'frac(2.75)', exact: '3/4' },
@@ -74,7 +74,7 @@ export const round = defineFunction({
   absent: '0',
   apply: ([x, places], { alive }) => rounding.round(x!, places ?? fromWhole(0), alive),
   double: (x: number, places = 0) => scaled(x, Math.pow(10, places)),
-  bounds: (x, places) => stepping((v) => scaled(v, Math.pow(10, places?.low ?? 0)))(x!),
+  bounds: (x, ...rest) => stepping((v) => scaled(v, Math.pow(10, rest[0]?.low ?? 0)))(x),
   examples: [
     { typed: 'round(2.5)', exact: '3' },
     { typed: 'round(-2.5)', exact: '-3' },

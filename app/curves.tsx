@@ -1,0 +1,1 @@
+export { Curves as default } from '@/screens/curves/Curves';

@@ -1,0 +1,63 @@
+import { z } from 'zod/mini';
+
+/*
+ * What stands on the Curves place: functions of x as typed text with a point, the view, and how the table is made.
+ */
+
+export const LONGEST_FUNCTION = 4000;
+export const MOST_FUNCTIONS = 40;
+/** Looks of a curve: a colour and a line pattern each. */
+export const MOST_LOOKS = 8;
+
+const text = z.string().check(z.maxLength(LONGEST_FUNCTION));
+const name = z.string().check(z.maxLength(60));
+const finite = z.number();
+
+const functionSchema = z.object({
+  id: z.string().check(z.minLength(1), z.maxLength(40)),
+  name,
+  text,
+  look: z.int().check(z.gte(0), z.lt(MOST_LOOKS)),
+  on: z.boolean(),
+});
+
+const viewSchema = z
+  .object({ xFrom: finite, xTo: finite, yFrom: finite, yTo: finite })
+  .check(z.refine((v) => v.xFrom < v.xTo && v.yFrom < v.yTo));
+
+export const tickKinds = ['decimal', 'pi'] as const;
+const axisSchema = z.object({ name, unit: name, ticks: z.enum(tickKinds) });
+
+const MOST_PICKED = 1000;
+const tableSchema = z.object({
+  by: z.enum(['step', 'picked']),
+  from: text,
+  step: text,
+  to: text,
+  picked: z.array(text).check(z.maxLength(MOST_PICKED)),
+  /** Values in their exact forms where they have one. */
+  exact: z.boolean(),
+});
+
+export const curvesSchema = z.object({
+  functions: z.array(functionSchema).check(z.maxLength(MOST_FUNCTIONS)),
+  /** Null for the Start view. */
+  view: z.nullable(viewSchema),
+  x: axisSchema,
+  y: axisSchema,
+  table: tableSchema,
+});
+
+export type SavedCurves = z.infer<typeof curvesSchema>;
+export type DrawnFunction = z.infer<typeof functionSchema>;
+export type View = z.infer<typeof viewSchema>;
+export type Axis = z.infer<typeof axisSchema>;
+export type TableSettings = z.infer<typeof tableSchema>;
+
+export const EMPTY_CURVES: SavedCurves = {
+  functions: [],
+  view: null,
+  x: { name: 'x', unit: '', ticks: 'decimal' },
+  y: { name: 'y', unit: '', ticks: 'decimal' },
+  table: { by: 'step', from: '-5', step: '1', to: '5', picked: [], exact: true },
+};

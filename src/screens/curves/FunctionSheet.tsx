@@ -1,0 +1,66 @@
+import { View } from '@tamagui/core';
+import type { DrawnFunction } from '@/core/notebook/curves';
+import { useStore } from '@/state/app-store';
+import { curveWords } from '@/text/curve-labels';
+import { Button } from '@/ui/control/Button';
+import { Field } from '@/ui/control/Field';
+import { Pressable } from '@/ui/control/Pressable';
+import { Sheet } from '@/ui/sheet/Sheet';
+import { looks } from '@/ui/plot/looks';
+import { Words } from '@/ui/theme/text';
+import { LookSample } from './FunctionList';
+
+type Props = Readonly<{ of: DrawnFunction; onEdit: () => void; onClose: () => void }>;
+
+const LONGEST_NAME = 12;
+
+/** What can be done with one function. */
+export function FunctionSheet({ of, onEdit, onClose }: Props) {
+  const { changeFunction, copyFunction, moveFunction, removeFunction } = useStore.getState();
+  const count = useStore((s) => s.document.curves.functions.length);
+  const at = useStore((s) => s.document.curves.functions.findIndex((f) => f.id === of.id));
+  const done = (act: () => void) => () => {
+    act();
+    onClose();
+  };
+  return (
+    <Sheet title={of.name} onClose={onClose}>
+      <View flexDirection="row" flexWrap="wrap" gap="$2">
+        <Button onPress={onEdit}>{curveWords.edit}</Button>
+        <Button onPress={done(() => copyFunction(of.id))}>{curveWords.copy}</Button>
+        <Button isDisabled={at <= 0} onPress={() => moveFunction(of.id, -1)}>
+          {curveWords.moveUp}
+        </Button>
+        <Button isDisabled={at >= count - 1} onPress={() => moveFunction(of.id, 1)}>
+          {curveWords.moveDown}
+        </Button>
+        <Button onPress={done(() => removeFunction(of.id))}>{curveWords.remove}</Button>
+      </View>
+      <Field
+        name={curveWords.name}
+        value={of.name}
+        onChange={(name) => {
+          if (name.trim() !== '' && name.length <= LONGEST_NAME) changeFunction(of.id, { name });
+        }}
+      />
+      <View role="group" aria-label={curveWords.look} gap="$1">
+        <Words strong>{curveWords.look}</Words>
+        <View flexDirection="row" flexWrap="wrap" gap="$2">
+          {looks.map(({ name }, look) => (
+            <Pressable
+              key={name}
+              aria-label={name}
+              aria-pressed={look === of.look}
+              paddingHorizontal="$2"
+              borderWidth={look === of.look ? 2 : 1}
+              borderColor={look === of.look ? '$accent' : '$keyEdge'}
+              onPress={() => changeFunction(of.id, { look })}
+            >
+              <LookSample look={look} />
+            </Pressable>
+          ))}
+        </View>
+      </View>
+    </Sheet>
+  );
+}

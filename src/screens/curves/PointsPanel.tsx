@@ -1,0 +1,172 @@
+import { View } from '@tamagui/core';
+import { useEffect, useState } from 'react';
+import type { DrawnFunction } from '@/core/notebook/curves';
+import { curveWork, useStore } from '@/state/app-store';
+import { plainSpelling } from '@/state/curve-actions';
+import { curvesRequest } from '@/state/curves';
+import { curveWords, pointHeadings, pointNames } from '@/text/curve-labels';
+import { words } from '@/text/labels';
+import { problemText } from '@/text/problems';
+import { Button } from '@/ui/control/Button';
+import { Field } from '@/ui/control/Field';
+import { Pressable } from '@/ui/control/Pressable';
+import { Heading, Words } from '@/ui/theme/text';
+import type { FoundPoint, FoundPoints, ValuesRow } from '@/state/curves';
+import { LookSample } from './FunctionList';
+import { kindsInOrder, signed } from './panels';
+
+type Props = Readonly<{
+  functions: readonly DrawnFunction[];
+  found: FoundPoints | null;
+  chosen: number | null;
+  onChoose: (number: number) => void;
+}>;
+
+/** The names of the curves that a point lies on. */
+const curvesOf = (point: FoundPoint, functions: readonly DrawnFunction[]): string =>
+  point.curves.map((id) => functions.find((f) => f.id === id)?.name ?? '').join(', ');
+
+/** A pair of coordinates, the exact ones where there are any. */
+const pair = (point: Pick<FoundPoint, 'x' | 'y'>): string => `( ${signed(point.x[0])} ; ${signed(point.y[0])} )`;
+
+function ValueAt({ functions }: Readonly<{ functions: readonly DrawnFunction[] }>) {
+  const [text, setText] = useState('');
+  const [row, setRow] = useState<ValuesRow | string | null>(null);
+  const work = async (): Promise<void> => {
+    const state = useStore.getState();
+    const plain = plainSpelling(text, state.settings);
+    if (plain === null) return setRow(curveWords.notNumber);
+    const made = await curveWork.values({
+      ...curvesRequest(state, functions, [plain]),
+      xs: { picked: [plain] },
+      rows: { from: 0, count: 1 },
+    });
+    if (made === 'superseded') return undefined;
+    const [first] = made.ok ? made.value.rows : [];
+    const problem = made.ok ? (first?.problem ?? null) : made.problem;
+    return setRow(problem === null ? first! : problemText(problem));
+  };
+  return (
+    <View paddingHorizontal="$3" gap="$1">
+      <View flexDirection="row" gap="$2" alignItems="center">
+        <Field name={curveWords.valueAt} isInline value={text} onChange={setText} onEnter={() => void work()} />
+        <Button isDisabled={text.trim() === ''} onPress={() => void work()}>
+          {curveWords.find}
+        </Button>
+      </View>
+      <View aria-live="polite">
+        {typeof row === 'string' ? <Words tone="accent">{row}</Words> : null}
+        {row === null || typeof row === 'string'
+          ? null
+          : row.cells.map((cell, i) => (
+              <Words key={functions[i]?.id ?? i} tone="answer">
+                {`${functions[i]?.name ?? ''}(${signed(row.x[0])}) ${'forms' in cell ? `= ${signed(cell.forms[0])}` : `: ${problemText(cell.problem)}`}`}
+              </Words>
+            ))}
+      </View>
+    </View>
+  );
+}
+
+/** Zeros, turning points and crossings in the view, numbered as they are marked on the graph. */
+export function PointsPanel({ functions, found, chosen, onChoose }: Props) {
+  if (found === null)
+    return (
+      <Words padding="$3" tone="muted">
+        {words.working}
+      </Words>
+    );
+  let number = 0;
+  return (
+    <View gap="$2" paddingVertical="$2">
+      <ValueAt functions={functions} />
+      {found.points.length === 0 ? (
+        <Words paddingHorizontal="$3" tone="muted">
+          {curveWords.noPoints}
+        </Words>
+      ) : null}
+      {kindsInOrder.map((kind) => {
+        const points = found.points.filter((p) => p.kind === kind);
+        if (points.length === 0) return null;
+        return (
+          <View key={kind} role="group" aria-label={pointHeadings[kind]}>
+            <Heading role="heading" aria-level={3} paddingHorizontal="$3">
+              {pointHeadings[kind]}
+            </Heading>
+            <View role="list" aria-label={pointHeadings[kind]}>
+              {points.map((point) => {
+                number += 1;
+                const own = number;
+                const look = functions.find((f) => f.id === point.curves[0])?.look ?? 0;
+                return (
+                  <View key={own} role="listitem" borderBottomWidth={1} borderColor="$rule">
+                    <Pressable
+                      alignSelf="stretch"
+                      justifyContent="flex-start"
+                      gap="$3"
+                      paddingHorizontal="$3"
+                      aria-pressed={own === chosen}
+                      aria-label={`${own}: ${pointNames[kind]} of ${curvesOf(point, functions)}, x ${signed(point.x[0])}, y ${signed(point.y[0])}`}
+                      backgroundColor={own === chosen ? '$card' : 'transparent'}
+                      onPress={() => onChoose(own)}
+                    >
+                      <Words strong tone={own === chosen ? 'accent' : 'muted'} minWidth={24} textAlign="right">
+                        {own}
+                      </Words>
+                      <LookSample look={look} />
+                      <Words tone="muted">{curvesOf(point, functions)}</Words>
+                      <View flex={1} alignItems="flex-end">
+                        <Words tone="answer" textAlign="right">
+                          {pair(point)}
+                        </Words>
+                        {point.x[0]?.exact === true && point.x[0].id !== 'decimal' ? (
+                          <Words size="medium" tone="muted" textAlign="right">
+                            {`( ${signed(point.x.find((f) => f.id === 'decimal'))} ; ${signed(point.y.find((f) => f.id === 'decimal') ?? point.y[0])} )`}
+                          </Words>
+                        ) : null}
+                      </View>
+                    </Pressable>
+                  </View>
+                );
+              })}
+            </View>
+          </View>
+        );
+      })}
+      {found.hasMore ? (
+        <Words paddingHorizontal="$3" tone="muted">
+          {curveWords.morePoints}
+        </Words>
+      ) : null}
+    </View>
+  );
+}
+
+const SETTLE_MS = 200;
+
+/** The points of the functions between two ends of x, a moment after these came to rest; null while they are looked for. */
+export function usePoints(
+  functions: readonly DrawnFunction[],
+  from: number,
+  to: number,
+  isOn: boolean,
+): FoundPoints | null {
+  const shelf = useStore((s) => s.document.shelf);
+  const settings = useStore((s) => s.settings);
+  const [found, setFound] = useState<FoundPoints | null>(null);
+  useEffect(() => {
+    if (!isOn) return undefined;
+    let isGone = false;
+    const timer = setTimeout(() => {
+      void curveWork.points({ ...curvesRequest(useStore.getState(), functions), from, to }).then((made) => {
+        if (isGone || made === 'superseded') return;
+        setFound(made.ok ? made.value : { points: [], hasMore: true });
+      });
+    }, SETTLE_MS);
+    return () => {
+      isGone = true;
+      clearTimeout(timer);
+    };
+  }, [functions, from, to, isOn, shelf, settings]);
+  return found;
+}

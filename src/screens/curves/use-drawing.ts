@@ -1,0 +1,82 @@
+import { useCallback, useEffect, useRef, useState } from 'react';
+import type { Frame } from '@/core/curve/plane';
+import type { Size, ViewRange } from '@/core/curve/view';
+import type { DrawnFunction } from '@/core/notebook/curves';
+import { curveWork, useStore } from '@/state/app-store';
+import { curvesRequest } from '@/state/curves';
+import type { DrawnCurve } from '@/state/curves';
+
+/** How far beyond the view the sheet is drawn, as a share of the view, on each side. */
+const MARGIN = 0.5;
+/** The sheet is drawn anew while it is dragged when less than this is left of its margin, or its scale is off by more. */
+const LEFT = 0.15;
+const SCALE = 1.3;
+
+export const sheetFor = (view: ViewRange, { width, height }: Size): Frame => {
+  const [dx, dy] = [(view.xTo - view.xFrom) * MARGIN, (view.yTo - view.yFrom) * MARGIN];
+  return {
+    xFrom: view.xFrom - dx,
+    xTo: view.xTo + dx,
+    yFrom: view.yFrom - dy,
+    yTo: view.yTo + dy,
+    width: Math.round(width * (1 + 2 * MARGIN)),
+    height: Math.round(height * (1 + 2 * MARGIN)),
+  };
+};
+
+function isCovered(frame: Frame, view: ViewRange): boolean {
+  const [w, h] = [view.xTo - view.xFrom, view.yTo - view.yFrom];
+  const scale = [(frame.xTo - frame.xFrom) / w, (frame.yTo - frame.yFrom) / h].map((s) => s / (1 + 2 * MARGIN));
+  return (
+    view.xFrom - frame.xFrom > LEFT * w &&
+    frame.xTo - view.xTo > LEFT * w &&
+    view.yFrom - frame.yFrom > LEFT * h &&
+    frame.yTo - view.yTo > LEFT * h &&
+    scale.every((s) => s < SCALE && s > 1 / SCALE)
+  );
+}
+
+export type Sheet = Readonly<{ frame: Frame; curves: readonly DrawnCurve[]; of: readonly DrawnFunction[] }>;
+
+/** Has the functions drawn for a view whenever one or the other changes, one drawing at a time. */
+export function useDrawing(view: ViewRange, size: Size, functions: readonly DrawnFunction[]) {
+  const shelf = useStore((s) => s.document.shelf);
+  const angle = useStore((s) => s.settings.angle);
+  const [sheet, setSheet] = useState<Sheet>(() => ({ frame: sheetFor(view, size), curves: [], of: [] }));
+  const wanted = useRef<ViewRange | null>(null);
+  const isBusy = useRef(false);
+  const latest = useRef({ size, functions, frame: sheet.frame });
+
+  const pump = useCallback(async (): Promise<void> => {
+    if (isBusy.current) return;
+    isBusy.current = true;
+    while (wanted.current !== null) {
+      const next = wanted.current;
+      wanted.current = null;
+      const { size: box, functions: shown } = latest.current;
+      const frame = sheetFor(next, box);
+      const drawn = await curveWork.draw({ ...curvesRequest(useStore.getState(), shown), frame, view: next });
+      if (drawn === 'superseded' || !drawn.ok) continue;
+      latest.current.frame = frame;
+      setSheet({ frame, curves: drawn.value, of: shown });
+    }
+    isBusy.current = false;
+  }, []);
+
+  useEffect(() => {
+    latest.current = { ...latest.current, size, functions };
+    wanted.current = view;
+    void pump();
+  }, [view, size, functions, shelf, angle, pump]);
+
+  /** Called while the view is being moved. */
+  const follow = useCallback(
+    (live: ViewRange): void => {
+      if (isCovered(latest.current.frame, live)) return;
+      wanted.current = live;
+      void pump();
+    },
+    [pump],
+  );
+  return { sheet, follow };
+}

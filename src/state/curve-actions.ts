@@ -1,0 +1,111 @@
+import { functionNames } from '@/core/function';
+import { parse } from '@/core/language/parse';
+import { printText, TYPED } from '@/core/language/print-text';
+import { LONGEST_FUNCTION, MOST_FUNCTIONS, MOST_LOOKS } from '@/core/notebook/curves';
+import type { DrawnFunction, SavedCurves } from '@/core/notebook/curves';
+import type { Settings } from '@/core/notebook/schema';
+import type { StepName } from './history';
+import { notice } from './notice';
+import { changed } from './state';
+import type { Actions, Change, State } from './state';
+
+type CurveActions = Pick<
+  Actions,
+  | 'addFunction'
+  | 'changeFunction'
+  | 'copyFunction'
+  | 'moveFunction'
+  | 'removeFunction'
+  | 'clearFunctions'
+  | 'setView'
+  | 'setAxis'
+  | 'setTable'
+>;
+
+const names = ['f', 'g', 'h', 'p', 'q', 'r', 's', 't'] as const;
+
+/** A typed line as the notebook keeps it: with a point, whatever the settings are; null when it cannot be read. */
+export function plainSpelling(
+  text: string,
+  { display, impliedFirst }: Pick<Settings, 'display' | 'impliedFirst'>,
+): string | null {
+  const reading = parse(text, { functions: functionNames, decimalSign: display.decimalSign, impliedFirst });
+  if (!reading.ok || reading.value.target !== null) return null;
+  const plain = printText(reading.value.tree, TYPED);
+  return plain.length > LONGEST_FUNCTION ? null : plain;
+}
+
+/** The smallest number that no function has for its id yet. */
+const freeId = (functions: readonly DrawnFunction[]): string =>
+  `f${1 + functions.reduce((most, { id }) => Math.max(most, Number(id.slice(1)) || 0), 0)}`;
+
+/** The look that the fewest functions have. */
+function freeLook(functions: readonly DrawnFunction[]): number {
+  const counts = Array.from({ length: MOST_LOOKS }, (_, look) => functions.filter((f) => f.look === look).length);
+  return counts.indexOf(Math.min(...counts));
+}
+
+const freeName = (functions: readonly DrawnFunction[]): string =>
+  names.find((name) => functions.every((f) => f.name !== name)) ?? `f${functions.length + 1}`;
+
+function withCurves(state: State, step: StepName, change: Partial<SavedCurves>): Partial<State> {
+  const { document } = state;
+  return changed(state, step, { ...document, curves: { ...document.curves, ...change } });
+}
+
+/** What is done to functions, the view, and the table of the Curves place. */
+export const curveActions = (change: Change): CurveActions => ({
+  addFunction: (text) =>
+    change((state) => {
+      const { functions } = state.document.curves;
+      if (functions.length >= MOST_FUNCTIONS) return { notice: notice('functions-full') };
+      const made = { id: freeId(functions), name: freeName(functions), text, look: freeLook(functions), on: true };
+      return withCurves(state, 'function', { functions: [...functions, made] });
+    }),
+  changeFunction: (id, part) =>
+    change((state) => {
+      const { functions } = state.document.curves;
+      const isSwitch = Object.keys(part).join() === 'on';
+      return withCurves(state, isSwitch ? 'switch-function' : 'function', {
+        functions: functions.map((f) => (f.id === id ? { ...f, ...part } : f)),
+      });
+    }),
+  copyFunction: (id) =>
+    change((state) => {
+      const { functions } = state.document.curves;
+      const at = functions.findIndex((f) => f.id === id);
+      if (functions.length >= MOST_FUNCTIONS || at < 0) return { notice: notice('functions-full') };
+      const made = { ...functions[at]!, id: freeId(functions), name: freeName(functions), look: freeLook(functions) };
+      return withCurves(state, 'function', { functions: functions.toSpliced(at + 1, 0, made) });
+    }),
+  moveFunction: (id, by) =>
+    change((state) => {
+      const { functions } = state.document.curves;
+      const at = functions.findIndex((f) => f.id === id);
+      const to = at + by;
+      if (at < 0 || to < 0 || to >= functions.length) return {};
+      const rest = functions.toSpliced(at, 1);
+      return withCurves(state, 'move-function', { functions: rest.toSpliced(to, 0, functions[at]!) });
+    }),
+  removeFunction: (id) =>
+    change((state) => ({
+      ...withCurves(state, 'remove-function', {
+        functions: state.document.curves.functions.filter((f) => f.id !== id),
+      }),
+      notice: notice('function-removed', '', true),
+    })),
+  clearFunctions: () =>
+    change((state) =>
+      state.document.curves.functions.length === 0
+        ? {}
+        : {
+            ...withCurves(state, 'clear-functions', { functions: [] }),
+            notice: notice('functions-cleared', '', true),
+          },
+    ),
+  setView: (view) => change((state) => withCurves(state, 'view', { view })),
+  setAxis: (which, axis) =>
+    change((state) => withCurves(state, 'axes', { [which]: { ...state.document.curves[which], ...axis } })),
+  setTable: (table) =>
+    change((state) => withCurves(state, 'table', { table: { ...state.document.curves.table, ...table } })),
+});
