@@ -37,3 +37,10 @@ export const velmQuayStack: readonly Keyed[] = [
   { about: 'the share of a catch', keys: '17 push 6 divide' },
   { about: 'a number being keyed', keys: '2.4' },
 ];
+
+/** Drawn on Curves: two tariffs for a boat by the hour, and a mooring rope that is switched off. */
+export const velmQuayFunctions: readonly Readonly<{ about: string; name: string; text: string; on: boolean }>[] = [
+  { about: 'the dinghy: 12 to begin with, 1.50 an hour', name: 'Dinghy', text: '12+1.5x', on: true },
+  { about: 'the punt: 4 to begin with, 2.25 an hour', name: 'Punt', text: '4+2.25x', on: true },
+  { about: 'a mooring rope of four fathoms', name: 'rope', text: '4cosh(x/4)', on: false },
+];

@@ -1,18 +1,21 @@
 import { writeFileSync } from 'node:fs';
 import { lineOf } from '@/core/line/line';
 import { keep } from '@/core/memory/shelf';
+import { EMPTY_CURVES } from '@/core/notebook/curves';
+import type { SavedCurves } from '@/core/notebook/curves';
 import type { SavedShelf, Settings } from '@/core/notebook/schema';
 import { writeNotebook } from '@/core/notebook/read';
 import type { Value } from '@/core/number/value';
 import { isKeyId, keys } from '@/keys/catalogue';
 import type { KeyId } from '@/keys/catalogue';
+import { plainSpelling } from '@/state/curve-actions';
 import { pressAtOnce } from '@/state/at-once';
 import { DEFAULT_SETTINGS, optionsOf, toNotebook } from '@/state/document';
 import type { Document } from '@/state/document';
 import { createStore } from '@/state/store';
 import { finishedLine } from '@/state/tape';
 import { answerLine } from '@/workers/answer';
-import { velmQuay, velmQuayBill, velmQuayLine, velmQuayStack } from './velm-quay';
+import { velmQuay, velmQuayBill, velmQuayFunctions, velmQuayLine, velmQuayStack } from './velm-quay';
 
 const written = (text: string, settings: Settings) => lineOf(text, 'boxed', optionsOf(settings));
 
@@ -86,7 +89,24 @@ export function demoDocument(): Document {
     }
     document = { ...document, tape: [...document.tape, line], shelf, ans: answer.saved };
   }
-  return { ...document, line: written(velmQuayLine, DEFAULT_SETTINGS) };
+  return { ...document, line: written(velmQuayLine, DEFAULT_SETTINGS), curves: demoCurves() };
+}
+
+/** The tariffs by the hour, with a view and a table that show where they meet. */
+function demoCurves(): SavedCurves {
+  const functions = velmQuayFunctions.map(({ name, text, on }, look) => {
+    const plain = plainSpelling(text, DEFAULT_SETTINGS);
+    if (plain === null) throw new Error(`${text} cannot be read`);
+    return { id: `f${look + 1}`, name, text: plain, look, on };
+  });
+  return {
+    ...EMPTY_CURVES,
+    functions,
+    view: { xFrom: -1.5, xTo: 17.5, yFrom: -5, yTo: 45 },
+    x: { name: 'time', unit: 'h', ticks: 'decimal' },
+    y: { name: 'price', unit: '', ticks: 'decimal' },
+    table: { ...EMPTY_CURVES.table, from: '0', step: '2', to: '16' },
+  };
 }
 
 export function writeDemo(file: string): void {

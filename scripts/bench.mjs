@@ -1,6 +1,7 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { chromium } from '@playwright/test';
 import { format, resolveConfig } from 'prettier';
+import { dragCurves, scrollTable } from './bench-curves.mjs';
 import { build } from './build.mjs';
 import { bundled } from './bundle.mjs';
 import { demoNotebook } from './demo-notebook.mjs';
@@ -158,5 +159,9 @@ console.log('\nA key press until it is painted, in frames of 16.7 ms (8 ms steps
 for (const slowdown of [1, 4]) console.log(`processor slowed ${slowdown} times: ${await keyPresses(slowdown)}`);
 console.log(`\nA stroke in a long line, in the same frames\n${await longLine()}`);
 console.log(`\nScrolling the tape\n${await longTape()}`);
+const demo = JSON.parse(readFileSync(await demoNotebook(), 'utf8'));
+console.log('\nEight curves dragged by a finger, processor slowed four times');
+console.log(await dragCurves(browser, PORT, demo, 4));
+console.log(`\nScrolling the table of values\n${await scrollTable(browser, PORT, demo)}`);
 await browser.close();
 server.kill();

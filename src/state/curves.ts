@@ -17,12 +17,4 @@ export function curvesRequest(
   };
 }
 
-export type {
-  Cell,
-  DrawnCurve,
-  Followed,
-  FoundPoint,
-  FoundPoints,
-  ValuesRequest,
-  ValuesRow,
-} from '@/workers/curves';
+export type { Cell, DrawnCurve, Followed, FoundPoint, FoundPoints, ValuesRequest, ValuesRow } from '@/workers/curves';

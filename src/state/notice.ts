@@ -26,7 +26,6 @@ export type NoticeCode =
   | 'functions-full'
   | 'function-removed'
   | 'functions-cleared'
-  | 'function-drawn'
   | 'undone'
   | 'redone';
 

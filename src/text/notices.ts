@@ -71,7 +71,6 @@ const sentences: { [C in NoticeCode]: (fact: string) => string } = {
   'functions-full': () => 'Forty functions are all that there is room for.',
   'function-removed': () => 'The function was removed. To hide one, switch it off.',
   'functions-cleared': () => 'All functions were removed. The view is as it was.',
-  'function-drawn': () => 'The line is drawn on Curves.',
   undone: (step) => `Taken back: ${steps[step as StepName]}.`,
   redone: (step) => `Done again: ${steps[step as StepName]}.`,
 };

@@ -1,6 +1,9 @@
-import { memo } from 'react';
+import { useRouter } from 'expo-router';
+import { memo, useCallback } from 'react';
 import type { Completion } from '@/core/line/completions';
 import { useStore } from '@/state/app-store';
+import { plainSpelling } from '@/state/curve-actions';
+import { lineText } from '@/state/document';
 import { Completions } from '@/ui/line/Completions';
 import { LineTools } from './LineTools';
 import { SolvePanel } from './SolvePanel';
@@ -21,6 +24,15 @@ type Props = Readonly<{
 export const BelowLine = memo(function BelowLine({ found, onComplete, openLine, onOpen, onSolution }: Props) {
   const isReported = useStore((s) => s.reported !== null);
   const { letters, isRelation } = openLine;
+  const router = useRouter();
+  const canDraw = letters.includes('x') && letters.every((name) => name === 'x' || (isRelation && name === 'y'));
+  const draw = useCallback(() => {
+    const { settings, document } = useStore.getState();
+    const text = plainSpelling(lineText({ settings, document }), settings);
+    if (text === null) return;
+    useStore.getState().addFunction(text);
+    router.navigate('/curves');
+  }, [router]);
   return (
     <>
       <Completions found={found} onTake={onComplete} />
@@ -28,7 +40,7 @@ export const BelowLine = memo(function BelowLine({ found, onComplete, openLine, 
       {isRelation ? (
         <SolvePanel letters={letters} isAsked={isReported || letters.length === 1} onAnswer={onSolution} />
       ) : null}
-      <LineTools onOpen={onOpen} />
+      <LineTools onOpen={onOpen} onDraw={canDraw ? draw : null} />
     </>
   );
 });

@@ -3,6 +3,7 @@ import { memo } from 'react';
 import { isEmptyLine } from '@/core/line/line';
 import { keys } from '@/keys/catalogue';
 import { useStore } from '@/state/app-store';
+import { curveWords } from '@/text/curve-labels';
 import { nearNames, solutionButton, words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
 import { Words } from '@/ui/theme/text';
@@ -27,7 +28,14 @@ function Near() {
 }
 
 /** What can be asked of the line being written: its steps, its angle, its digits, and all the rest. */
-export const LineTools = memo(function LineTools({ onOpen }: Readonly<{ onOpen: (sheet: OpenSheet) => void }>) {
+export const LineTools = memo(function LineTools({
+  onOpen,
+  onDraw,
+}: Readonly<{
+  onOpen: (sheet: OpenSheet) => void;
+  /** Draws the line as a function; null when it is none. */
+  onDraw: (() => void) | null;
+}>) {
   const isEmpty = useStore((s) => isEmptyLine(s.document.line));
   const isAngle = useStore((s) => s.live.kind === 'answer' && s.live.answer.usesAngleUnit);
   const own = useStore((s) => s.document.own);
@@ -46,6 +54,11 @@ export const LineTools = memo(function LineTools({ onOpen }: Readonly<{ onOpen: 
       <Button isPlain keepsFocus onPress={() => press(keys.recall.does)}>
         {words.recallTool}
       </Button>
+      {isEmpty || onDraw === null ? null : (
+        <Button isPlain keepsFocus onPress={onDraw}>
+          {curveWords.drawThis}
+        </Button>
+      )}
       {isEmpty ? null : (
         <>
           {tool(words.stepsTool, { sheet: 'steps', of: 'now' })}

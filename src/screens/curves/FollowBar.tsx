@@ -77,7 +77,9 @@ export function FollowBar({ name, look, hasOthers, found, onX, onStep, onOther }
         <Button isTight name={curveWords.on} onPress={() => onStep(1)}>
           ▸
         </Button>
-        <Field name={curveWords.pickX} isInline value={text} onChange={setText} onEnter={go} />
+        <View flex={1} minWidth={0}>
+          <Field name={curveWords.pickX} isInline value={text} onChange={setText} onEnter={go} />
+        </View>
         {hasOthers ? (
           <Button isTight onPress={onOther}>
             {curveWords.otherCurve}

@@ -13,7 +13,7 @@ import { Pressable } from '@/ui/control/Pressable';
 import { Heading, Words } from '@/ui/theme/text';
 import type { FoundPoint, FoundPoints, ValuesRow } from '@/state/curves';
 import { LookSample } from './FunctionList';
-import { kindsInOrder, signed } from './panels';
+import { chosenForm, kindsInOrder, signed } from './panels';
 
 type Props = Readonly<{
   functions: readonly DrawnFunction[];
@@ -28,6 +28,10 @@ const curvesOf = (point: FoundPoint, functions: readonly DrawnFunction[]): strin
 
 /** A pair of coordinates, the exact ones where there are any. */
 const pair = (point: Pick<FoundPoint, 'x' | 'y'>): string => `( ${signed(point.x[0])} ; ${signed(point.y[0])} )`;
+
+/** Whether decimals would tell more than what is shown first. */
+const hasDecimals = ({ x, y }: FoundPoint): boolean =>
+  [x, y].some((forms) => forms[0]?.id !== 'decimal' && forms.some(({ id }) => id === 'decimal'));
 
 function ValueAt({ functions }: Readonly<{ functions: readonly DrawnFunction[] }>) {
   const [text, setText] = useState('');
@@ -119,9 +123,9 @@ export function PointsPanel({ functions, found, chosen, onChoose }: Props) {
                         <Words tone="answer" textAlign="right">
                           {pair(point)}
                         </Words>
-                        {point.x[0]?.exact === true && point.x[0].id !== 'decimal' ? (
+                        {hasDecimals(point) ? (
                           <Words size="medium" tone="muted" textAlign="right">
-                            {`( ${signed(point.x.find((f) => f.id === 'decimal'))} ; ${signed(point.y.find((f) => f.id === 'decimal') ?? point.y[0])} )`}
+                            {`( ${signed(chosenForm(point.x, false))} ; ${signed(chosenForm(point.y, false))} )`}
                           </Words>
                         ) : null}
                       </View>

@@ -44,6 +44,7 @@ const TableRow = memo(function TableRow({ row, functions, isExact, isChosen, onC
       alignSelf="stretch"
       justifyContent="flex-start"
       alignItems="stretch"
+      padding={0}
       borderRadius={0}
       borderBottomWidth={1}
       borderColor="$rule"

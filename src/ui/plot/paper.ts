@@ -25,6 +25,10 @@ function lines(ticks: Ticks, from: number, to: number, step: number): readonly n
     : Array.from({ length: last - first + 1 }, (_, i) => (first + i) * step);
 }
 
+/** Whether a label is not cut by an edge of what is seen. */
+const isClear = (at: number, low: number, high: number, room: number): boolean =>
+  Math.abs(at - low) > room && Math.abs(at - high) > room;
+
 /**
  * What is ruled for a frame. Labels stand beside their axis where it is in the part that is seen (`seen`, in pixels of
  * the frame), else at its edge.
@@ -55,9 +59,10 @@ export function ruled(
     labels: [
       ...xs.marks
         .filter(({ at }) => at !== 0 || zeroX < seen.left || zeroX > seen.right)
+        .filter(({ at }) => isClear(atX(at), seen.left, seen.right, 14))
         .map(({ at, text }) => ({ x: atX(at), y: rowY, text, axis: 'x' as const })),
       ...ys.marks
-        .filter(({ at }) => at !== 0)
+        .filter(({ at }) => at !== 0 && isClear(atY(at), seen.top, seen.bottom, 10))
         .map(({ at, text }) => ({ x: columnX, y: atY(at) + 4, text, axis: 'y' as const })),
     ],
   };
