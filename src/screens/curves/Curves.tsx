@@ -12,7 +12,6 @@ import { Button } from '@/ui/control/Button';
 import { PlaceHeader } from '@/ui/frame/PlaceHeader';
 import { plotSvg } from '@/ui/plot/image';
 import { lookOf } from '@/ui/plot/looks';
-import { Plot } from '@/ui/plot/Plot';
 import { stepped } from '@/ui/plot/use-gestures';
 import type { Palette } from '@/ui/theme/palette';
 import { Words } from '@/ui/theme/text';
@@ -20,18 +19,25 @@ import { EmptyReason, reasonFor } from './EmptyReason';
 import { FollowBar } from './FollowBar';
 import { FunctionEditor } from './FunctionEditor';
 import { FunctionList } from './FunctionList';
+import { Graph } from './Graph';
 import { FunctionSheet } from './FunctionSheet';
 import { panelIds } from './panels';
 import type { PanelId } from './panels';
 import { PointsPanel, usePoints } from './PointsPanel';
 import { ends } from './spoken-view';
-import { useDrawing } from './use-drawing';
+import type { Sheet } from './use-drawing';
 import { useFollow } from './use-follow';
 import { ValuesPanel } from './ValuesPanel';
 import { ViewSheet } from './ViewSheet';
 
 const DESCRIPTION = 'graph-text';
 const ZOOM = 1.5;
+
+const NOTHING_DRAWN: Sheet = {
+  frame: { xFrom: 0, xTo: 1, yFrom: 0, yTo: 1, width: 1, height: 1 },
+  curves: [],
+  of: [],
+};
 
 type Open = Readonly<{ sheet: 'view' } | { sheet: 'function'; id: string } | { sheet: 'write'; id: string | null }>;
 type Chosen = Readonly<{ x: number; y: number; look: number }>;
@@ -53,17 +59,10 @@ export function Curves() {
   const view = useMemo(() => curves.view ?? startView(size), [curves.view, size]);
   const { functions } = curves;
   const shown = useMemo(() => functions.filter(({ on }) => on), [functions]);
-  const { sheet, follow: followDrawing } = useDrawing(view, size, shown);
+  const [sheet, setSheet] = useState<Sheet>(NOTHING_DRAWN);
   const found = usePoints(shown, view.xFrom, view.xTo, panel === 'points');
   const followed = useFollow(shown, view, size);
 
-  const drawing = useMemo(
-    () => ({
-      frame: sheet.frame,
-      curves: sheet.curves.map(({ id, path }) => ({ id, path, look: sheet.of.find((f) => f.id === id)?.look ?? 0 })),
-    }),
-    [sheet],
-  );
   const marks = useMemo(
     () =>
       panel !== 'points' || found === null
@@ -203,16 +202,18 @@ export function Curves() {
   const graph = (
     <View flex={1} minHeight={0} minWidth={0}>
       <View flex={1} minHeight={160} position="relative" onLayout={onLayout}>
-        <Plot
+        <Graph
           size={size}
           view={view}
-          drawing={drawing}
+          functions={shown}
           x={curves.x}
           y={curves.y}
           decimalSign={sign}
           marks={marks}
           point={point}
-          gestures={{ onLive: followDrawing, onRest: rest, onDraw: followed.isOn ? followed.drag : null }}
+          onRest={rest}
+          onDraw={followed.isOn ? followed.drag : null}
+          onSettled={setSheet}
           describedBy={DESCRIPTION}
           onKey={onKey}
         />

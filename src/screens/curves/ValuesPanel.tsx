@@ -1,7 +1,6 @@
 import { View } from '@tamagui/core';
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { useEffect, useRef, useState } from 'react';
-import { memo } from 'react';
+import { memo, useCallback, useEffect, useRef, useState } from 'react';
 import type { DrawnFunction } from '@/core/notebook/curves';
 import { saveFile } from '@/platform/files';
 import { curveWork, useStore } from '@/state/app-store';
@@ -27,10 +26,11 @@ type RowProps = Readonly<{
   functions: readonly DrawnFunction[];
   isExact: boolean;
   isChosen: boolean;
-  onChoose: () => void;
+  index: number;
+  onChoose: (index: number) => void;
 }>;
 
-const TableRow = memo(function TableRow({ row, functions, isExact, isChosen, onChoose }: RowProps) {
+const TableRow = memo(function TableRow({ row, functions, isExact, isChosen, index, onChoose }: RowProps) {
   if (row === null) return <View height={ROW} />;
   const x = row.problem === null ? signed(chosenForm(row.x, isExact)) : problemText(row.problem);
   const spoken = row.cells.map(
@@ -50,7 +50,7 @@ const TableRow = memo(function TableRow({ row, functions, isExact, isChosen, onC
       borderColor="$rule"
       backgroundColor={isChosen ? '$card' : 'transparent'}
       focusVisibleStyle={{ outlineOffset: -3 }}
-      onPress={onChoose}
+      onPress={() => onChoose(index)}
     >
       <View
         role="cell"
@@ -190,14 +190,18 @@ export function ValuesPanel({ functions, onRow }: Props) {
   const [first, last] = [items[0]?.index ?? 0, items.at(-1)?.index ?? 0];
   const { want } = table;
   useEffect(() => want(first, last), [want, first, last, table.count]);
-  const choose = (i: number): void => {
-    setChosen(i);
-    const row = table.row(i);
-    const cell = row?.cells.find((c) => 'forms' in c);
-    const y =
-      cell !== undefined && 'forms' in cell ? Number(cell.forms.find((f) => f.id === 'decimal')?.typed ?? NaN) : NaN;
-    if (row !== null && row.problem === null) onRow(row.at, Number.isFinite(y) ? y : null, functions[0]?.look ?? 0);
-  };
+  const { row: rowAt } = table;
+  const choose = useCallback(
+    (i: number): void => {
+      setChosen(i);
+      const row = rowAt(i);
+      const cell = row?.cells.find((c) => 'forms' in c);
+      const y =
+        cell !== undefined && 'forms' in cell ? Number(cell.forms.find((f) => f.id === 'decimal')?.typed ?? NaN) : NaN;
+      if (row !== null && row.problem === null) onRow(row.at, Number.isFinite(y) ? y : null, functions[0]?.look ?? 0);
+    },
+    [rowAt, functions, onRow],
+  );
   const chosenRow = chosen === null ? null : table.row(chosen);
   const reasons = (chosenRow?.cells ?? []).flatMap((cell, i) =>
     'problem' in cell ? [`${functions[i]?.name ?? ''}: ${problemText(cell.problem)}`] : [],
@@ -252,7 +256,8 @@ export function ValuesPanel({ functions, onRow }: Props) {
                   functions={functions}
                   isExact={isExact}
                   isChosen={index === chosen}
-                  onChoose={() => choose(index)}
+                  index={index}
+                  onChoose={choose}
                 />
               </View>
             ))}

@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { startTransition, useCallback, useEffect, useRef, useState } from 'react';
 import type { Frame } from '@/core/curve/plane';
 import type { Size, ViewRange } from '@/core/curve/view';
 import type { DrawnFunction } from '@/core/notebook/curves';
@@ -7,7 +7,7 @@ import { curvesRequest } from '@/state/curves';
 import type { DrawnCurve } from '@/state/curves';
 
 /** How far beyond the view the sheet is drawn, as a share of the view, on each side. */
-const MARGIN = 0.5;
+const MARGIN = 1;
 /** The sheet is drawn anew while it is dragged when less than this is left of its margin, or its scale is off by more. */
 const LEFT = 0.15;
 const SCALE = 1.3;
@@ -36,17 +36,26 @@ function isCovered(frame: Frame, view: ViewRange): boolean {
   );
 }
 
+/** What was drawn, and for which functions. */
 export type Sheet = Readonly<{ frame: Frame; curves: readonly DrawnCurve[]; of: readonly DrawnFunction[] }>;
 
 /** Has the functions drawn for a view whenever one or the other changes, one drawing at a time. */
-export function useDrawing(view: ViewRange, size: Size, functions: readonly DrawnFunction[]) {
+export function useDrawing(
+  view: ViewRange,
+  size: Size,
+  functions: readonly DrawnFunction[],
+  /** Told of a drawing that was made for a view at rest, and not for one that is being dragged. */
+  onSettled: (sheet: Sheet) => void,
+) {
   const shelf = useStore((s) => s.document.shelf);
   const angle = useStore((s) => s.settings.angle);
   const [sheet, setSheet] = useState<Sheet>(() => ({ frame: sheetFor(view, size), curves: [], of: [] }));
   const wanted = useRef<ViewRange | null>(null);
+  const isAtRest = useRef(true);
   const isBusy = useRef(false);
   const latest = useRef({ size, functions, frame: sheet.frame });
 
+  const isIdle = (): boolean => isAtRest.current && wanted.current === null;
   const pump = useCallback(async (): Promise<void> => {
     if (isBusy.current) return;
     isBusy.current = true;
@@ -58,13 +67,17 @@ export function useDrawing(view: ViewRange, size: Size, functions: readonly Draw
       const drawn = await curveWork.draw({ ...curvesRequest(useStore.getState(), shown), frame, view: next });
       if (drawn === 'superseded' || !drawn.ok) continue;
       latest.current.frame = frame;
-      setSheet({ frame, curves: drawn.value, of: shown });
+      const made = { frame, curves: drawn.value, of: shown };
+      // Between two frames of a drag there is no time for all of it: the page may take it in parts.
+      startTransition(() => setSheet(made));
+      if (isIdle()) onSettled(made);
     }
     isBusy.current = false;
-  }, []);
+  }, [onSettled]);
 
   useEffect(() => {
     latest.current = { ...latest.current, size, functions };
+    isAtRest.current = true;
     wanted.current = view;
     void pump();
   }, [view, size, functions, shelf, angle, pump]);
@@ -72,6 +85,7 @@ export function useDrawing(view: ViewRange, size: Size, functions: readonly Draw
   /** Called while the view is being moved. */
   const follow = useCallback(
     (live: ViewRange): void => {
+      isAtRest.current = false;
       if (isCovered(latest.current.frame, live)) return;
       wanted.current = live;
       void pump();

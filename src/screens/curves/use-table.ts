@@ -27,15 +27,15 @@ export function tableRequest(functions: readonly DrawnFunction[], from: number, 
   return { ...curvesRequest(state, functions, others), xs: xsOf(table), rows: { from, count } };
 }
 
-type Known = { rows: Map<number, ValuesRow>; count: number; problem: Problem | null };
-const NOTHING: Known = { rows: new Map(), count: 0, problem: null };
+/** The rows are added to in place, since there may be many. */
+type Known = Readonly<{ rows: Map<number, ValuesRow>; count: number; problem: Problem | null }>;
 
 /** The table of the functions, worked in parts as they come into sight. */
 export function useTable(functions: readonly DrawnFunction[]): Table {
   const table = useStore((s) => s.document.curves.table);
   const shelf = useStore((s) => s.document.shelf);
   const settings = useStore((s) => s.settings);
-  const [known, setKnown] = useState<Known>(NOTHING);
+  const [known, setKnown] = useState<Known>(() => ({ rows: new Map(), count: 0, problem: null }));
   const wanted = useRef<number | null>(null);
   const isBusy = useRef(false);
   const era = useRef(0);
@@ -53,14 +53,13 @@ export function useTable(functions: readonly DrawnFunction[]): Table {
       const made = await curveWork.values(tableRequest(latest.current.functions, from, BATCH));
       if (mine !== era.current || made === 'superseded') continue;
       if (!made.ok) {
-        setKnown({ ...NOTHING, problem: made.problem });
+        setKnown({ rows: new Map(), count: 0, problem: made.problem });
         continue;
       }
       const { count, rows } = made.value;
       setKnown((before) => {
-        const next = new Map(before.rows);
-        rows.forEach((row, i) => next.set(from + i, row));
-        return { rows: next, count, problem: null };
+        rows.forEach((row, i) => before.rows.set(from + i, row));
+        return { rows: before.rows, count, problem: null };
       });
     }
     isBusy.current = false;
@@ -86,5 +85,6 @@ export function useTable(functions: readonly DrawnFunction[]): Table {
     },
     [pump],
   );
-  return { count: known.count, row: (i) => known.rows.get(i) ?? null, problem: known.problem, want };
+  const row = useCallback((i: number): ValuesRow | null => latest.current.known.rows.get(i) ?? null, []);
+  return { count: known.count, row, problem: known.problem, want };
 }

@@ -59,8 +59,7 @@ const Paper = memo(function Paper({
       {labels.map(({ x: left, y: top, text, axis }) => (
         <SvgText
           key={`${axis}${text}`}
-          x={left}
-          y={top}
+          transform={`translate(${left} ${top})`}
           fill={theme.muted.get()}
           stroke={theme.paper.get()}
           strokeWidth={4}
@@ -89,8 +88,6 @@ const Curves = memo(function Curves({ frame, curves }: Pick<Drawing, 'frame' | '
             d={path}
             stroke={theme[colour].get()}
             strokeWidth={width}
-            strokeLinecap="round"
-            strokeLinejoin="round"
             fill="none"
             {...(dash === '' ? {} : { strokeDasharray: dash })}
           />
@@ -117,8 +114,7 @@ const Marks = memo(function Marks({ frame, marks }: Readonly<{ frame: Frame; mar
               strokeWidth={isChosen ? 2.6 : 1.8}
             />
             <SvgText
-              x={left + arm + 3}
-              y={top - arm + 2}
+              transform={`translate(${left + arm + 3} ${top - arm + 2})`}
               fill={colour}
               stroke={theme.paper.get()}
               strokeWidth={4}
@@ -203,7 +199,7 @@ export function Plot(props: Props) {
       aria-label={words.graph}
       aria-describedby={describedBy}
       tabIndex={0}
-      onKeyDown={onKey as never}
+      onKeyDown={onKey}
       focusVisibleStyle={{ outlineWidth: 3, outlineStyle: 'solid', outlineColor: '$accent', outlineOffset: -3 }}
     >
       <View
@@ -247,8 +243,7 @@ function AxisTitles({ x, y }: Pick<Props, 'x' | 'y'>) {
       {titles.map((title, i) => (
         <SvgText
           key={title}
-          x={178}
-          y={13 + i * 17}
+          transform={`translate(178 ${13 + i * 17})`}
           textAnchor="end"
           fill={theme.ink.get()}
           stroke={theme.paper.get()}

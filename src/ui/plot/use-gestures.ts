@@ -46,10 +46,9 @@ export function useGestures(
     let live: ViewRange | null = null;
     let resting: ReturnType<typeof setTimeout> | null = null;
 
-    const at = (event: PointerEvent | WheelEvent): At => {
-      const box = target.getBoundingClientRect();
-      return { x: event.clientX - box.left, y: event.clientY - box.top };
-    };
+    // Asked for once a gesture: in the midst of one it would have the page laid out anew.
+    let box = target.getBoundingClientRect();
+    const at = (event: PointerEvent | WheelEvent): At => ({ x: event.clientX - box.left, y: event.clientY - box.top });
     const begin = (): void => {
       const [first, second] = [...fingers.values()];
       if (first === undefined) start = null;
@@ -74,6 +73,7 @@ export function useGestures(
 
     const onDown = (event: PointerEvent): void => {
       if (event.button !== 0) return;
+      if (fingers.size === 0) box = target.getBoundingClientRect();
       target.setPointerCapture(event.pointerId);
       fingers.set(event.pointerId, at(event));
       begin();
@@ -82,18 +82,18 @@ export function useGestures(
     const onMove = (event: PointerEvent): void => {
       if (!fingers.has(event.pointerId) || start === null) return;
       fingers.set(event.pointerId, at(event));
-      const { size: box, gestures: to } = now.current;
+      const { size: plot, gestures: to } = now.current;
       const [first, second] = [...fingers.values()] as [At, At | undefined];
       if (second === undefined && to.onDraw !== null) {
         to.onDraw(first);
         return;
       }
       const centre = second === undefined ? first : between(first, second);
-      const shift = { x: (start.at.x - centre.x) / box.width, y: (centre.y - start.at.y) / box.height };
+      const shift = { x: (start.at.x - centre.x) / plot.width, y: (centre.y - start.at.y) / plot.height };
       const shifted = moved(start.view, shift);
       if (second === undefined) return show(shifted);
       const factor = apart(first, second) / start.apart;
-      show(zoomed(shifted, { x: factor, y: factor }, under(shifted, box, centre)));
+      show(zoomed(shifted, { x: factor, y: factor }, under(shifted, plot, centre)));
     };
     const onUp = (event: PointerEvent): void => {
       if (!fingers.delete(event.pointerId)) return;
@@ -102,6 +102,7 @@ export function useGestures(
     };
     const onWheel = (event: WheelEvent): void => {
       event.preventDefault();
+      if (live === null) box = target.getBoundingClientRect();
       const base = live ?? now.current.view;
       const factor = 1.0016 ** -event.deltaY;
       // With Shift one axis alone: x; with Alt: y.
