@@ -1,3 +1,4 @@
+import type { Alive } from '@/core/base/alive';
 import { place } from '@/core/base/problem';
 import type { Problem } from '@/core/base/problem';
 import { fail, succeed } from '@/core/base/result';
@@ -90,7 +91,8 @@ function described(
   return succeed({ x: xText.value, exact, y: yText.value });
 }
 
-export function pointsOf(request: PointsRequest, context: Context): Answer {
+/** Zeros, turning points and crossings; `alive` says how long may be searched for them. */
+export function pointsOf(request: PointsRequest, context: Context, alive: Alive): Answer {
   const curves: Curve[] = [];
   for (const text of request.exprs) {
     const curve = curveIn(text, request.var, request.impliedFirst, context);
@@ -101,7 +103,7 @@ export function pointsOf(request: PointsRequest, context: Context): Answer {
   if (!ends.ok) return ends;
   const { from, to } = ends.value;
   if (compareReals(from, to, context.alive) !== -1) return fail(place({ code: 'domain', reason: 'step' }, NOWHERE));
-  const found = findPoints(curves, from, to, context);
+  const found = findPoints(curves, from, to, { ...context, alive });
   const lists: Record<string, object[]> = { zeros: [], lowest: [], highest: [], crossings: [] };
   const add = (list: string, facts: object, { at, y }: Pick<CurvePoint, 'at' | 'y'>): Problem | null => {
     const texts = described(at, y, context);

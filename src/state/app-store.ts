@@ -3,7 +3,6 @@ import { offeredNotebook, onPageHide } from '@/platform/page';
 import { afterPaint } from '@/platform/paint';
 import { createClient } from '@/workers/client';
 import { spawnWorker } from '@/workers/spawn';
-import type { Tasks } from '@/workers/tasks';
 import { followLine } from './live';
 import { keepOnDevice, restore } from './persist';
 import { followForms, followWork } from './shown';
@@ -26,18 +25,6 @@ export function stopWork(): void {
 /** What is worked beside the line being written, such as its steps: in a worker of its own, begun when first needed. */
 const sideClient = createClient(spawnWorker);
 export const workBeside = sideClient.run;
-
-/** Curves are drawn while they are dragged, and points and tables made beside that: each in its own worker. */
-const drawClient = createClient(spawnWorker);
-const pointsClient = createClient(spawnWorker);
-const tableClient = createClient(spawnWorker);
-const followClient = createClient(spawnWorker);
-export const curveWork = {
-  draw: (request: Tasks['draw']['request']) => drawClient.run('draw', request),
-  points: (request: Tasks['points']['request']) => pointsClient.run('points', request),
-  values: (request: Tasks['values']['request']) => tableClient.run('values', request),
-  follow: (request: Tasks['follow']['request']) => followClient.run('follow', request),
-} as const;
 
 /** Restores what was kept, then joins the store to the worker and the device. Answers how to take that apart again. */
 export async function startApp(): Promise<() => void> {

@@ -6,7 +6,6 @@ import { readNotebook, writeNotebook } from '@/core/notebook/read';
 import { EMPTY_RUNNING } from '@/core/running/state';
 import { EMPTY_STACK } from '@/core/stack/stack';
 import type { Storage } from '@/platform/storage';
-import type { Work } from '@/workers/protocol';
 import { perform } from '@/workers/tasks';
 import type { WorkClient } from '@/workers/client';
 import { lineText, toNotebook } from './document';
@@ -24,7 +23,7 @@ function fakeClient(isHeld = false) {
     stop: () => undefined,
     run: (kind, request) =>
       new Promise((resolve) => {
-        const work = { kind, request } as Work;
+        const work = { kind, request } as Parameters<typeof perform>[0];
         const settle = () =>
           resolve(
             perform(

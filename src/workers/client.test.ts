@@ -31,7 +31,7 @@ function fakeWorker(isDeaf: boolean) {
       const data: FromWorker = {
         id: message.id,
         result: perform(
-          message.work,
+          message.work as Parameters<typeof perform>[0],
           () => true,
           () => 0n,
         ),

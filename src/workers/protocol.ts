@@ -1,11 +1,14 @@
 import type { TaskKind, Tasks } from './tasks';
 
-/** A piece of work with what it is given. */
-export type Work = { [K in TaskKind]: Readonly<{ kind: K; request: Tasks[K]['request'] }> }[TaskKind];
+/** A piece of work of some kinds, with what it is given. */
+export type WorkOf<Kinds extends TaskKind> = {
+  [K in Kinds]: Readonly<{ kind: K; request: Tasks[K]['request'] }>;
+}[Kinds];
+export type Work = WorkOf<TaskKind>;
 
 /** `newest` is shared memory with the number of the newest request, where the page is allowed to share memory. */
-export type ToWorker =
+export type ToWorker<Kinds extends TaskKind = TaskKind> =
   | Readonly<{ type: 'share'; newest: SharedArrayBuffer }>
-  | Readonly<{ type: 'work'; id: number; work: Work; budget: number }>;
+  | Readonly<{ type: 'work'; id: number; work: WorkOf<Kinds>; budget: number }>;
 
 export type FromWorker = Readonly<{ id: number; result: Tasks[TaskKind]['result'] }>;

@@ -7,20 +7,10 @@ import { answerLine, answerWork } from './answer';
 import type { LineAnswer, LineRequest, WorkRequest } from './answer';
 import { anglesOfLine } from './angle';
 import type { AngleView } from './angle';
-import { createDrawer, followAt, pointsInView, valuesOf } from './curves';
-import type {
-  DrawRequest,
-  DrawnCurve,
-  FollowRequest,
-  Followed,
-  FoundPoints,
-  PointsRequest,
-  ValuesRequest,
-  ValuesTable,
-} from './curves';
 import { formsOfAll } from './forms';
 import type { FormsRequest } from './forms';
-import type { Work } from './protocol';
+import type { CurveTasks } from './curve-tasks';
+import type { WorkOf } from './protocol';
 import { solveLine } from './solve';
 import type { SolveRequest, SolvedLine } from './solve';
 import { stepsOfLine } from './steps';
@@ -28,8 +18,8 @@ import type { StepsOfLine } from './steps';
 import { tryValues } from './tries';
 import type { TriedRow, TriesRequest } from './tries';
 
-/** What the worker can be asked for, and what it answers. */
-export type Tasks = Readonly<{
+/** What the worker of lines can be asked for, and what it answers. */
+type LineTasks = Readonly<{
   answer: { request: LineRequest; result: Result<LineAnswer, Problem> };
   work: { request: WorkRequest; result: Result<LineAnswer, Problem> };
   forms: { request: FormsRequest; result: Result<readonly (readonly Form[])[], Problem> };
@@ -37,22 +27,18 @@ export type Tasks = Readonly<{
   angles: { request: LineRequest; result: Result<readonly AngleView[], Problem> };
   solve: { request: SolveRequest; result: Result<SolvedLine, Problem> };
   tries: { request: TriesRequest; result: Result<readonly TriedRow[], Problem> };
-  draw: { request: DrawRequest; result: Result<readonly DrawnCurve[], Problem> };
-  points: { request: PointsRequest; result: Result<FoundPoints, Problem> };
-  values: { request: ValuesRequest; result: Result<ValuesTable, Problem> };
-  follow: { request: FollowRequest; result: Result<Followed, Problem> };
 }>;
 
+/** What the workers can be asked for. */
+export type Tasks = LineTasks & CurveTasks;
 export type TaskKind = keyof Tasks;
 
-/** Does a piece of work. The work of the web worker, without the worker. */
+/** Does a piece of work on lines. The work of the web worker, without the worker. */
 export function perform(
-  work: Work,
+  work: WorkOf<keyof LineTasks>,
   alive: Alive,
   random: Random,
-  /** What draws curves: kept by the worker, since it remembers what it has read. */
-  draw: ReturnType<typeof createDrawer> = createDrawer(),
-): Tasks[TaskKind]['result'] {
+): LineTasks[keyof LineTasks]['result'] {
   switch (work.kind) {
     case 'answer':
       return answerLine(work.request, alive, random);
@@ -68,13 +54,5 @@ export function perform(
       return solveLine(work.request, alive, random);
     case 'tries':
       return tryValues(work.request, alive, random);
-    case 'draw':
-      return draw(work.request, alive, random);
-    case 'points':
-      return pointsInView(work.request, alive, random);
-    case 'values':
-      return valuesOf(work.request, alive, random);
-    case 'follow':
-      return followAt(work.request, alive, random);
   }
 }

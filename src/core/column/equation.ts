@@ -4,7 +4,6 @@ import {
   constantTree,
   groupTree,
   letterTree,
-  negateTree,
   numberTree,
   powerTree,
   withoutLeadingMinus,
@@ -25,11 +24,10 @@ function sum(left: Tree, right: Tree): Tree {
 
 const isZero = (tree: Tree): boolean => tree.kind === 'number' && Number(tree.written) === 0;
 
-/** A factor in front, its sign outermost. */
+/** A factor in front, left out when it is one. */
 function times(factor: Tree, of: Tree): Tree {
   if (factor.kind === 'number' && factor.written === '1') return of;
-  const size = withoutLeadingMinus(factor);
-  return size === null ? binaryTree('times', factor, of) : negateTree(binaryTree('times', size, of));
+  return binaryTree('times', factor, of);
 }
 
 /**

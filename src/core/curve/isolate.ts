@@ -2,6 +2,7 @@ import type { BoundsOf } from '../evaluate/bounds';
 import type { Fn } from '../evaluate/double-parts';
 import type { Alive } from '../base/alive';
 import { interval } from '../number/interval';
+import type { Bounds } from '../number/interval';
 
 /**
  * Where a function may be zero, each place by itself. `crosses`: its sign changes there, once, and it is continuous.
@@ -13,8 +14,12 @@ type Searched = Readonly<{ f: Fn; bounds: BoundsOf; slopes: BoundsOf | null; ben
 
 /** An interval this small, as a share of the whole, is not halved further. */
 const FLOOR = 2 ** -46;
-/** Halvings that a search may take. */
-const MOST_WORK = 200_000;
+/** Parts of the whole that are searched one after another, so that one hard spot does not keep the others from being found. */
+const PARTS = 64;
+/** Off their even places, as zeros at round numbers would else lie on the ends of parts. */
+const SHIFT = 0.0371;
+/** Halvings that the search of one part may take. */
+const MOST_WORK = 1500;
 /** Off the middle, so that zeros at round numbers do not fall on an end again and again. */
 const SHARE = 0.4871;
 
@@ -49,6 +54,7 @@ export function isolate(
   const spots: Spot[] = [];
   const floor = (to - from) * FLOOR;
   let work = 0;
+  let isComplete = true;
   const add = (spot: Spot): void => {
     const last = spots.at(-1);
     // Neighbours that stay open are one spot.
@@ -63,7 +69,8 @@ export function isolate(
     if (r === 0) add({ kind: 'touches', low: b, high: b });
   };
   const visit = (a: number, b: number): void => {
-    if (spots.length > most || work > MOST_WORK || (work % 256 === 255 && !alive())) {
+    if (spots.length > most || work > MOST_WORK || (work % 64 === 63 && !alive())) {
+      isComplete = false;
       work = Infinity;
       return;
     }
@@ -79,6 +86,7 @@ export function isolate(
       crossing(a, b);
       return;
     }
+    if (slope !== null && isBoundedAway(a, b, slope)) return;
     const bend = slope !== null && slope.is === 'continuous' && bends !== null ? bends(x) : null;
     if (bend !== null && bend.is !== 'partial' && bend.is !== 'nowhere' && (bend.low > 0 || bend.high < 0)) {
       turning(a, b, bend.low > 0 ? 1 : -1);
@@ -91,6 +99,13 @@ export function isolate(
     }
     visit(a, middle);
     visit(middle, b);
+  };
+  /** Whether the value in the middle is farther from zero than the slopes can reach (the mean value form). */
+  const isBoundedAway = (a: number, b: number, slope: Bounds): boolean => {
+    const middle = a + (b - a) / 2;
+    const value = bounds(interval(middle, middle));
+    const reach = Math.max(slope.high, -slope.low) * (b - a) * (0.5 + Number.EPSILON);
+    return slope.is !== 'partial' && slope.is !== 'nowhere' && (value.low > reach || value.high < -reach);
   };
   /** A piece on which the function bends one way only: it comes nearest to zero in one place. */
   const turning = (a: number, b: number, way: 1 | -1): void => {
@@ -106,8 +121,12 @@ export function isolate(
     if (at > a) crossing(a, at);
     if (at < b) crossing(at, b);
   };
-  visit(from, to);
-  return { spots, isComplete: Number.isFinite(work) };
+  const edge = (k: number): number => (k === 0 ? from : k === PARTS ? to : from + ((to - from) * (k + SHIFT)) / PARTS);
+  for (let k = 0; k < PARTS; k += 1) {
+    work = 0;
+    visit(edge(k), edge(k + 1));
+  }
+  return { spots, isComplete };
 }
 
 /** Where a function that bends upwards all over an interval is least. */

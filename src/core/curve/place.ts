@@ -30,8 +30,8 @@ export function knownTo(x: RealValue, { isExact, isSure }: Place, digits: number
 /** Digits carried beyond those that are asked for. */
 const SPARE = 8;
 const MOST_STEPS = 80;
-/** The golden section, near enough for a search. */
-const GOLDEN: Rational = q.rational(377n, 610n);
+/** The golden section, by two neighbours of Fibonacci's sequence. */
+const GOLDEN: Rational = q.rational(61_305_790_721_611_591n, 99_194_853_094_755_497n);
 
 /** A fraction longer than this came out of a search, not out of a book: its roots are not looked for in exact form. */
 const LONG_BITS = 56;
@@ -127,7 +127,8 @@ export class Refiner {
       this.short(q.add(a, q.multiply(GOLDEN, q.subtract(b, a))), size);
     let [a, b] = [low, high];
     let [p, r] = [inner(b, a), inner(a, b)];
-    let [fp, fr] = [this.valueAt(fromRational(p)), this.valueAt(fromRational(r))];
+    const at = (x: Rational): RealValue | null => this.valueAt(fromRational(x));
+    let [fp, fr] = [at(p), at(r)];
     while (q.compare(q.subtract(b, a), goal) > 0 && this.context.alive()) {
       if (fp === null || fr === null) return null;
       const order = signOf(subtract(fp, fr), this.context.alive);
@@ -135,12 +136,16 @@ export class Refiner {
       if (order * way <= 0) {
         [b, r, fr] = [r, p, fp];
         p = inner(b, a);
-        fp = this.valueAt(fromRational(p));
+        fp = at(p);
       } else {
         [a, p, fp] = [p, r, fr];
         r = inner(a, b);
-        fr = this.valueAt(fromRational(r));
+        fr = at(r);
       }
+      // What is left of the section's own error must not turn the two round.
+      if (q.compare(p, r) < 0) continue;
+      [p, r] = [inner(b, a), inner(a, b)];
+      [fp, fr] = [at(p), at(r)];
     }
     return { x: fromRational(q.multiply(q.add(a, b), { n: 1n, d: 2n })), isExact: false, isSure: false };
   }

@@ -44,6 +44,9 @@ type Found = Readonly<{ places: readonly Place[]; isComplete: boolean }>;
 
 type Turns = Readonly<{ lowest: readonly Place[]; highest: readonly Place[]; isComplete: boolean }>;
 
+/** Halvings in search of corners. */
+const MOST_CORNER_WORK = 6000;
+
 /** Neighbours that are compared where a curve has no derivative to go by. */
 const COMPARED = 800;
 
@@ -127,6 +130,9 @@ class Finder {
       return [sharp ?? { x: { kind: 'rational', value: fromDouble(x) }, isExact: false, isSure: false }];
     }
     const x = spot.low + (spot.high - spot.low) / 2;
+    const step = (this.range.high - this.range.low) * 1e-5;
+    // The end of a stretch where it is zero all over is no place by itself.
+    if (isZeroThroughout(f, x - step, x - step / 8) || isZeroThroughout(f, x + step / 8, x + step)) return [];
     // A double tells the place of a flat turn to half its digits only.
     const exact = refiner.exactNear(x) ?? refiner.exactNear(x, 1e-6);
     if (exact !== null) return [exactPlace(exact)];
@@ -206,7 +212,7 @@ class Finder {
     let work = 0;
     const visit = (a: number, b: number): void => {
       work += 1;
-      if (work > 20_000 || !this.context.alive()) return;
+      if (work > MOST_CORNER_WORK || (work % 64 === 63 && !this.context.alive())) return;
       const is = slope.bounds(interval(a, b));
       // A corner is where the slope has no value though the curve has: all else was looked at as a zero of the slope.
       if (is.is === 'continuous' || is.is === 'nowhere' || is.low > 0 || is.high < 0) return;
@@ -230,7 +236,7 @@ class Finder {
       );
     };
     visit(low, high);
-    return { places, isComplete: work <= 20_000 };
+    return { places, isComplete: work <= MOST_CORNER_WORK };
   }
 
   yOf(curve: Curve, { x }: Place): RealValue | null {

@@ -124,8 +124,10 @@ function root(a: Bounds, k: number): Bounds {
   return k % 2 === 0 && made.low < 0 ? { ...made, low: 0 } : made;
 }
 
-/** x^y for x ≥ 0: it rises or falls in each of the two, so that its ends lie at corners. */
+/** x^y for x ≥ 0: it rises or falls in each of the two, so that its ends lie at corners. A whole y takes any x. */
 const realPower = two((a, b) => {
+  const n = wholeOf(b);
+  if (n !== null) return wholePower(a, n);
   if (a.high < 0) return NOWHERE;
   const low = Math.max(a.low, 0);
   const ends = [low ** b.low, low ** b.high, a.high ** b.low, a.high ** b.high];
@@ -192,6 +194,7 @@ function gamma(a: Bounds): Bounds {
   if (a.is === 'nowhere') return NOWHERE;
   if (a.low > 0) {
     const ends = [gammaDouble(a.low), gammaDouble(a.high)];
+    if (!ends.every(Number.isFinite)) return ANYTHING;
     const isThrough = a.low <= LEAST_AT && a.high >= LEAST_AT;
     return made(
       Math.min(...ends, isThrough ? LEAST_GAMMA : Infinity) * (1 - 1e-13),

@@ -12,9 +12,6 @@ import type { Followed } from '@/state/curves';
 import { LookSample } from './FunctionList';
 import { chosenForm, signed } from './panels';
 
-/** The point that is followed: which curve, where, and what can be done to move it. */
-export type Follow = Readonly<{ id: string; x: string }>;
-
 type Props = Readonly<{
   name: string;
   look: number;
@@ -34,6 +31,7 @@ export function typedX(text: string, unit: string, settings: Parameters<typeof p
   );
 }
 
+/** The point that is followed: on which curve, where, and what moves it. */
 export function FollowBar({ name, look, hasOthers, found, onX, onStep, onOther }: Props) {
   const settings = useStore((s) => s.settings);
   const unit = useStore((s) => s.document.curves.x.unit);

@@ -1,7 +1,8 @@
 import { View } from '@tamagui/core';
 import { useEffect, useState } from 'react';
 import type { DrawnFunction } from '@/core/notebook/curves';
-import { curveWork, useStore } from '@/state/app-store';
+import { useStore } from '@/state/app-store';
+import { curveWork } from '@/state/curve-work';
 import { plainSpelling } from '@/state/curve-actions';
 import { curvesRequest } from '@/state/curves';
 import { curveWords, pointHeadings, pointNames } from '@/text/curve-labels';

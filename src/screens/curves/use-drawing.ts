@@ -2,7 +2,8 @@ import { startTransition, useCallback, useEffect, useRef, useState } from 'react
 import type { Frame } from '@/core/curve/plane';
 import type { Size, ViewRange } from '@/core/curve/view';
 import type { DrawnFunction } from '@/core/notebook/curves';
-import { curveWork, useStore } from '@/state/app-store';
+import { useStore } from '@/state/app-store';
+import { curveWork } from '@/state/curve-work';
 import { curvesRequest } from '@/state/curves';
 import type { DrawnCurve } from '@/state/curves';
 

@@ -1,7 +1,8 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Problem } from '@/core/base/problem';
 import type { DrawnFunction, TableSettings } from '@/core/notebook/curves';
-import { curveWork, useStore } from '@/state/app-store';
+import { useStore } from '@/state/app-store';
+import { curveWork } from '@/state/curve-work';
 import { curvesRequest } from '@/state/curves';
 import type { ValuesRequest, ValuesRow } from '@/state/curves';
 

@@ -1,0 +1,4 @@
+import { createCurveWork } from './curve-tasks';
+import { serve } from './serve';
+
+serve(createCurveWork());
