@@ -67,7 +67,7 @@ export async function scrollTable(browser, port, demo) {
   const notebook = { ...demo, curves: { ...demo.curves, functions, table } };
   await page.addInitScript((raw) => localStorage.setItem('ulkav.notebook', raw), JSON.stringify(notebook));
   await page.goto(`http://localhost:${port}/curves`);
-  await page.getByRole('button', { name: 'Values', exact: true }).click();
+  await page.getByRole('tab', { name: 'Values' }).click();
   await page.getByRole('row').nth(5).waitFor();
   await page.waitForTimeout(1000);
   const gaps = await page.evaluate(

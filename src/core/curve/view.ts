@@ -5,9 +5,12 @@ export type Size = Readonly<{ width: number; height: number }>;
 /** Units across the shorter side of the Start view. */
 const START_UNITS = 12;
 
+/** A height a little below the width does not count as shorter, so that a line of text above leaves the scale as it is. */
+const NEARLY = 1.25;
+
 /** Both axes to the same scale, the origin in the middle. */
 export function startView({ width, height }: Size): ViewRange {
-  const unit = START_UNITS / Math.min(width, height) / 2;
+  const unit = START_UNITS / Math.min(width, NEARLY * height) / 2;
   return { xFrom: -width * unit, xTo: width * unit, yFrom: -height * unit, yTo: height * unit };
 }
 

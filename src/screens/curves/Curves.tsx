@@ -10,6 +10,7 @@ import { curvesRequest } from '@/state/curves';
 import { curveWords, graphText } from '@/text/curve-labels';
 import { unitButton, unitNames, words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
+import { Pressable } from '@/ui/control/Pressable';
 import { PlaceHeader } from '@/ui/frame/PlaceHeader';
 import { plotSvg } from '@/ui/plot/image';
 import { lookOf } from '@/ui/plot/looks';
@@ -253,9 +254,20 @@ export function Curves() {
       gap={4}
     >
       {panelIds.map((id) => (
-        <Button key={id} isPlain isPressed={panel === id} onPress={() => setPanel(id)}>
-          {curveWords[id]}
-        </Button>
+        <Pressable
+          key={id}
+          role="tab"
+          aria-selected={panel === id}
+          paddingHorizontal="$3"
+          borderRadius={0}
+          borderBottomWidth={3}
+          borderColor={panel === id ? '$accent' : 'transparent'}
+          onPress={() => setPanel(id)}
+        >
+          <Words strong={panel === id} tone="muted" {...(panel === id ? { color: '$ink' } : {})}>
+            {curveWords[id]}
+          </Words>
+        </Pressable>
       ))}
     </View>
   );

@@ -95,7 +95,7 @@ export function PointsPanel({ functions, found, chosen, onChoose }: Props) {
         if (points.length === 0) return null;
         return (
           <View key={kind} role="group" aria-label={pointHeadings[kind]}>
-            <Heading role="heading" aria-level={3} paddingHorizontal="$3">
+            <Heading role="heading" aria-level={2} paddingHorizontal="$3">
               {pointHeadings[kind]}
             </Heading>
             <View role="list" aria-label={pointHeadings[kind]}>

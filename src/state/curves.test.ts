@@ -1,0 +1,72 @@
+import { EMPTY_CURVES } from '@/core/notebook/curves';
+import { readNotebook, writeNotebook } from '@/core/notebook/read';
+import { plainSpelling } from './curve-actions';
+import { DEFAULT_SETTINGS, fromNotebook, toNotebook } from './document';
+import { createStore } from './store';
+
+let store: ReturnType<typeof createStore>;
+beforeEach(() => {
+  store = createStore();
+});
+
+const texts = () => store.getState().document.curves.functions.map(({ name, text, on }) => `${name}:${text}:${on}`);
+
+test('written, switched, copied, moved, removed, each taken back in turn', () => {
+  const { addFunction, changeFunction, copyFunction, moveFunction, removeFunction, press } = store.getState();
+  const seen: (readonly string[])[] = [];
+  const act = (deed: () => void): void => {
+    seen.push(texts());
+    deed();
+  };
+  act(() => addFunction('x^2'));
+  act(() => addFunction('1/x'));
+  act(() => changeFunction('f1', { on: false }));
+  act(() => copyFunction('f2'));
+  act(() => moveFunction('f3', -1));
+  act(() => removeFunction('f2'));
+  expect(texts()).toEqual(['f:x^2:false', 'h:1/x:true']);
+  // Looks and names are the first that are free.
+  expect(new Set(store.getState().document.curves.functions.map(({ look }) => look)).size).toBe(2);
+  for (const before of seen.reverse()) {
+    press({ type: 'undo' });
+    expect(texts()).toEqual(before);
+  }
+});
+
+test('a view is undone and kept with the notebook; clearing removes functions and nothing else', () => {
+  const { addFunction, setView, clearFunctions, press } = store.getState();
+  addFunction('x');
+  setView({ xFrom: 0, xTo: 1, yFrom: 0, yTo: 2 });
+  const { document, settings } = store.getState();
+  const loaded = readNotebook(writeNotebook(toNotebook(document, settings)));
+  expect(loaded.kind === 'ok' && fromNotebook(loaded.notebook).curves).toEqual(document.curves);
+  clearFunctions();
+  expect(store.getState().document.curves).toEqual({ ...document.curves, functions: [] });
+  press({ type: 'undo' });
+  press({ type: 'undo' });
+  expect(store.getState().document.curves.view).toBe(null);
+});
+
+test.each([
+  ['a function that cannot be read', { functions: [{ id: 'f1', name: 'f', text: 'x+', look: 0, on: true }] }],
+  [
+    'two functions with one id',
+    { functions: [0, 1].map((look) => ({ id: 'f1', name: 'f', text: 'x', look, on: true })) },
+  ],
+  ['a view turned round', { view: { xFrom: 1, xTo: 0, yFrom: 0, yTo: 1 } }],
+])('a notebook with %s is set aside', (_, curves) => {
+  const { document, settings } = store.getState();
+  const raw = JSON.stringify({ ...toNotebook(document, settings), curves: { ...EMPTY_CURVES, ...curves } });
+  expect(readNotebook(raw).kind).toBe('damaged');
+});
+
+test.each([
+  ['2,5x', ',', '2.5x'],
+  ['log(x;2)', ',', 'log(x,2)'],
+  ['x+', '.', null],
+  ['A:=3', '.', null],
+] as const)('%s with the sign %s is kept as %s', (text, decimalSign, plain) =>
+  expect(plainSpelling(text, { ...DEFAULT_SETTINGS, display: { ...DEFAULT_SETTINGS.display, decimalSign } })).toBe(
+    plain,
+  ),
+);
