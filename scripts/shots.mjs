@@ -22,28 +22,37 @@ const entryStyle = async (page, name) => {
 const shots = [
   { name: 'bench-phone', size: phone, scheme: 'light' },
   { name: 'bench-phone-dark', size: phone, scheme: 'dark' },
+  {
+    name: 'curves-phone',
+    size: phone,
+    scheme: 'light',
+    act: async (page) => {
+      await page.getByRole('link', { name: 'Curves' }).tap();
+      await page.getByRole('tab', { name: 'Points' }).tap();
+      await page.getByRole('button', { name: /^1: crossing/ }).tap();
+    },
+  },
+  {
+    name: 'curves-follow-phone',
+    size: phone,
+    scheme: 'dark',
+    act: async (page) => {
+      await page.getByRole('link', { name: 'Curves' }).tap();
+      await page.getByRole('button', { name: 'Follow' }).tap();
+      await page.getByRole('group', { name: 'Point that is followed' }).getByText('=').first().waitFor();
+    },
+  },
+  {
+    name: 'curves-wide',
+    size: wide,
+    scheme: 'light',
+    act: async (page) => {
+      await page.getByRole('link', { name: 'Curves' }).click();
+      await page.getByRole('tab', { name: 'Values' }).click();
+      await page.getByRole('row', { name: /^x 8/ }).click();
+    },
+  },
   { name: 'bench-wide', size: wide, scheme: 'light' },
-  { name: 'bench-wide-dark', size: wide, scheme: 'dark' },
-  {
-    name: 'angles-phone',
-    size: phone,
-    scheme: 'light',
-    act: async (page) => {
-      await page.getByRole('button', { name: 'clear line' }).tap();
-      await page.getByRole('tab', { name: 'Angles' }).tap();
-      for (const key of ['sine', '3', '0']) await page.getByRole('button', { name: key, exact: true }).tap();
-    },
-  },
-  {
-    name: 'calculus-phone',
-    size: phone,
-    scheme: 'light',
-    act: async (page) => {
-      await page.getByRole('button', { name: 'clear line' }).tap();
-      await page.getByRole('textbox').pressSequentially('integral(4cosh(x/4),x,-4,4)');
-      await page.getByRole('tab', { name: 'Calculus' }).tap();
-    },
-  },
   {
     name: 'complex-phone',
     size: phone,

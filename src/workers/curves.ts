@@ -198,8 +198,8 @@ export function pointsInView(request: PointsRequest, alive: Alive, random: Rando
 
 const ZERO_HEIGHT: RealValue = { kind: 'rational', value: { n: 0n, d: 1n } };
 
-/** A cell of the table: a value in its forms, or why there is none. */
-export type Cell = Readonly<{ forms: readonly Form[] }> | Readonly<{ problem: Problem }>;
+/** A cell of the table: a value in its forms and as a double, or why there is none. */
+export type Cell = Readonly<{ forms: readonly Form[]; at: number }> | Readonly<{ problem: Problem }>;
 /** A row whose x could not be worked says why, and has no cells. */
 export type ValuesRow = Readonly<{ x: readonly Form[]; at: number; cells: readonly Cell[]; problem: Problem | null }>;
 
@@ -242,7 +242,9 @@ export function valuesOf(request: ValuesRequest, alive: Alive, random: Random): 
   const nature = { unit: request.angle, isAngle: false, quotient: null };
   const cell = (v: RealValue): Cell => {
     const forms = formsOf(v, request.display, alive, nature);
-    return forms.ok ? { forms: forms.value } : { problem: place({ code: forms.problem }, { from: 0, to: 0 }) };
+    return forms.ok
+      ? { forms: forms.value, at: toDouble(v, alive) }
+      : { problem: place({ code: forms.problem }, { from: 0, to: 0 }) };
   };
   const { from, count } = request.rows;
   const rows = xs.value.slice(from, from + count).map((given): ValuesRow => {

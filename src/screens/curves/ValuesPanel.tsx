@@ -10,7 +10,6 @@ import { curveWords, shortReason } from '@/text/curve-labels';
 import { problemText } from '@/text/problems';
 import { Button } from '@/ui/control/Button';
 import { Field } from '@/ui/control/Field';
-import { Pressable } from '@/ui/control/Pressable';
 import { Words } from '@/ui/theme/text';
 import type { Cell, ValuesRow } from '@/state/curves';
 import { typedX } from './FollowBar';
@@ -38,20 +37,24 @@ const TableRow = memo(function TableRow({ row, functions, isExact, isChosen, ind
     (cell, i) => `${functions[i]?.name ?? ''} ${'forms' in cell ? cellText(cell, isExact) : problemText(cell.problem)}`,
   );
   return (
-    <Pressable
+    <View
       role="row"
       aria-label={[`x ${x}`, ...spoken].join(', ')}
       height={ROW}
-      alignSelf="stretch"
-      justifyContent="flex-start"
+      flexDirection="row"
       alignItems="stretch"
-      padding={0}
-      borderRadius={0}
       borderBottomWidth={1}
       borderColor="$rule"
       backgroundColor={isChosen ? '$card' : 'transparent'}
-      focusVisibleStyle={{ outlineOffset: -3 }}
+      focusVisibleStyle={{ outlineWidth: 3, outlineStyle: 'solid', outlineColor: '$accent', outlineOffset: -3 }}
       onPress={() => onChoose(index)}
+      onKeyDown={(event: { key: string; preventDefault: () => void }) => {
+        if (event.key !== 'Enter' && event.key !== ' ') return;
+        event.preventDefault();
+        onChoose(index);
+      }}
+      tabIndex={0}
+      cursor="pointer"
     >
       <View
         role="cell"
@@ -83,7 +86,7 @@ const TableRow = memo(function TableRow({ row, functions, isExact, isChosen, ind
           </Words>
         </View>
       ))}
-    </Pressable>
+    </View>
   );
 });
 
@@ -165,7 +168,7 @@ async function csvOf(functions: readonly DrawnFunction[], count: number): Promis
     const made = await curveWork.values(tableRequest(functions, from, CSV_BATCH));
     if (made === 'superseded' || !made.ok) break;
     for (const row of made.value.rows)
-      lines.push([plain({ forms: row.x }), ...row.cells.map(plain)].map(quoted).join(','));
+      lines.push([plain({ forms: row.x, at: row.at }), ...row.cells.map(plain)].map(quoted).join(','));
   }
   return `${lines.join('\r\n')}\r\n`;
 }
@@ -196,10 +199,10 @@ export function ValuesPanel({ functions, onRow }: Props) {
     (i: number): void => {
       setChosen(i);
       const row = rowAt(i);
-      const cell = row?.cells.find((c) => 'forms' in c);
-      const y =
-        cell !== undefined && 'forms' in cell ? Number(cell.forms.find((f) => f.id === 'decimal')?.typed ?? NaN) : NaN;
-      if (row !== null && row.problem === null) onRow(row.at, Number.isFinite(y) ? y : null, functions[0]?.look ?? 0);
+      const which = row?.cells.findIndex((c) => 'forms' in c) ?? -1;
+      const cell = row?.cells[which];
+      const y = cell !== undefined && 'forms' in cell ? cell.at : null;
+      if (row !== null && row.problem === null) onRow(row.at, y, functions[which]?.look ?? 0);
     },
     [rowAt, functions, onRow],
   );

@@ -33,7 +33,7 @@ export function plotSvg({ drawing, x, y, marks, palette, decimalSign }: Pictured
   const drawn = curves.map(({ path, look }) => {
     const { colour, dash, width: size } = lookOf(look);
     const pattern = dash === '' ? '' : ` stroke-dasharray="${dash}"`;
-    return line(path, palette[colour], size, `${pattern}`);
+    return line(path, palette[colour], size, pattern);
   });
   const crosses = marks.map(({ x: atX, y: atY, number }) => {
     const [left, top] = [((atX - xFrom) / (xTo - xFrom)) * width, ((yTo - atY) / (yTo - yFrom)) * height];
