@@ -7,13 +7,16 @@ import type { Tasks } from '@/workers/tasks';
  * when it is first needed.
  */
 const drawClient = createClient(spawnCurveWorker);
-const pointsClient = createClient(spawnCurveWorker);
+/** Points of many curves take a while; the place says so, and lets it be stopped. */
+const POINTS_BUDGET_MS = 8000;
+const pointsClient = createClient(spawnCurveWorker, POINTS_BUDGET_MS);
 const tableClient = createClient(spawnCurveWorker);
 const followClient = createClient(spawnCurveWorker);
 
 export const curveWork = {
   draw: (request: Tasks['draw']['request']) => drawClient.run('draw', request),
   points: (request: Tasks['points']['request']) => pointsClient.run('points', request),
+  stopPoints: () => pointsClient.stop(),
   values: (request: Tasks['values']['request']) => tableClient.run('values', request),
   follow: (request: Tasks['follow']['request']) => followClient.run('follow', request),
 } as const;

@@ -49,7 +49,7 @@ export const curveWords = {
   outOfView: 'No part of a curve lies in this view.',
   noValues: 'The functions have no value between these ends of x.',
   notDrawable: 'What is written cannot be drawn; the reason stands beside each function.',
-  zerosTouch: 'Looking for points…',
+  looking: 'Looking for points…',
   noPoints: 'No zeros, turning points or crossings in this view.',
   morePoints: 'There may be more points than are listed. A closer view shows them.',
   valueAt: 'Value at x =',

@@ -20,9 +20,9 @@ export type WorkerLike = Readonly<{
   terminate: () => void;
 }> & { onmessage: ((event: MessageEvent<FromWorker>) => void) | null };
 
-/** What one line may take, and how much later a worker counts as deaf. */
+/** What one piece of work may take, and how much later a worker counts as deaf. */
 const BUDGET_MS = 2000;
-const DEAF_AFTER_MS = 2600;
+const DEAF_AFTER_MS = 600;
 /** Without shared memory a busy worker cannot be told to stop: it is replaced when a newer request comes after this. */
 const PATIENCE_MS = 60;
 
@@ -35,7 +35,7 @@ type Pending = {
 };
 
 /** A client over a worker that `spawn` starts, at the first request and again after a deaf one was ended. */
-export function createClient(spawn: () => WorkerLike): WorkClient {
+export function createClient(spawn: () => WorkerLike, budget = BUDGET_MS): WorkClient {
   const shared = typeof SharedArrayBuffer === 'undefined' ? null : new SharedArrayBuffer(4);
   const newest = shared && new Int32Array(shared);
   let worker: WorkerLike | null = null;
@@ -91,9 +91,9 @@ export function createClient(spawn: () => WorkerLike): WorkClient {
           text: request.text,
           // A worker answers each piece of work with a result of its kind.
           resolve: resolve,
-          watch: setTimeout(stop, DEAF_AFTER_MS),
+          watch: setTimeout(stop, budget + DEAF_AFTER_MS),
         };
-        worker.postMessage({ type: 'work', id: lastId, work: { kind, request } as Work, budget: BUDGET_MS });
+        worker.postMessage({ type: 'work', id: lastId, work: { kind, request } as Work, budget });
       }),
   };
 }

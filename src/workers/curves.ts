@@ -158,6 +158,8 @@ function coordinate(v: RealValue, at: Place, request: LineRequest, context: Cont
   return forms.ok ? forms.value : [];
 }
 
+/** How long points are searched for; what was found by then is shown, and that there may be more. */
+const SEARCH_MS = 6000;
 /** Zeros, turning points and crossings between the sides of the view, in the order of x within each kind. */
 export function pointsInView(request: PointsRequest, alive: Alive, random: Random): Result<FoundPoints, Problem> {
   const context = {
@@ -167,11 +169,13 @@ export function pointsInView(request: PointsRequest, alive: Alive, random: Rando
   };
   const curves = curvesOf(request, context);
   const [from, to] = [request.from, request.to].map((x) => fromRational(fromDouble(x))) as [RealValue, RealValue];
+  const end = performance.now() + SEARCH_MS;
+  const searching = { ...context, alive: () => performance.now() < end && alive() };
   const found = findPoints(
     curves.map(({ curve }) => curve),
     from,
     to,
-    context,
+    searching,
   );
   const made = (kind: PointKind, ids: readonly number[], at: Place, y: RealValue | null): FoundPoint[] =>
     y === null

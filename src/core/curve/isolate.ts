@@ -38,6 +38,10 @@ export function bisected(f: Fn, low: number, high: number): number {
   }
 }
 
+/** Zero at a few places that no rule of its own would choose is zero everywhere. */
+export const isZeroThroughout = (f: Fn, low: number, high: number): boolean =>
+  [0.0917, 0.2731, 0.4879, 0.6353, 0.8713].every((share) => f(low + (high - low) * share) === 0);
+
 /**
  * All places between two numbers where a function may be zero, by bisection with interval bounds: a piece is dropped
  * when its bounds exclude zero, settled when the derivative's bounds exclude zero (at most one change of sign) or the
@@ -124,7 +128,7 @@ export function isolate(
   const edge = (k: number): number => (k === 0 ? from : k === PARTS ? to : from + ((to - from) * (k + SHIFT)) / PARTS);
   for (let k = 0; k < PARTS; k += 1) {
     work = 0;
-    visit(edge(k), edge(k + 1));
+    if (!isZeroThroughout(f, edge(k), edge(k + 1))) visit(edge(k), edge(k + 1));
   }
   return { spots, isComplete };
 }

@@ -17,7 +17,7 @@ import { polynomialRoots } from '../solve/polynomial-roots';
 import { middleOf } from '../solve/root';
 import type { Curve } from './curve';
 import { compileCurve } from './curve';
-import { bisected, isolate } from './isolate';
+import { bisected, isZeroThroughout, isolate } from './isolate';
 import type { Spot } from './isolate';
 import { Refiner, exactPlace } from './place';
 import type { Place } from './place';
@@ -243,10 +243,6 @@ class Finder {
     return new Refiner(curve.tree, curve.letter, this.context).valueAt(x);
   }
 }
-
-/** Zero at a few places that no rule of its own would choose is zero everywhere. */
-const isZeroThroughout = (f: Fn, low: number, high: number): boolean =>
-  [0.0917, 0.2731, 0.4879, 0.6353, 0.8713].every((share) => f(low + (high - low) * share) === 0);
 
 /** Whether a place is a zero that only touches, found to the same digits: its height is then none at all. */
 const isOneOf = (place: Place, zeros: readonly Place[], finder: Finder): boolean =>

@@ -62,7 +62,7 @@ export function Curves() {
   const { functions } = curves;
   const shown = useMemo(() => functions.filter(({ on }) => on), [functions]);
   const [sheet, setSheet] = useState<Sheet>(NOTHING_DRAWN);
-  const found = usePoints(shown, view.xFrom, view.xTo, panel === 'points');
+  const { found, isSlow } = usePoints(shown, view.xFrom, view.xTo, panel === 'points');
   const followed = useFollow(shown, view, size);
 
   const marks = useMemo(
@@ -212,6 +212,7 @@ export function Curves() {
           y={curves.y}
           decimalSign={sign}
           marks={marks}
+          large={settings.textSize / 100}
           point={point}
           onRest={rest}
           onDraw={followed.isOn ? followed.drag : null}
@@ -284,6 +285,7 @@ export function Curves() {
       <PointsPanel
         functions={shown}
         found={found}
+        isSlow={isSlow}
         chosen={chosenPoint}
         onChoose={(number) => {
           setChosenPoint(number);
@@ -309,13 +311,7 @@ export function Curves() {
       backgroundColor="$paper"
     >
       {tabs}
-      <View
-        flex={1}
-        minHeight={0}
-        {...(panel === 'values'
-          ? {}
-          : { className: 'scroll-y', tabIndex: 0, role: 'region', 'aria-label': curveWords[panel] })}
-      >
+      <View flex={1} minHeight={0} className="scroll-y" tabIndex={0} role="region" aria-label={curveWords[panel]}>
         {body}
       </View>
     </View>

@@ -72,7 +72,7 @@ export function FunctionList({ functions, sheet, onOpen, onAdd }: Props) {
                       className="scroll-x ink"
                       opacity={on ? 1 : 0.6}
                     >
-                      <Words tone="muted">{`${name} =`}</Words>
+                      <Words tone="muted" whiteSpace="nowrap">{`${name} =`}</Words>
                       {markup === null ? <Words>{text}</Words> : <Formula markup={markup} size="tape" />}
                     </View>
                     {problem === null || !on ? null : (

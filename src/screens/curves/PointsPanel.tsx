@@ -19,6 +19,8 @@ import { chosenForm, kindsInOrder, signed } from './panels';
 type Props = Readonly<{
   functions: readonly DrawnFunction[];
   found: FoundPoints | null;
+  /** Points are being looked for, and have been for a while. */
+  isSlow: boolean;
   chosen: number | null;
   onChoose: (number: number) => void;
 }>;
@@ -74,24 +76,24 @@ function ValueAt({ functions }: Readonly<{ functions: readonly DrawnFunction[] }
 }
 
 /** Zeros, turning points and crossings in the view, numbered as they are marked on the graph. */
-export function PointsPanel({ functions, found, chosen, onChoose }: Props) {
-  if (found === null)
-    return (
-      <Words padding="$3" tone="muted">
-        {words.working}
-      </Words>
-    );
+export function PointsPanel({ functions, found, isSlow, chosen, onChoose }: Props) {
   let number = 0;
   return (
     <View gap="$2" paddingVertical="$2">
       <ValueAt functions={functions} />
-      {found.points.length === 0 ? (
+      {isSlow ? (
+        <View role="status" flexDirection="row" alignItems="center" gap="$2" paddingHorizontal="$3">
+          <Words tone="muted">{curveWords.looking}</Words>
+          <Button onPress={curveWork.stopPoints}>{words.stop}</Button>
+        </View>
+      ) : null}
+      {found?.points.length === 0 ? (
         <Words paddingHorizontal="$3" tone="muted">
           {curveWords.noPoints}
         </Words>
       ) : null}
       {kindsInOrder.map((kind) => {
-        const points = found.points.filter((p) => p.kind === kind);
+        const points = (found?.points ?? []).filter((p) => p.kind === kind);
         if (points.length === 0) return null;
         return (
           <View key={kind} role="group" aria-label={pointHeadings[kind]}>
@@ -138,7 +140,7 @@ export function PointsPanel({ functions, found, chosen, onChoose }: Props) {
           </View>
         );
       })}
-      {found.hasMore ? (
+      {found?.hasMore === true ? (
         <Words paddingHorizontal="$3" tone="muted">
           {curveWords.morePoints}
         </Words>
@@ -148,30 +150,39 @@ export function PointsPanel({ functions, found, chosen, onChoose }: Props) {
 }
 
 const SETTLE_MS = 200;
+/** From this on it is said that points are being looked for. */
+const SLOW_MS = 500;
 
-/** The points of the functions between two ends of x, a moment after these came to rest; null while they are looked for. */
+/** The points of the functions between two ends of x, a moment after these came to rest; null before there were any. */
 export function usePoints(
   functions: readonly DrawnFunction[],
   from: number,
   to: number,
   isOn: boolean,
-): FoundPoints | null {
+): Readonly<{ found: FoundPoints | null; isSlow: boolean }> {
   const shelf = useStore((s) => s.document.shelf);
   const settings = useStore((s) => s.settings);
   const [found, setFound] = useState<FoundPoints | null>(null);
+  const [isSlow, setSlow] = useState(false);
   useEffect(() => {
     if (!isOn) return undefined;
     let isGone = false;
+    let slow: ReturnType<typeof setTimeout> | null = null;
     const timer = setTimeout(() => {
+      slow = setTimeout(() => setSlow(true), SLOW_MS);
       void curveWork.points({ ...curvesRequest(useStore.getState(), functions), from, to }).then((made) => {
         if (isGone || made === 'superseded') return;
+        if (slow !== null) clearTimeout(slow);
+        setSlow(false);
         setFound(made.ok ? made.value : { points: [], hasMore: true });
       });
     }, SETTLE_MS);
     return () => {
       isGone = true;
       clearTimeout(timer);
+      if (slow !== null) clearTimeout(slow);
+      setSlow(false);
     };
   }, [functions, from, to, isOn, shelf, settings]);
-  return found;
+  return { found, isSlow };
 }

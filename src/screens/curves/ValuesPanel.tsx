@@ -16,7 +16,9 @@ import { typedX } from './FollowBar';
 import { chosenForm, signed } from './panels';
 import { tableRequest, useTable } from './use-table';
 
+/** The height of a row at the usual size of text; large text takes more. */
 const ROW = 44;
+const heightOf = (textSize: number): number => Math.round(ROW * Math.max(1, textSize / 125));
 
 const cellText = (cell: Cell, isExact: boolean): string =>
   'forms' in cell ? signed(chosenForm(cell.forms, isExact)) : shortReason(cell.problem);
@@ -27,11 +29,12 @@ type RowProps = Readonly<{
   isExact: boolean;
   isChosen: boolean;
   index: number;
+  height: number;
   onChoose: (index: number) => void;
 }>;
 
-const TableRow = memo(function TableRow({ row, functions, isExact, isChosen, index, onChoose }: RowProps) {
-  if (row === null) return <View height={ROW} />;
+const TableRow = memo(function TableRow({ row, functions, isExact, isChosen, index, height, onChoose }: RowProps) {
+  if (row === null) return <View height={height} />;
   const x = row.problem === null ? signed(chosenForm(row.x, isExact)) : problemText(row.problem);
   const spoken = row.cells.map(
     (cell, i) => `${functions[i]?.name ?? ''} ${'forms' in cell ? cellText(cell, isExact) : problemText(cell.problem)}`,
@@ -40,7 +43,7 @@ const TableRow = memo(function TableRow({ row, functions, isExact, isChosen, ind
     <View
       role="row"
       aria-label={[`x ${x}`, ...spoken].join(', ')}
-      height={ROW}
+      height={height}
       flexDirection="row"
       alignItems="stretch"
       borderBottomWidth={1}
@@ -181,15 +184,17 @@ type Props = Readonly<{
 /** The table of all visible functions. */
 export function ValuesPanel({ functions, onRow }: Props) {
   const isExact = useStore((s) => s.document.curves.table.exact);
+  const height = useStore((s) => heightOf(s.settings.textSize));
   const table = useTable(functions);
   const scroller = useRef<HTMLElement | null>(null);
   const [chosen, setChosen] = useState<number | null>(null);
   const rows = useVirtualizer({
     count: table.count,
     getScrollElement: () => scroller.current,
-    estimateSize: () => ROW,
+    estimateSize: () => height,
     overscan: 8,
   });
+  useEffect(() => rows.measure(), [rows, height]);
   const items = rows.getVirtualItems();
   const [first, last] = [items[0]?.index ?? 0, items.at(-1)?.index ?? 0];
   const { want } = table;
@@ -261,6 +266,7 @@ export function ValuesPanel({ functions, onRow }: Props) {
                   isExact={isExact}
                   isChosen={index === chosen}
                   index={index}
+                  height={height}
                   onChoose={choose}
                 />
               </View>

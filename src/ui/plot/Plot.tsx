@@ -27,6 +27,8 @@ type Props = Readonly<{
   y: AxisLook;
   decimalSign: DecimalSign;
   marks: readonly PlotMark[];
+  /** How large text is, beside its usual size. */
+  large: number;
   /** The point that is followed, in units of the axes. */
   point: Readonly<{ x: number; y: number; look: number }> | null;
   gestures: Gestures;
@@ -45,11 +47,12 @@ const Paper = memo(function Paper({
   y,
   decimalSign,
   seen,
-}: Readonly<{ frame: Frame; seen: Seen }> & Pick<Props, 'x' | 'y' | 'decimalSign'>) {
+  large,
+}: Readonly<{ frame: Frame; seen: Seen }> & Pick<Props, 'x' | 'y' | 'decimalSign' | 'large'>) {
   const theme = useTheme();
   const { fine, main, axes, labels } = useMemo(
-    () => ruled(frame, x, y, decimalSign, seen),
-    [frame, x, y, decimalSign, seen],
+    () => ruled(frame, x, y, decimalSign, seen, large),
+    [frame, x, y, decimalSign, seen, large],
   );
   return (
     <Svg width={frame.width} height={frame.height} style={{ position: 'absolute', left: 0, top: 0 }}>
@@ -64,7 +67,7 @@ const Paper = memo(function Paper({
           stroke={theme.paper.get()}
           strokeWidth={4}
           fontFamily={FACE}
-          fontSize={12}
+          fontSize={12 * large}
           textAnchor={axis === 'x' ? 'middle' : 'end'}
           // The paper shows around a label, so that lines do not run through it.
           {...{ paintOrder: 'stroke' }}
@@ -97,7 +100,11 @@ const Curves = memo(function Curves({ frame, curves }: Pick<Drawing, 'frame' | '
   );
 });
 
-const Marks = memo(function Marks({ frame, marks }: Readonly<{ frame: Frame; marks: readonly PlotMark[] }>) {
+const Marks = memo(function Marks({
+  frame,
+  marks,
+  large,
+}: Readonly<{ frame: Frame }> & Pick<Props, 'marks' | 'large'>) {
   const theme = useTheme();
   const { xFrom, xTo, yFrom, yTo, width, height } = frame;
   return (
@@ -120,7 +127,7 @@ const Marks = memo(function Marks({ frame, marks }: Readonly<{ frame: Frame; mar
               strokeWidth={4}
               {...{ paintOrder: 'stroke' }}
               fontFamily={FACE}
-              fontSize={12}
+              fontSize={12 * large}
               fontWeight="700"
             >
               {number}
@@ -212,9 +219,9 @@ export function Plot(props: Props) {
         height={frame.height}
         className="plot-sheet"
       >
-        <Paper frame={frame} x={props.x} y={props.y} decimalSign={props.decimalSign} seen={seen} />
+        <Paper frame={frame} x={props.x} y={props.y} decimalSign={props.decimalSign} seen={seen} large={props.large} />
         <Curves frame={frame} curves={drawing.curves} />
-        {marks.length === 0 ? null : <Marks frame={frame} marks={marks} />}
+        {marks.length === 0 ? null : <Marks frame={frame} marks={marks} large={props.large} />}
       </View>
       {point === null ? null : (
         <View ref={dot as never} aria-hidden position="absolute" top={0} left={0} className="plot-sheet">
@@ -225,7 +232,7 @@ export function Plot(props: Props) {
         </View>
       )}
       <View position="absolute" right={6} top={6} pointerEvents="none" aria-hidden>
-        <AxisTitles x={props.x} y={props.y} />
+        <AxisTitles x={props.x} y={props.y} large={props.large} />
       </View>
       {children}
     </View>
@@ -233,24 +240,24 @@ export function Plot(props: Props) {
 }
 
 /** What the axes mean, where they carry more than their letters. */
-function AxisTitles({ x, y }: Pick<Props, 'x' | 'y'>) {
+function AxisTitles({ x, y, large }: Pick<Props, 'x' | 'y' | 'large'>) {
   const theme = useTheme();
   const titles = [`→ ${axisTitle(x)}`, `↑ ${axisTitle(y)}`];
   const isPlain = axisTitle(x) === 'x' && axisTitle(y) === 'y';
   if (isPlain) return null;
   return (
-    <Svg width={180} height={34}>
+    <Svg width={180 * large} height={34 * large}>
       {titles.map((title, i) => (
         <SvgText
           key={title}
-          transform={`translate(178 ${13 + i * 17})`}
+          transform={`translate(${180 * large - 2} ${(13 + i * 17) * large})`}
           textAnchor="end"
           fill={theme.ink.get()}
           stroke={theme.paper.get()}
           strokeWidth={4}
           {...{ paintOrder: 'stroke' }}
           fontFamily={FACE}
-          fontSize={13}
+          fontSize={13 * large}
         >
           {title}
         </SvgText>

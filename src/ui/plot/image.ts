@@ -20,12 +20,19 @@ const escaped = (text: string): string =>
 export function plotSvg({ drawing, x, y, marks, palette, decimalSign }: Pictured): string {
   const { frame, curves } = drawing;
   const { width, height, xFrom, xTo, yFrom, yTo } = frame;
-  const { fine, main, axes, labels } = ruled(frame, x, y, decimalSign, {
-    left: 0,
-    top: 0,
-    right: width,
-    bottom: height,
-  });
+  const { fine, main, axes, labels } = ruled(
+    frame,
+    x,
+    y,
+    decimalSign,
+    {
+      left: 0,
+      top: 0,
+      right: width,
+      bottom: height,
+    },
+    1,
+  );
   const line = (d: string, colour: string, size: number, more = ''): string =>
     d === '' ? '' : `<path d="${d}" fill="none" stroke="${colour}" stroke-width="${size}"${more}/>`;
   const written = (at: { x: number; y: number }, text: string, colour: string, anchor: string): string =>

@@ -39,19 +39,21 @@ export function ruled(
   y: AxisLook,
   decimalSign: string,
   seen: Readonly<{ left: number; top: number; right: number; bottom: number }>,
+  /** How large text is, beside its usual size. */
+  large: number,
 ): Ruled {
   const { xFrom, xTo, yFrom, yTo, width, height } = frame;
   const [perX, perY] = [width / (xTo - xFrom), height / (yTo - yFrom)];
   const atX = (v: number): number => (v - xFrom) * perX;
   const atY = (v: number): number => (yTo - v) * perY;
-  const xs = ticksOf(xFrom, xTo, APART_X / perX, x.ticks, decimalSign);
+  const xs = ticksOf(xFrom, xTo, (APART_X * large) / perX, x.ticks, decimalSign);
   const ys = ticksOf(yFrom, yTo, APART_Y / perY, y.ticks, decimalSign);
   const upright = (at: readonly number[]): string => at.map((v) => `M${px(atX(v))} 0V${px(height)}`).join('');
   const level = (at: readonly number[]): string => at.map((v) => `M0 ${px(atY(v))}H${px(width)}`).join('');
   const [zeroX, zeroY] = [atX(0), atY(0)];
   // The labels of x hang below their axis, those of y stand left of theirs.
-  const rowY = Math.min(seen.bottom - 6, Math.max(seen.top + 14, zeroY + 15));
-  const columnX = Math.min(seen.right - 6, Math.max(seen.left + 34, zeroX - 6));
+  const rowY = Math.min(seen.bottom - 6, Math.max(seen.top + 14 * large, zeroY + 15 * large));
+  const columnX = Math.min(seen.right - 6, Math.max(seen.left + 34 * large, zeroX - 6));
   return {
     fine: upright(lines(xs, xFrom, xTo, xs.finer)) + level(lines(ys, yFrom, yTo, ys.finer)),
     main: upright(xs.marks.map(({ at }) => at)) + level(ys.marks.map(({ at }) => at)),
@@ -59,11 +61,11 @@ export function ruled(
     labels: [
       ...xs.marks
         .filter(({ at }) => at !== 0 || zeroX < seen.left || zeroX > seen.right)
-        .filter(({ at }) => isClear(atX(at), seen.left, seen.right, 14))
+        .filter(({ at }) => isClear(atX(at), seen.left, seen.right, 14 * large))
         .map(({ at, text }) => ({ x: atX(at), y: rowY, text, axis: 'x' as const })),
       ...ys.marks
-        .filter(({ at }) => at !== 0 && isClear(atY(at), seen.top, seen.bottom, 10))
-        .map(({ at, text }) => ({ x: columnX, y: atY(at) + 4, text, axis: 'y' as const })),
+        .filter(({ at }) => at !== 0 && isClear(atY(at), seen.top, seen.bottom, 10 * large))
+        .map(({ at, text }) => ({ x: columnX, y: atY(at) + 4 * large, text, axis: 'y' as const })),
     ],
   };
 }
