@@ -38,6 +38,28 @@ export function bisected(f: Fn, low: number, high: number): number {
   }
 }
 
+const LOOKED_AT = 1024;
+
+/** Where a function changes its sign between neighbouring places, or keeps so near to zero that doubles cannot tell it. */
+function nearZero({ f, bounds }: Pick<Searched, 'f' | 'bounds'>, from: number, to: number): readonly Spot[] {
+  const xs = Array.from({ length: LOOKED_AT + 1 }, (_, i) => from + ((to - from) * i) / LOOKED_AT);
+  const ys = xs.map(f);
+  const isOpen = xs.map((x) => {
+    const { low, high, is } = bounds(interval(x, x));
+    return is !== 'nowhere' && low <= 0 && high >= 0;
+  });
+  const spots: Spot[] = [];
+  for (let i = 0; i < LOOKED_AT; i += 1) {
+    if (isOpen[i] === true) {
+      const first = i;
+      while (isOpen[i + 1] === true) i += 1;
+      spots.push({ kind: 'touches', low: xs[Math.max(0, first - 1)]!, high: xs[Math.min(LOOKED_AT, i + 1)]! });
+    } else if (ys[i]! * ys[i + 1]! < 0 && isOpen[i + 1] !== true)
+      spots.push({ kind: 'crosses', low: xs[i]!, high: xs[i + 1]! });
+  }
+  return spots;
+}
+
 /** Zero at a few places that no rule of its own would choose is zero everywhere. */
 export const isZeroThroughout = (f: Fn, low: number, high: number): boolean =>
   [0.0917, 0.2731, 0.4879, 0.6353, 0.8713].every((share) => f(low + (high - low) * share) === 0);
@@ -58,6 +80,7 @@ export function isolate(
   const spots: Spot[] = [];
   const floor = (to - from) * FLOOR;
   let work = 0;
+  let isOver = false;
   let isComplete = true;
   const add = (spot: Spot): void => {
     const last = spots.at(-1);
@@ -74,7 +97,7 @@ export function isolate(
   };
   const visit = (a: number, b: number): void => {
     if (spots.length > most || work > MOST_WORK || (work % 64 === 63 && !alive())) {
-      isComplete = false;
+      isOver = true;
       work = Infinity;
       return;
     }
@@ -127,8 +150,17 @@ export function isolate(
   };
   const edge = (k: number): number => (k === 0 ? from : k === PARTS ? to : from + ((to - from) * (k + SHIFT)) / PARTS);
   for (let k = 0; k < PARTS; k += 1) {
+    const [a, b, known] = [edge(k), edge(k + 1), spots.length];
     work = 0;
-    if (!isZeroThroughout(f, edge(k), edge(k + 1))) visit(edge(k), edge(k + 1));
+    isOver = false;
+    if (!isZeroThroughout(f, a, b)) visit(a, b);
+    if (!isOver) continue;
+    isComplete = false;
+    // Where it keeps too near to zero for bounds to tell, values do: one spot for each stretch.
+    if (alive() && spots.length <= most) {
+      spots.length = known;
+      spots.push(...nearZero({ f, bounds }, a, b));
+    }
   }
   return { spots, isComplete };
 }

@@ -113,6 +113,10 @@ export class Refiner {
       x = this.short(q.subtract(x, fromDouble(step)), size);
       if (q.compare(q.magnitude(fromDouble(step)), goal) <= 0) break;
     }
+    // A start that was far off may have kept the exact value from being seen.
+    const end = toDouble(fromRational(x), this.context.alive);
+    const late = Math.abs(end - start) > 1e-10 * Math.abs(start) ? this.exactNear(end, 1e-12) : null;
+    if (late !== null) return exactPlace(late);
     const width = q.multiply(goal, q.whole(100));
     const [s, t] = [this.signAt(fromRational(q.subtract(x, width))), this.signAt(fromRational(q.add(x, width)))];
     if (s === null || t === null || s * t >= 0) return null;

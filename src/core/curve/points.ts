@@ -130,13 +130,16 @@ class Finder {
       return [sharp ?? { x: { kind: 'rational', value: fromDouble(x) }, isExact: false, isSure: false }];
     }
     const x = spot.low + (spot.high - spot.low) / 2;
-    const step = (this.range.high - this.range.low) * 1e-5;
+    const step = (this.range.high - this.range.low) * 2e-3;
     // The end of a stretch where it is zero all over is no place by itself.
     if (isZeroThroughout(f, x - step, x - step / 8) || isZeroThroughout(f, x + step / 8, x + step)) return [];
-    // A double tells the place of a flat turn to half its digits only.
-    const exact = refiner.exactNear(x) ?? refiner.exactNear(x, 1e-6);
-    if (exact !== null) return [exactPlace(exact)];
-    return this.touching(x, curve, refiner);
+    const close = refiner.exactNear(x);
+    if (close !== null) return [exactPlace(close)];
+    const turn = spot.high - spot.low < step ? this.touching(x, curve, refiner) : [];
+    if (turn.length > 0) return turn;
+    // A double tells the place of a flat turn to half its digits only, or to as many as the spot is wide.
+    const exact = refiner.exactNear(x, Math.max(1e-6, 2 * (spot.high - spot.low)));
+    return exact === null ? [] : [exactPlace(exact)];
   }
 
   /** What lies at a turn near zero: a touching zero, two zeros beside each other, or none. */
@@ -159,7 +162,12 @@ class Finder {
     const middle = at.x.kind === 'rational' ? at.x.value : fromDouble(this.double(at.x));
     const by = fromDouble(step);
     const both = [refiner.between(q.subtract(middle, by), middle), refiner.between(middle, q.add(middle, by))];
-    return both.filter((p): p is Place => p !== null);
+    return both
+      .filter((p): p is Place => p !== null)
+      .map((p) => {
+        const exact = refiner.exactNear(this.double(p.x), 1e-13);
+        return exact === null ? p : exactPlace(exact);
+      });
   }
 
   /** Where a curve turns: zeros of its slope and corners, at which the slope changes its sign. */
