@@ -80,7 +80,6 @@ export function isolate(
   const spots: Spot[] = [];
   const floor = (to - from) * FLOOR;
   let work = 0;
-  let isOver = false;
   let isComplete = true;
   const add = (spot: Spot): void => {
     const last = spots.at(-1);
@@ -97,7 +96,6 @@ export function isolate(
   };
   const visit = (a: number, b: number): void => {
     if (spots.length > most || work > MOST_WORK || (work % 64 === 63 && !alive())) {
-      isOver = true;
       work = Infinity;
       return;
     }
@@ -152,9 +150,8 @@ export function isolate(
   for (let k = 0; k < PARTS; k += 1) {
     const [a, b, known] = [edge(k), edge(k + 1), spots.length];
     work = 0;
-    isOver = false;
     if (!isZeroThroughout(f, a, b)) visit(a, b);
-    if (!isOver) continue;
+    if (Number.isFinite(work)) continue;
     isComplete = false;
     // Where it keeps too near to zero for bounds to tell, values do: one spot for each stretch.
     if (alive() && spots.length <= most) {
