@@ -183,6 +183,11 @@ test.each([
     { model: 'power', x: ['1', '2', '4'], y: ['3', '12', '48'] },
     { coefficients: { a: '3', b: '2' }, equation: 'y=3*x^2' },
   ],
+  // What does not count needs no logarithm.
+  [
+    { model: 'power', x: ['0', '1', '2'], y: ['9', '3', '12'], freq: ['0', '1', '1'] },
+    { coefficients: { a: '3', b: '2' } },
+  ],
   [
     { model: 'exponential', x: ['0', '1', '2'], y: ['4', '4', '4'] },
     { coefficients: { a: '4', b: '0' }, r2: null },

@@ -73,17 +73,18 @@ function polynomial({ model, x, y, frequencies }: FitRequest, degree: number): F
   });
 }
 
-/** The first value that has no logarithm, counted from 0; −1 when all have one. */
-const withoutLog = (values: readonly Rational[]): number => values.findIndex((v) => v.n <= 0n);
+/** The first value that counts and has no logarithm, counted from 0; −1 when all have one. */
+const withoutLog = (values: readonly Rational[], frequencies: readonly bigint[] | null): number =>
+  values.findIndex((v, i) => v.n <= 0n && frequencies?.[i] !== 0n);
 
 function byLogs(request: FitRequest, take: Readonly<{ x: boolean; y: boolean }>, alive: Alive): Fitted {
   const { model, x, y, frequencies, digits } = request;
   for (const [axis, values] of [['x', x] as const, ['y', y] as const]) {
-    const row = take[axis] ? withoutLog(values) : -1;
+    const row = take[axis] ? withoutLog(values, frequencies) : -1;
     if (row >= 0) return fail({ code: 'domain', reason: 'log-of-non-positive', fn: 'ln', row });
   }
   const isFlat = y.every((v) => q.equal(v, y[0]!));
-  const line = logLine(x, y, take, frequencies, digits, alive);
+  const line = logLine({ x, y, take, weights: frequencies }, digits, alive);
   if (line === 'no-spread') return fail({ code: 'domain', reason: 'no-spread' });
   if (line === 'stopped') return fail({ code: 'stopped' });
   if (line === 'undecided') return fail({ code: 'not-converged' });

@@ -27,23 +27,25 @@ const known = (b: Ball): RealValue =>
 const tells = (b: Ball, bits: number): boolean =>
   b.rad === 0n || ball.upperSize({ mid: b.rad, rad: 0n, exp: b.exp }) + bits <= ball.upperSize({ ...b, rad: 0n });
 
+/** Points, which of their coordinates are taken to logarithms, and how often each counts. */
+type Given = Readonly<{
+  x: readonly Rational[];
+  y: readonly Rational[];
+  take: Readonly<{ x: boolean; y: boolean }>;
+  weights: readonly bigint[] | null;
+}>;
+
 /**
  * The line of least squares through points of which one or both coordinates are taken to their natural logarithms,
  * in balls: every coefficient is proved to `digits` significant digits, or to as many places when it is near zero.
  * Domain: what is taken to a logarithm is above zero.
  */
-export function logLine(
-  x: readonly Rational[],
-  y: readonly Rational[],
-  take: Readonly<{ x: boolean; y: boolean }>,
-  weights: readonly bigint[] | null,
-  digits: number,
-  alive: Alive,
-): LogAnswer {
+export function logLine(given: Given, digits: number, alive: Alive): LogAnswer {
+  const { x } = given;
   if (x.every((v) => q.equal(v, x[0]!))) return 'no-spread';
   const wanted = Math.ceil(digits * 3.33) + 8;
   for (let bits = FIRST_BITS + wanted; bits <= MOST_BITS; bits *= 2) {
-    const made = lineIn(x, y, take, weights, bits, alive);
+    const made = lineIn(given, bits, alive);
     if (made === 'stopped') return made;
     if (made === null) continue;
     const isNear = (b: Ball): boolean =>
@@ -55,10 +57,7 @@ export function logLine(
 }
 
 function lineIn(
-  x: readonly Rational[],
-  y: readonly Rational[],
-  take: Readonly<{ x: boolean; y: boolean }>,
-  weights: readonly bigint[] | null,
+  { x, y, take, weights }: Given,
   bits: number,
   alive: Alive,
 ): { start: Ball; slope: Ball; r: Ball | null } | 'stopped' | null {

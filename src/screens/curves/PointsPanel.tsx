@@ -87,7 +87,7 @@ export function PointsPanel({ functions, found, isSlow, chosen, onChoose }: Prop
           <Button onPress={curveWork.stopPoints}>{words.stop}</Button>
         </View>
       ) : null}
-      {found?.points.length === 0 ? (
+      {found?.points.length === 0 && !found.hasMore ? (
         <Words paddingHorizontal="$3" tone="muted">
           {curveWords.noPoints}
         </Words>
