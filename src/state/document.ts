@@ -2,6 +2,8 @@ import { functionNames } from '@/core/function';
 import type { ReadingOptions } from '@/core/language/tokens';
 import { caretOf, emptyLine, lineOf, textOf } from '@/core/line/line';
 import type { Line } from '@/core/line/line';
+import { EMPTY_COLUMNS } from '@/core/notebook/columns';
+import type { SavedColumns } from '@/core/notebook/columns';
 import { EMPTY_CURVES } from '@/core/notebook/curves';
 import type { SavedCurves } from '@/core/notebook/curves';
 import { NOTEBOOK_FORMAT, NOTEBOOK_VERSION } from '@/core/notebook/schema';
@@ -38,6 +40,7 @@ export type Document = Readonly<{
   /** What was last tried for the letters of a line. */
   tries: Readonly<Record<string, string>>;
   curves: SavedCurves;
+  columns: SavedColumns;
 }>;
 
 export const EMPTY_DOCUMENT: Document = {
@@ -52,6 +55,7 @@ export const EMPTY_DOCUMENT: Document = {
   ans: null,
   tries: {},
   curves: EMPTY_CURVES,
+  columns: EMPTY_COLUMNS,
 };
 
 export const DEFAULT_SETTINGS: Settings = {
@@ -87,7 +91,7 @@ export const lineText = (state: Readonly<{ document: Document; settings: Setting
   textOf(state.document.line, state.settings.display.decimalSign);
 
 export function toNotebook(document: Document, settings: Settings): Notebook {
-  const { line, own, keyed, tape, shelf, running, stack, ans, tries, curves } = document;
+  const { line, own, keyed, tape, shelf, running, stack, ans, tries, curves, columns } = document;
   const { decimalSign } = settings.display;
   return {
     format: NOTEBOOK_FORMAT,
@@ -101,10 +105,11 @@ export function toNotebook(document: Document, settings: Settings): Notebook {
     ans,
     tries,
     curves,
+    columns,
   };
 }
 
-export function fromNotebook({ line, settings, tape, shelf, running, stack, ans, tries, curves }: Notebook): Document {
+export function fromNotebook({ line, settings, tape, shelf, running, stack, ans, tries, curves, columns }: Notebook): Document {
   const caret = Math.min(line.caret, line.text.length);
   return {
     line: lineOf(line.text, settings.view, optionsOf(settings), caret),
@@ -118,5 +123,6 @@ export function fromNotebook({ line, settings, tape, shelf, running, stack, ans,
     ans,
     tries,
     curves,
+    columns,
   };
 }

@@ -36,7 +36,20 @@ export type StepName =
   | 'clear-functions'
   | 'view'
   | 'axes'
-  | 'table';
+  | 'table'
+  | 'add-table'
+  | 'remove-table'
+  | 'table-name'
+  | 'column'
+  | 'move-column'
+  | 'empty-column'
+  | 'remove-column'
+  | 'cell'
+  | 'rows'
+  | 'sort'
+  | 'put-in'
+  | 'use'
+  | 'points';
 
 type Step<D> = Readonly<{ name: StepName; before: D }>;
 

@@ -26,6 +26,14 @@ export type NoticeCode =
   | 'functions-full'
   | 'function-removed'
   | 'functions-cleared'
+  | 'tables-full'
+  | 'table-removed'
+  | 'column-emptied'
+  | 'column-removed'
+  | 'column-full'
+  | 'sent-to-column'
+  | 'values-put'
+  | 'sorted'
   | 'undone'
   | 'redone';
 

@@ -5,7 +5,8 @@ import type { Line } from '@/core/line/line';
 import type { PasteChoice } from '@/core/line/pasted';
 import type { Place } from '@/core/line/row';
 import type { MemoryDeed } from '@/core/memory/shelf';
-import type { Axis, DrawnFunction, TableSettings, View } from '@/core/notebook/curves';
+import type { TableUse } from '@/core/notebook/columns';
+import type { Axis, DrawnFunction, ShownPoints, TableSettings, View } from '@/core/notebook/curves';
 import type { Notebook, OwnDigits, SavedForm, Settings } from '@/core/notebook/schema';
 import type { SharedLine, SharedSettings } from '@/core/notebook/shared';
 import type { KeyAction } from '@/keys/catalogue';
@@ -13,6 +14,7 @@ import type { DrawerId } from '@/keys/decks';
 import { logged } from '@/keys/log';
 import type { LineAnswer } from '@/workers/answer';
 import type { Answered, Outcome } from '@/workers/client';
+import type { NewColumn } from './column-actions';
 import { DEFAULT_SETTINGS, EMPTY_DOCUMENT } from './document';
 import type { Document } from './document';
 import { NO_HISTORY, recorded } from './history';
@@ -139,6 +141,31 @@ export type Actions = Readonly<{
   setView: (view: View | null) => void;
   setAxis: (which: 'x' | 'y', axis: Partial<Axis>) => void;
   setTable: (table: Partial<TableSettings>) => void;
+  /** An empty table with one column, in sight. */
+  addTable: () => void;
+  putTable: (name: string, columns: readonly NewColumn[]) => void;
+  nameTable: (id: string, name: string) => void;
+  removeTable: (id: string) => void;
+  openTable: (id: string) => void;
+  addColumn: (table: string) => void;
+  changeColumn: (id: string, part: Readonly<{ name?: string; unit?: string }>) => void;
+  moveColumn: (id: string, by: 1 | -1) => void;
+  emptyColumn: (id: string) => void;
+  removeColumn: (id: string) => void;
+  /** Typed text with a point; '' empties the cell. */
+  setCell: (column: string, row: number, text: string) => void;
+  /** An empty row, or cells of some columns alone; null for all of the table's. */
+  insertRow: (table: string, row: number, columns: readonly string[] | null) => void;
+  deleteRow: (table: string, row: number, columns: readonly string[] | null) => void;
+  moveRow: (table: string, row: number, by: 1 | -1) => void;
+  /** Place i takes the row `order[i]`. */
+  orderRows: (table: string, columns: readonly string[] | null, order: readonly number[]) => void;
+  setUse: (table: string, use: Partial<TableUse>) => void;
+  /** Columns of values written over those of a table, from a cell on. */
+  putCells: (table: string, column: string, row: number, columns: readonly NewColumn[]) => void;
+  /** Below the last value of a column; null for the one that was last written into. */
+  appendCell: (column: string | null, text: string) => void;
+  setPoints: (points: ShownPoints | null) => void;
   say: (notice: Notice | null) => void;
   setKeeping: (keeping: Keeping) => void;
 }>;

@@ -1,4 +1,5 @@
 import { create } from 'zustand';
+import { columnActions } from './column-actions';
 import { curveActions } from './curve-actions';
 import { lineActions } from './line-actions';
 import { memoryActions } from './memory-actions';
@@ -21,6 +22,7 @@ export const createStore = (clock: () => number = Date.now) =>
       ...lineActions(change, get, clock),
       ...tapeActions(change),
       ...curveActions(change),
+      ...columnActions(change),
       ...memoryActions(change, get, clock),
       ...settingActions(change, get),
     };

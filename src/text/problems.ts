@@ -57,6 +57,11 @@ const domain: { [R in DomainReason]: (fn: string) => string } = {
   'no-values': () => 'There are no values to sum up.',
   'no-curve': () =>
     'This cannot be drawn: it has a part that is worked in exact numbers only (chance, complex numbers, an integral that varies).',
+  'missing-value': () => 'A value is missing here, since a column used with this one has one in the same row.',
+  'class-order': () => 'The upper bound of a class must be above its lower one.',
+  'class-overlap': () => 'This class overlaps the one before it.',
+  'class-width': () =>
+    'The width of the classes cannot be told from these bounds, or there would be too many. Give a width, or both bounds.',
   step: () => 'The step must lead from the first x towards the last one.',
 };
 

@@ -151,7 +151,7 @@ function inOtherUnit(reading: Reading, request: LineRequest, context: Context): 
 const FULL_DIGITS = 50;
 const LONGEST_WHOLE = powerOfTen(5000);
 
-function fullText(value: Value, alive: Alive): string | null {
+export function fullText(value: Value, alive: Alive): string | null {
   const whole = asWhole(value);
   if (whole !== null && absolute(whole) < LONGEST_WHOLE) return whole.toString();
   const parts = isReal(value) ? [value] : [value.re, value.im];

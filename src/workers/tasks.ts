@@ -9,6 +9,7 @@ import { anglesOfLine } from './angle';
 import type { AngleView } from './angle';
 import { formsOfAll } from './forms';
 import type { FormsRequest } from './forms';
+import type { ColumnTasks } from './column-tasks';
 import type { CurveTasks } from './curve-tasks';
 import type { WorkOf } from './protocol';
 import { solveLine } from './solve';
@@ -30,7 +31,7 @@ type LineTasks = Readonly<{
 }>;
 
 /** What the workers can be asked for. */
-export type Tasks = LineTasks & CurveTasks;
+export type Tasks = LineTasks & CurveTasks & ColumnTasks;
 export type TaskKind = keyof Tasks;
 
 /** Does a piece of work on lines. The work of the web worker, without the worker. */

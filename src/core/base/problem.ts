@@ -52,7 +52,11 @@ export type DomainReason =
   | 'frequency'
   | 'no-values'
   | 'step'
-  | 'no-curve';
+  | 'no-curve'
+  | 'missing-value'
+  | 'class-order'
+  | 'class-overlap'
+  | 'class-width';
 
 /** What a user can cause, without its sentence: a code with facts. `offers`: texts that could stand at the place instead. */
 export type Trouble =

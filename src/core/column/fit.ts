@@ -7,22 +7,12 @@ import * as q from '../number/rational';
 import type { Rational } from '../number/rational';
 import { fromRational } from '../number/value';
 import type { RealValue } from '../number/value';
+import { fitModels } from './fit-models';
+import type { FitModel } from './fit-models';
 import { polynomialFit } from './least-squares';
 import { logLine } from './log-fit';
 import { rootOf } from './root-of';
 import { sineFit } from './sine-fit';
-
-/** Models by their formula, coefficients by the letters in it. `logs`: the coordinates taken to logarithms for it. */
-export const fitModels = {
-  straight: { formula: 'a + b·x' },
-  polynomial: { formula: 'a + b·x + c·x² + …' },
-  exponential: { formula: 'a·e^(b·x)', logs: { x: false, y: true } },
-  power: { formula: 'a·x^b', logs: { x: true, y: true } },
-  logarithmic: { formula: 'a + b·ln x', logs: { x: true, y: false } },
-  sine: { formula: 'a·sin(b·x + c) + d' },
-} as const;
-export type FitModel = keyof typeof fitModels;
-export const fitModelNames = Object.keys(fitModels) as readonly FitModel[];
 
 /** The highest degree that is fitted; the screens offer 2 to 4. */
 export const HIGHEST_DEGREE = 10;

@@ -1,18 +1,12 @@
 import * as q from '../number/rational';
 import type { Rational } from '../number/rational';
+import type { QuartileRule } from './quartile-rules';
 import { rootOf } from './root-of';
 import { powerSum, scaled } from './exact-sums';
 import type { RealValue } from '../number/value';
 
-/**
- * How quartiles are taken. `halves`: medians of the two halves, the middle value left out; `inclusive`: the same with
- * the middle value in both; `interpolated`: between neighbours, at 1 + (n − 1)/4 and 1 + 3(n − 1)/4.
- */
-export const quartileRules = ['halves', 'inclusive', 'interpolated'] as const;
-export type QuartileRule = (typeof quartileRules)[number];
-
 /** A value and how often it occurs. */
-type Tally = Readonly<{ value: Rational; count: bigint }>;
+export type Tally = Readonly<{ value: Rational; count: bigint }>;
 
 export type Summary = Readonly<{
   n: bigint;
@@ -34,7 +28,7 @@ export type Summary = Readonly<{
 }>;
 
 /** Distinct values in order, each with its count; those with the count zero left out. */
-function tallied(values: readonly Rational[], counts: readonly bigint[] | null): readonly Tally[] {
+export function tallied(values: readonly Rational[], counts: readonly bigint[] | null): readonly Tally[] {
   const { n: keys, d } = scaled(values);
   const by = new Map<bigint, bigint>();
   keys.forEach((key, i) => by.set(key, (by.get(key) ?? 0n) + (counts?.[i] ?? 1n)));

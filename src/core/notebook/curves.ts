@@ -39,8 +39,13 @@ const tableSchema = z.object({
   exact: z.boolean(),
 });
 
+const columnId = z.string().check(z.minLength(1), z.maxLength(40));
+/** Two columns whose points are shown with the curves. */
+const pointsSchema = z.object({ x: columnId, y: columnId, on: z.boolean() });
+
 export const curvesSchema = z.object({
   functions: z.array(functionSchema).check(z.maxLength(MOST_FUNCTIONS)),
+  points: z.nullable(pointsSchema),
   /** Null for the Start view. */
   view: z.nullable(viewSchema),
   x: axisSchema,
@@ -50,12 +55,14 @@ export const curvesSchema = z.object({
 
 export type SavedCurves = z.infer<typeof curvesSchema>;
 export type DrawnFunction = z.infer<typeof functionSchema>;
+export type ShownPoints = z.infer<typeof pointsSchema>;
 export type View = z.infer<typeof viewSchema>;
 export type Axis = z.infer<typeof axisSchema>;
 export type TableSettings = z.infer<typeof tableSchema>;
 
 export const EMPTY_CURVES: SavedCurves = {
   functions: [],
+  points: null,
   view: null,
   x: { name: 'x', unit: '', ticks: 'decimal' },
   y: { name: 'y', unit: '', ticks: 'decimal' },

@@ -94,7 +94,16 @@ const migrations: Readonly<Record<number, (old: Old) => Old>> = {
       },
       tapeLine: { addition: null },
     }),
-  4: (old) => grown(old, NOTEBOOK_VERSION, { notebook: { curves: FIRST_CURVES }, settings: {}, tapeLine: {} }),
+  4: (old) => grown(old, 5, { notebook: { curves: FIRST_CURVES }, settings: {}, tapeLine: {} }),
+  5: ({ curves, ...old }) =>
+    grown(old, NOTEBOOK_VERSION, {
+      notebook: {
+        curves: isObject(curves) ? { ...curves, points: null } : curves,
+        columns: { tables: [], open: null, into: null },
+      },
+      settings: {},
+      tapeLine: {},
+    }),
 };
 
 /** What version 5 began with; it stays as it is when the app begins otherwise. */
@@ -134,6 +143,10 @@ export function readNotebook(raw: string): Loaded {
   const { functions } = result.data.curves;
   if (new Set(functions.map(({ id }) => id)).size < functions.length)
     return { kind: 'damaged', raw, issues: ['curves.functions: two functions have the same id'] };
+  const { tables } = result.data.columns;
+  const columns = tables.flatMap((table) => table.columns);
+  if (new Set(tables.map(({ id }) => id)).size < tables.length || new Set(columns.map(({ id }) => id)).size < columns.length)
+    return { kind: 'damaged', raw, issues: ['columns.tables: two tables or columns have the same id'] };
   const ids = new Set(result.data.tape.map((line) => line.id));
   if (ids.size < result.data.tape.length) return { kind: 'damaged', raw, issues: ['tape: two lines have the same id'] };
   return { kind: 'ok', notebook: result.data };

@@ -7,6 +7,7 @@ import { placeNames } from '../memory/shelf';
 import { runningOrders } from '../running/state';
 import { stackDepths } from '../stack/stack';
 import { FEWEST_DIGITS, MOST_DIGITS, displayModes } from '../format/settings';
+import { columnsSchema } from './columns';
 import { curvesSchema } from './curves';
 import { savedValue } from './saved-value';
 
@@ -16,7 +17,7 @@ import { savedValue } from './saved-value';
  */
 
 export const NOTEBOOK_FORMAT = 'ulkav-notebook';
-export const NOTEBOOK_VERSION = 5;
+export const NOTEBOOK_VERSION = 6;
 /** Twice what a line takes, since a text can grow when it is spelled anew. */
 const LONGEST_LINE = 2 * MOST_TYPED;
 const MOST_LINES = 1_000_000;
@@ -171,6 +172,7 @@ export const notebookSchema = z.object({
   stack: stackSchema,
   ans: z.nullable(savedValue),
   curves: curvesSchema,
+  columns: columnsSchema,
 });
 
 export type Notebook = z.infer<typeof notebookSchema>;

@@ -1,0 +1,41 @@
+/*
+ * Edits of the cells of columns: typed text each, '' where nothing stands. The end of a column is its last cell that
+ * holds something. An edit that changes nothing gives the same cells back.
+ */
+export type Cells = readonly string[];
+
+function trimmed(cells: Cells): Cells {
+  const last = cells.findLastIndex((text) => text !== '');
+  return last + 1 === cells.length ? cells : cells.slice(0, last + 1);
+}
+
+export function withCell(cells: Cells, row: number, text: string): Cells {
+  if ((cells[row] ?? '') === text) return cells;
+  const padded = row < cells.length ? cells : [...cells, ...new Array<string>(row - cells.length + 1).fill('')];
+  return trimmed(padded.with(row, text));
+}
+
+/** An empty cell put in above a row. */
+export const withSpace = (cells: Cells, row: number): Cells =>
+  row >= cells.length ? cells : cells.toSpliced(row, 0, '');
+
+export const without = (cells: Cells, row: number): Cells =>
+  row >= cells.length ? cells : trimmed(cells.toSpliced(row, 1));
+
+/** Two rows exchanged. */
+export function exchanged(cells: Cells, a: number, b: number): Cells {
+  const [first, second] = [cells[a] ?? '', cells[b] ?? ''];
+  return first === second ? cells : withCell(withCell(cells, a, second), b, first);
+}
+
+/** Cells in another order: place i takes what stood in row `order[i]`. */
+export function reordered(cells: Cells, order: readonly number[]): Cells {
+  const made = trimmed(order.map((row) => cells[row] ?? ''));
+  return made.length === cells.length && made.every((text, i) => text === cells[i]) ? cells : made;
+}
+
+/** Cells written over from a row on. */
+export function writtenOver(cells: Cells, row: number, texts: readonly string[]): Cells {
+  const before = row <= cells.length ? cells : [...cells, ...new Array<string>(row - cells.length).fill('')];
+  return trimmed([...before.slice(0, row), ...texts, ...before.slice(row + texts.length)]);
+}

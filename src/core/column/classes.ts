@@ -1,0 +1,199 @@
+import type { Trouble } from '../base/problem';
+import { fail, succeed } from '../base/result';
+import type { Result } from '../base/result';
+import * as q from '../number/rational';
+import type { Rational } from '../number/rational';
+import type { RealValue } from '../number/value';
+import { powerSum, scaled } from './exact-sums';
+import { rootOf } from './root-of';
+
+/** From `low`, which belongs to it, up to `high`, which does not; and how many values lie there. */
+export type Class = Readonly<{ low: Rational; high: Rational; count: bigint }>;
+
+/** What was not given and had to be proposed. */
+export type Proposed =
+  | Readonly<{ kind: 'last-end'; value: Rational; width: Rational }>
+  | Readonly<{ kind: 'first-start'; value: Rational; width: Rational }>
+  | Readonly<{ kind: 'width'; width: Rational; from: Rational }>
+  | null;
+
+export type Classed = Readonly<{ classes: readonly Class[]; proposed: Proposed }>;
+
+export type Bounds = Readonly<
+  | { given: 'both'; low: readonly Rational[]; high: readonly Rational[] }
+  /** One bound of each class. `width`: that of all of them; null to take it from the bounds themselves. */
+  | { given: 'lower' | 'upper'; bound: readonly Rational[]; width: Rational | null }
+>;
+
+type Made = Result<Classed, Trouble>;
+
+const refused = (reason: 'class-order' | 'class-overlap' | 'class-width', row: number): Made =>
+  fail({ code: 'domain', reason, row });
+
+/** By the lower bound, each with the row that it came from. */
+function checked(
+  rows: readonly Readonly<{ low: Rational; high: Rational; count: bigint; row: number }>[],
+  proposed: Proposed,
+): Made {
+  const wrong = rows.find(({ low, high }) => q.compare(low, high) >= 0);
+  if (wrong !== undefined) return refused('class-order', wrong.row);
+  const sorted = rows.toSorted((a, b) => q.compare(a.low, b.low));
+  const overlapping = sorted.find((c, i) => i > 0 && q.compare(c.low, sorted[i - 1]!.high) < 0);
+  if (overlapping !== undefined) return refused('class-overlap', overlapping.row);
+  return succeed({ classes: sorted.map(({ low, high, count }) => ({ low, high, count })), proposed });
+}
+
+/**
+ * Classes from their bounds and frequencies. Where one bound is given, each class reaches to its neighbour's; the end
+ * that no neighbour gives is proposed, as wide as all the others. Domain: as many frequencies as bounds, one or more.
+ * Problems, each with its row: class-order (an upper bound not above the lower one), class-overlap, class-width (one
+ * bound of classes that are not equally wide, or of a single class without a width).
+ */
+export function classesOf(bounds: Bounds, counts: readonly bigint[]): Made {
+  if (bounds.given === 'both')
+    return checked(
+      bounds.low.map((low, row) => ({ low, high: bounds.high[row]!, count: counts[row]!, row })),
+      null,
+    );
+  const { given, bound } = bounds;
+  const rows = bound.map((at, row) => ({ at, count: counts[row]!, row })).toSorted((a, b) => q.compare(a.at, b.at));
+  const between = rows.slice(1).map(({ at }, i) => q.subtract(at, rows[i]!.at));
+  const width = bounds.width ?? between[0];
+  if (width === undefined) return refused('class-width', 0);
+  const uneven = bounds.width === null ? between.findIndex((w) => !q.equal(w, width)) : -1;
+  if (uneven >= 0) return refused('class-width', rows[uneven + 1]!.row);
+  const made = rows.map(({ at, count, row }) =>
+    given === 'lower'
+      ? { low: at, high: q.add(at, width), count, row }
+      : { low: q.subtract(at, width), high: at, count, row },
+  );
+  const proposed: Proposed =
+    bounds.width !== null
+      ? null
+      : given === 'lower'
+        ? { kind: 'last-end', value: made.at(-1)!.high, width }
+        : { kind: 'first-start', value: made[0]!.low, width };
+  return checked(made, proposed);
+}
+
+const NICE: readonly Rational[] = [q.ONE, q.whole(2), { n: 5n, d: 2n }, q.whole(5), q.whole(10)];
+
+/** The simple width (1, 2, 2.5 or 5 times a power of ten) next to a span. */
+function niceWidth(span: number): Rational {
+  const exponent = Math.floor(Math.log10(span));
+  const ten = exponent >= 0 ? q.whole(10n ** BigInt(exponent)) : q.rational(1n, 10n ** BigInt(-exponent));
+  const lead = span / 10 ** exponent;
+  const near = NICE.reduce((best, w) => {
+    const size = Number(w.n) / Number(w.d);
+    return Math.abs(Math.log(size / lead)) < Math.abs(Math.log(Number(best.n) / Number(best.d) / lead)) ? w : best;
+  });
+  return q.multiply(near, ten);
+}
+
+const toNumber = ({ n, d }: Rational): number => Number(n) / Number(d);
+const MOST_CLASSES = 500n;
+
+/**
+ * Values put into classes of equal width that begin at a multiple of it. A value on a bound belongs to the class above.
+ * The width is proposed where it is not given: a simple one, for about as many classes as the square root of the count
+ * (common practice, no source). Domain: one value or more, the width above zero.
+ * Problems: class-width, when there would be more than 500 classes.
+ */
+export function equalClasses(
+  values: readonly Rational[],
+  counts: readonly bigint[] | null,
+  given: Rational | null,
+): Made {
+  const sorted = values.toSorted(q.compare);
+  const [least, most] = [sorted[0]!, sorted.at(-1)!];
+  const n = counts === null ? values.length : Number(counts.reduce((a, b) => a + b, 0n));
+  const span = toNumber(q.subtract(most, least));
+  const wanted = Math.min(30, Math.max(4, Math.ceil(Math.sqrt(n))));
+  const width = given ?? (span > 0 ? niceWidth(span / wanted) : q.ONE);
+  const indexOf = (v: Rational): bigint => {
+    const { n: top, d } = q.divide(v, width);
+    return top >= 0n || top % d === 0n ? top / d : top / d - 1n;
+  };
+  const first = indexOf(least);
+  const many = indexOf(most) - first + 1n;
+  if (many > MOST_CLASSES) return fail({ code: 'domain', reason: 'class-width' });
+  const filled = new Array<bigint>(Number(many)).fill(0n);
+  values.forEach((v, i) => {
+    filled[Number(indexOf(v) - first)]! += counts?.[i] ?? 1n;
+  });
+  const bound = (k: bigint): Rational => q.multiply(q.whole(k), width);
+  return succeed({
+    classes: filled.map((count, i) => ({
+      low: bound(first + BigInt(i)),
+      high: bound(first + BigInt(i) + 1n),
+      count,
+    })),
+    proposed: given === null ? { kind: 'width', width, from: bound(first) } : null,
+  });
+}
+
+const HALF: Rational = { n: 1n, d: 2n };
+export const middleOf = ({ low, high }: Class): Rational => q.multiply(HALF, q.add(low, high));
+export const widthOf = ({ low, high }: Class): Rational => q.subtract(high, low);
+
+export type ClassSummary = Readonly<{
+  n: bigint;
+  sum: Rational;
+  mean: Rational;
+  s: RealValue | null;
+  sigma: RealValue;
+  min: Rational;
+  q1: Rational;
+  median: Rational;
+  q3: Rational;
+  max: Rational;
+  /** The classes in which values lie most densely; none when all are equally dense and there are several. */
+  modes: readonly Class[];
+}>;
+
+/** The value below which a share of all lies, values being spread evenly over their class. */
+function shareAt(classes: readonly Class[], n: bigint, share: Rational): Rational {
+  const wanted = q.multiply(q.whole(n), share);
+  let before = q.ZERO;
+  for (const c of classes) {
+    const after = q.add(before, q.whole(c.count));
+    if (c.count > 0n && q.compare(after, wanted) >= 0) {
+      const part = q.divide(q.subtract(wanted, before), q.whole(c.count));
+      return q.add(c.low, q.multiply(part, widthOf(c)));
+    }
+    before = after;
+  }
+  throw new Error('a share beyond the last class');
+}
+
+/**
+ * The summary of values of which only the classes are known: mean and standard deviations as if each lay in the middle
+ * of its class, quartiles as if they were spread evenly over it, min and max the outermost bounds of classes that hold
+ * any. Exact as far as that goes. Null when all classes are empty. Source: common practice, no source.
+ */
+export function classSummary(all: readonly Class[]): ClassSummary | null {
+  const classes = all.filter(({ count }) => count > 0n);
+  if (classes.length === 0) return null;
+  const counts = classes.map(({ count }) => count);
+  const n = counts.reduce((a, b) => a + b, 0n);
+  const middles = scaled(classes.map(middleOf));
+  const sum = powerSum(middles, null, 1, 0, counts);
+  const mean = q.divide(sum, q.whole(n));
+  const spread = q.subtract(powerSum(middles, null, 2, 0, counts), q.multiply(sum, mean));
+  const densities = classes.map((c) => q.divide(q.whole(c.count), widthOf(c)));
+  const densest = densities.reduce((top, d) => (q.compare(d, top) > 0 ? d : top));
+  const modes = classes.filter((_, i) => q.equal(densities[i]!, densest));
+  return {
+    n,
+    sum,
+    mean,
+    s: n < 2n ? null : rootOf(q.divide(spread, q.whole(n - 1n))),
+    sigma: rootOf(q.divide(spread, q.whole(n))),
+    min: classes[0]!.low,
+    q1: shareAt(classes, n, { n: 1n, d: 4n }),
+    median: shareAt(classes, n, HALF),
+    q3: shareAt(classes, n, { n: 3n, d: 4n }),
+    max: classes.at(-1)!.high,
+    modes: modes.length === classes.length && classes.length > 1 ? [] : modes,
+  };
+}

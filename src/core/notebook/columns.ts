@@ -1,0 +1,129 @@
+import { z } from 'zod/mini';
+import { chartNames } from '../chart/kinds';
+import { fitModelNames } from '../column/fit-models';
+import type { FitModel } from '../column/fit-models';
+import { quartileRules } from '../column/quartile-rules';
+
+/*
+ * What stands on the Columns place: tables of columns whose rows belong together. Cells are typed text with a point;
+ * what cannot be read as a number stays as it was found.
+ */
+
+export const MOST_TABLES = 40;
+export const MOST_COLUMNS = 24;
+export const MOST_ROWS = 20_000;
+export const LONGEST_CELL = 400;
+export const LONGEST_NAME = 60;
+
+const name = z.string().check(z.maxLength(LONGEST_NAME));
+const id = z.string().check(z.minLength(1), z.maxLength(40));
+const cell = z.string().check(z.maxLength(LONGEST_CELL));
+
+const columnSchema = z.object({
+  id,
+  name,
+  unit: name,
+  cells: z.array(cell).check(z.maxLength(MOST_ROWS)),
+});
+
+/** How classes are told: not at all, by both bounds, or by one of them. */
+export const classKinds = ['none', 'both', 'lower', 'upper'] as const;
+/** What is laid over a chart. */
+export const FEWEST_DEGREE = 2;
+export const MOST_DEGREE = 4;
+
+/** What the columns of a table are used for. A column that is not named, or is gone, is chosen by itself. */
+const useSchema = z.object({
+  /** The column that is summed up by itself, and its frequencies. */
+  one: z.nullable(id),
+  frequencies: z.nullable(id),
+  classes: z.enum(classKinds),
+  /** The upper bounds, where both are given. */
+  upper: z.nullable(id),
+  /** Of classes with one bound, and of those that a histogram makes; empty for a proposed one. */
+  width: cell,
+  quartiles: z.enum(quartileRules),
+  x: z.nullable(id),
+  y: z.nullable(id),
+  of: z.enum(['one', 'pair']),
+  chart: z.enum(chartNames),
+  outliers: z.boolean(),
+  /** Functions of Curves are laid over the chart. */
+  functions: z.boolean(),
+  model: z.enum(fitModelNames as [FitModel, ...FitModel[]]),
+  degree: z.int().check(z.gte(FEWEST_DEGREE), z.lte(MOST_DEGREE)),
+  /** The x at which the fit is read. */
+  at: cell,
+});
+
+const tableSchema = z.object({
+  id,
+  name,
+  columns: z.array(columnSchema).check(z.maxLength(MOST_COLUMNS)),
+  use: useSchema,
+});
+
+export const columnsSchema = z.object({
+  tables: z.array(tableSchema).check(z.maxLength(MOST_TABLES)),
+  /** The table that is in sight. */
+  open: z.nullable(id),
+  /** The column that was last written into. */
+  into: z.nullable(id),
+});
+
+export type SavedColumns = z.infer<typeof columnsSchema>;
+export type DataTable = z.infer<typeof tableSchema>;
+export type DataColumn = z.infer<typeof columnSchema>;
+export type TableUse = z.infer<typeof useSchema>;
+
+export const EMPTY_COLUMNS: SavedColumns = { tables: [], open: null, into: null };
+
+export const FIRST_USE: TableUse = {
+  one: null,
+  frequencies: null,
+  classes: 'none',
+  upper: null,
+  width: '',
+  quartiles: 'halves',
+  x: null,
+  y: null,
+  of: 'one',
+  chart: 'points',
+  outliers: true,
+  functions: false,
+  model: 'straight',
+  degree: 2,
+  at: '',
+};
+
+/** The columns that a table's use names, those it does not name chosen by their order. */
+export type UsedColumns = Readonly<{
+  one: DataColumn | null;
+  frequencies: DataColumn | null;
+  upper: DataColumn | null;
+  x: DataColumn | null;
+  y: DataColumn | null;
+}>;
+
+export function usedColumns({ columns, use }: DataTable): UsedColumns {
+  const named = (wanted: string | null): DataColumn | null => columns.find((c) => c.id === wanted) ?? null;
+  const frequencies = named(use.frequencies);
+  const free = columns.filter((c) => c !== frequencies);
+  const x = named(use.x) ?? free[0] ?? null;
+  const one = named(use.one) ?? free[0] ?? null;
+  return {
+    one,
+    frequencies,
+    upper: named(use.upper) ?? free.find((c) => c !== one) ?? null,
+    x,
+    y: named(use.y) ?? free.find((c) => c !== x) ?? null,
+  };
+}
+
+/** The table in sight: the one that was opened, else the first. */
+export const openTable = ({ tables, open }: SavedColumns): DataTable | null =>
+  tables.find((t) => t.id === open) ?? tables[0] ?? null;
+
+/** Rows that hold something in any of the columns. */
+export const rowsOf = ({ columns }: DataTable): number =>
+  columns.reduce((most, { cells }) => Math.max(most, cells.length), 0);

@@ -1,0 +1,256 @@
+import { exchanged, reordered, withCell, withSpace, without, writtenOver } from '@/core/column/cells';
+import type { Cells } from '@/core/column/cells';
+import {
+  FIRST_USE,
+  LONGEST_CELL,
+  LONGEST_NAME,
+  MOST_COLUMNS,
+  MOST_ROWS,
+  MOST_TABLES,
+  openTable,
+  rowsOf,
+} from '@/core/notebook/columns';
+import type { DataColumn, DataTable, SavedColumns, TableUse } from '@/core/notebook/columns';
+import type { Document } from './document';
+import type { StepName } from './history';
+import { notice } from './notice';
+import { changed } from './state';
+import type { Actions, Change, State } from './state';
+
+type ColumnActions = Pick<
+  Actions,
+  | 'addTable'
+  | 'nameTable'
+  | 'removeTable'
+  | 'openTable'
+  | 'addColumn'
+  | 'changeColumn'
+  | 'moveColumn'
+  | 'emptyColumn'
+  | 'removeColumn'
+  | 'setCell'
+  | 'insertRow'
+  | 'deleteRow'
+  | 'moveRow'
+  | 'orderRows'
+  | 'setUse'
+  | 'putTable'
+  | 'putCells'
+  | 'appendCell'
+  | 'setPoints'
+>;
+
+/** A column that is to be made. */
+export type NewColumn = Readonly<{ name: string; unit: string; cells: Cells }>;
+
+const freeNumber = (ids: readonly string[]): number =>
+  1 + ids.reduce((most, id) => Math.max(most, Number(id.slice(1)) || 0), 0);
+
+const columnsIn = ({ tables }: SavedColumns): readonly DataColumn[] => tables.flatMap(({ columns }) => columns);
+
+/** Columns with ids that are free; a name that is missing is a letter. */
+function made(all: SavedColumns, wanted: readonly NewColumn[], before: number): readonly DataColumn[] {
+  const first = freeNumber(columnsIn(all).map(({ id }) => id));
+  return wanted.slice(0, MOST_COLUMNS - before).map(({ name, unit, cells }, i) => ({
+    id: `c${first + i}`,
+    name: (name === '' ? String.fromCharCode(65 + before + i) : name).slice(0, LONGEST_NAME),
+    unit: unit.slice(0, LONGEST_NAME),
+    cells: cells.slice(0, MOST_ROWS).map((text) => text.slice(0, LONGEST_CELL)),
+  }));
+}
+
+const withColumns = (state: State, columns: SavedColumns): Document => ({ ...state.document, columns });
+
+const step = (state: State, name: StepName, change: Partial<SavedColumns>): Partial<State> =>
+  changed(state, name, withColumns(state, { ...state.document.columns, ...change }));
+
+/** One table changed by a step; nothing when the table comes back as it was. */
+function inTable(state: State, id: string, name: StepName, make: (table: DataTable) => DataTable): Partial<State> {
+  const { tables } = state.document.columns;
+  const at = tables.findIndex((t) => t.id === id);
+  if (at < 0) return {};
+  const next = make(tables[at]!);
+  return next === tables[at] ? {} : step(state, name, { tables: tables.with(at, next) });
+}
+
+const tableOf = (state: State, column: string): DataTable | undefined =>
+  state.document.columns.tables.find(({ columns }) => columns.some((c) => c.id === column));
+
+/** The cells of some columns changed; null for all of the table's. */
+function withCells(table: DataTable, ids: readonly string[] | null, make: (cells: Cells) => Cells): DataTable {
+  const columns = table.columns.map((column) => {
+    if (ids !== null && !ids.includes(column.id)) return column;
+    const cells = make(column.cells);
+    return cells === column.cells ? column : { ...column, cells: [...cells] };
+  });
+  return columns.every((column, i) => column === table.columns[i]) ? table : { ...table, columns };
+}
+
+function newTable(state: State, name: string, wanted: readonly NewColumn[]): Partial<State> {
+  const { columns } = state.document;
+  if (columns.tables.length >= MOST_TABLES) return { notice: notice('tables-full') };
+  const number = freeNumber(columns.tables.map(({ id }) => id));
+  const table: DataTable = {
+    id: `t${number}`,
+    name: (name === '' ? `Table ${number}` : name).slice(0, LONGEST_NAME),
+    columns: [...made(columns, wanted, 0)],
+    use: FIRST_USE,
+  };
+  return step(state, 'add-table', { tables: [...columns.tables, table], open: table.id });
+}
+
+const EMPTY_COLUMN: NewColumn = { name: '', unit: '', cells: [] };
+
+/** Every write tells which column is at hand, so that a level of the stack finds its way there. */
+const writtenInto = (change: Partial<State>, column: string): Partial<State> =>
+  change.document === undefined
+    ? change
+    : { ...change, document: { ...change.document, columns: { ...change.document.columns, into: column } } };
+
+/** The column that was last written into, in the table in sight; else its first. */
+export function columnAtHand({ columns }: Document): DataColumn | null {
+  const table = openTable(columns);
+  return table?.columns.find(({ id }) => id === columns.into) ?? table?.columns[0] ?? null;
+}
+
+/** A value put below the last one of a column; with no column, into a table of its own. */
+export function appended(state: State, column: string | null, text: string): Partial<State> {
+  const id = column ?? columnAtHand(state.document)?.id ?? null;
+  const table = id === null ? undefined : tableOf(state, id);
+  if (id === null || table === undefined) {
+    const begun = newTable(state, '', [{ ...EMPTY_COLUMN, cells: [text] }]);
+    return { ...begun, ...(begun.document === undefined ? {} : { notice: notice('sent-to-column', 'A, 1', true) }) };
+  }
+  const { name, cells } = table.columns.find((c) => c.id === id)!;
+  if (cells.length >= MOST_ROWS) return { notice: notice('column-full') };
+  const next = inTable(state, table.id, 'cell', (t) => withCells(t, [id], (old) => withCell(old, old.length, text)));
+  return { ...writtenInto(next, id), notice: notice('sent-to-column', `${name}, ${cells.length + 1}`, true) };
+}
+
+/** What is done to tables, their columns and their rows on the Columns place. */
+export const columnActions = (change: Change): ColumnActions => ({
+  addTable: () => change((state) => newTable(state, '', [EMPTY_COLUMN])),
+  putTable: (name, columns) => change((state) => newTable(state, name, columns)),
+  nameTable: (id, name) =>
+    change((state) =>
+      inTable(state, id, 'table-name', (t) => (t.name === name ? t : { ...t, name: name.slice(0, LONGEST_NAME) })),
+    ),
+  removeTable: (id) =>
+    change((state) => {
+      const { tables } = state.document.columns;
+      const found = tables.find((t) => t.id === id);
+      if (found === undefined) return {};
+      return {
+        ...step(state, 'remove-table', { tables: tables.filter((t) => t !== found), open: null }),
+        notice: notice('table-removed', found.name, true),
+      };
+    }),
+  // What is in sight is not undone.
+  openTable: (id) =>
+    change((state) => ({ document: withColumns(state, { ...state.document.columns, open: id }), notice: null })),
+  addColumn: (id) =>
+    change((state) =>
+      inTable(state, id, 'column', (t) => ({
+        ...t,
+        columns: [...t.columns, ...made(state.document.columns, [EMPTY_COLUMN], t.columns.length)],
+      })),
+    ),
+  changeColumn: (id, part) =>
+    change((state) =>
+      inTable(state, tableOf(state, id)?.id ?? '', 'column', (t) => ({
+        ...t,
+        columns: t.columns.map((c) => (c.id === id ? { ...c, ...part } : c)),
+      })),
+    ),
+  moveColumn: (id, by) =>
+    change((state) =>
+      inTable(state, tableOf(state, id)?.id ?? '', 'move-column', (t) => {
+        const at = t.columns.findIndex((c) => c.id === id);
+        const to = at + by;
+        if (to < 0 || to >= t.columns.length) return t;
+        return { ...t, columns: t.columns.toSpliced(at, 1).toSpliced(to, 0, t.columns[at]!) };
+      }),
+    ),
+  emptyColumn: (id) =>
+    change((state) => {
+      const table = tableOf(state, id);
+      const column = table?.columns.find((c) => c.id === id);
+      if (table === undefined || column === undefined || column.cells.length === 0) return {};
+      return {
+        ...inTable(state, table.id, 'empty-column', (t) => withCells(t, [id], () => [])),
+        notice: notice('column-emptied', column.name, true),
+      };
+    }),
+  removeColumn: (id) =>
+    change((state) => {
+      const table = tableOf(state, id);
+      if (table === undefined) return {};
+      const { name } = table.columns.find((c) => c.id === id)!;
+      return {
+        ...inTable(state, table.id, 'remove-column', (t) => ({ ...t, columns: t.columns.filter((c) => c.id !== id) })),
+        notice: notice('column-removed', name, true),
+      };
+    }),
+  setCell: (column, row, text) =>
+    change((state) => {
+      if (row >= MOST_ROWS) return { notice: notice('column-full') };
+      const next = inTable(state, tableOf(state, column)?.id ?? '', 'cell', (t) =>
+        withCells(t, [column], (cells) => withCell(cells, row, text)),
+      );
+      return writtenInto(next, column);
+    }),
+  insertRow: (id, row, columns) =>
+    change((state) => {
+      const full = state.document.columns.tables.some((t) => t.id === id && rowsOf(t) >= MOST_ROWS);
+      if (full) return { notice: notice('column-full') };
+      return inTable(state, id, 'rows', (t) => withCells(t, columns, (cells) => withSpace(cells, row)));
+    }),
+  deleteRow: (id, row, columns) =>
+    change((state) => inTable(state, id, 'rows', (t) => withCells(t, columns, (cells) => without(cells, row)))),
+  moveRow: (id, row, by) =>
+    change((state) =>
+      row + by < 0
+        ? {}
+        : inTable(state, id, 'rows', (t) => withCells(t, null, (cells) => exchanged(cells, row, row + by))),
+    ),
+  orderRows: (id, columns, order) =>
+    change((state) => ({
+      ...inTable(state, id, 'sort', (t) => withCells(t, columns, (cells) => reordered(cells, order))),
+      notice: notice('sorted', '', true),
+    })),
+  setUse: (id, part) =>
+    change((state) =>
+      inTable(state, id, 'use', (t) => {
+        const use = { ...t.use, ...part };
+        const isSame = (Object.keys(use) as (keyof TableUse)[]).every((key) => use[key] === t.use[key]);
+        return isSame ? t : { ...t, use };
+      }),
+    ),
+  putCells: (id, column, row, wanted) =>
+    change((state) => {
+      const table = state.document.columns.tables.find((t) => t.id === id);
+      if (table === undefined) return {};
+      const at = Math.max(
+        0,
+        table.columns.findIndex((c) => c.id === column),
+      );
+      const room = table.columns.length - at;
+      const more = made(state.document.columns, wanted.slice(room), table.columns.length);
+      const columns = table.columns.map((c, i) => {
+        const put = wanted[i - at];
+        if (put === undefined) return c;
+        const texts = put.cells.slice(0, MOST_ROWS - row).map((text) => text.slice(0, LONGEST_CELL));
+        const named = put.name === '' ? {} : { name: put.name, unit: put.unit };
+        return { ...c, ...named, cells: [...writtenOver(c.cells, row, texts)] };
+      });
+      const shifted = more.map((c) => ({ ...c, cells: [...writtenOver([], row, c.cells)] }));
+      const next = inTable(state, id, 'put-in', (t) => ({ ...t, columns: [...columns, ...shifted] }));
+      const count = wanted.reduce((sum, { cells }) => sum + cells.length, 0);
+      return { ...next, notice: notice('values-put', String(count), true) };
+    }),
+  appendCell: (column, text) => change((state) => appended(state, column, text)),
+  setPoints: (points) =>
+    change((state) =>
+      changed(state, 'points', { ...state.document, curves: { ...state.document.curves, points } }),
+    ),
+});

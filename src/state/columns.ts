@@ -1,0 +1,101 @@
+import { chartKinds } from '@/core/chart/kinds';
+import { usedColumns } from '@/core/notebook/columns';
+import type { DataColumn, DataTable } from '@/core/notebook/columns';
+import type { ChartRequest } from '@/workers/column-chart';
+import type { FitViewRequest } from '@/workers/column-fit';
+import type { OneRequest, PairRequest, SummaryRequest } from '@/workers/column-summary';
+import { requestFor } from './live';
+import type { State } from './store';
+
+type Given = Pick<State, 'document' | 'settings'>;
+
+const NUMERAL = /^[-\d.E+]*$/;
+
+/** What columns, and other texts beside them, are worked with. */
+export function columnsRequest(state: Given, columns: readonly DataColumn[], others: readonly string[] = []) {
+  const texts = columns.flatMap(({ cells }) => cells).filter((text) => !NUMERAL.test(text));
+  // The texts only tell which letters are named, so that each is needed once.
+  const request = requestFor([...new Set([...texts, ...others])].join(' '), state);
+  return { ...request, text: '', display: state.settings.display };
+}
+
+type Shaped<T> = Readonly<{ data: T; columns: readonly DataColumn[] }> | null;
+
+const present = (columns: readonly (DataColumn | null)[]): readonly DataColumn[] =>
+  columns.filter((column) => column !== null);
+
+/** What one column is summed up from, as the table's use says; null while there is none. */
+function oneOf(table: DataTable): Shaped<OneRequest> {
+  const { one, frequencies, upper } = usedColumns(table);
+  if (one === null) return null;
+  const { classes, width } = table.use;
+  const isClassed = classes !== 'none';
+  const needsUpper = classes === 'both';
+  return {
+    data: {
+      of: 'one',
+      values: one,
+      frequencies,
+      classes: isClassed ? { given: classes, upper: needsUpper ? upper : null, width } : null,
+    },
+    columns: present([one, frequencies, needsUpper ? upper : null]),
+  };
+}
+
+function pairIn(table: DataTable): Shaped<PairRequest> {
+  const { x, y, frequencies } = usedColumns(table);
+  if (x === null || y === null) return null;
+  return { data: { of: 'pair', x, y, frequencies }, columns: present([x, y, frequencies]) };
+}
+
+export function summaryRequest(state: Given, table: DataTable): SummaryRequest | null {
+  const shaped = table.use.of === 'pair' ? pairIn(table) : oneOf(table);
+  if (shaped === null) return null;
+  return {
+    ...columnsRequest(state, shaped.columns, [table.use.width]),
+    quartiles: table.use.quartiles,
+    data: shaped.data,
+  };
+}
+
+export function chartRequest(state: Given, table: DataTable, chart = table.use.chart): ChartRequest | null {
+  const { quartiles, outliers, width } = table.use;
+  const common = { chart, quartiles, outliers, width };
+  if (chart === 'bars') {
+    const { x, y } = usedColumns(table);
+    if (x === null) return null;
+    return {
+      ...columnsRequest(state, present([y])),
+      ...common,
+      data: { of: 'bars', labels: x, heights: y },
+    };
+  }
+  const shaped = chartKinds[chart].of === 'pair' ? pairIn(table) : oneOf(table);
+  return shaped === null ? null : { ...columnsRequest(state, shaped.columns, [width]), ...common, data: shaped.data };
+}
+
+/** The points of two columns, wherever they are. */
+export function pointsRequest(state: Given, x: DataColumn, y: DataColumn): ChartRequest {
+  return {
+    ...columnsRequest(state, [x, y]),
+    chart: 'points',
+    quartiles: 'halves',
+    outliers: false,
+    width: '',
+    data: { of: 'pair', x, y, frequencies: null },
+  };
+}
+
+export function fitRequest(state: Given, table: DataTable, rows: FitViewRequest['rows']): FitViewRequest | null {
+  const shaped = pairIn(table);
+  if (shaped === null) return null;
+  const { model, degree, at } = table.use;
+  return { ...columnsRequest(state, shaped.columns, [at]), model, degree, at, data: shaped.data, rows };
+}
+
+export type { ChartBar, ChartBox, ChartView } from '@/workers/column-chart';
+export type { FitView, Residual } from '@/workers/column-fit';
+export type { CellFlag, Looked, Shown } from '@/workers/column-reader';
+export type { LookView, ProposedText, StatisticId, SummaryView } from '@/workers/column-summary';
+export type { CellView } from '@/workers/column-tasks';
+export type { Delimited, TakenColumn } from '@/workers/delimited';

@@ -1,0 +1,168 @@
+import type { Alive } from '@/core/base/alive';
+import { place } from '@/core/base/problem';
+import type { Problem } from '@/core/base/problem';
+import { fail, succeed } from '@/core/base/result';
+import type { Result } from '@/core/base/result';
+import { viewOfPoints } from '@/core/chart/range';
+import { equationTree } from '@/core/column/equation';
+import { fit } from '@/core/column/fit';
+import type { Fit } from '@/core/column/fit';
+import type { FitModel } from '@/core/column/fit-models';
+import type { ViewRange } from '@/core/curve/view';
+import { withLetter } from '@/core/evaluate/context';
+import type { Context } from '@/core/evaluate/context';
+import { evaluate } from '@/core/evaluate/evaluate';
+import { rationalTree } from '@/core/format/exact-tree';
+import { batchText } from '@/core/format/layout';
+import { boundName } from '@/core/keyed/operand';
+import { printText, TYPED } from '@/core/language/print-text';
+import { letterTree, negateTree, numberTree } from '@/core/language/tree';
+import type { Tree } from '@/core/language/tree';
+import { add, negate } from '@/core/number/arithmetic';
+import { roundToFigures } from '@/core/number/digits';
+import { toDouble } from '@/core/number/to-double';
+import { fromRational, isReal } from '@/core/number/value';
+import type { RealValue } from '@/core/number/value';
+import type { LineRequest } from './answer';
+import { shownNumber } from './column-reader';
+import type { Looked, Reader, Shown } from './column-reader';
+import { readPair } from './column-summary';
+import type { PairRequest, ReadPair } from './column-summary';
+
+export type FitViewRequest = LineRequest &
+  Readonly<{
+    model: FitModel;
+    degree: number;
+    data: PairRequest;
+    /** Typed text of the x at which the fit is read; empty for none. */
+    at: string;
+    /** The residuals that are wanted now. */
+    rows: Readonly<{ from: number; count: number }>;
+  }>;
+
+/** A row with what the fit comes to there, and what it leaves. */
+export type Residual = Readonly<{ row: number; x: Shown; y: Shown; left: Shown | null }>;
+
+export type FitView = Readonly<{
+  coefficients: readonly Readonly<{ name: string; shown: Shown }>[];
+  r: Shown | null;
+  r2: Shown | null;
+  /** Rounded as numbers are shown, and with all the digits there are: typed text with a point. */
+  equation: string;
+  full: string;
+  prediction: Readonly<{ x: Shown; y: Shown }> | Readonly<{ problem: Problem }> | null;
+  count: number;
+  from: number;
+  residuals: readonly Residual[];
+  points: Readonly<{ xs: readonly number[]; ys: readonly number[]; rows: readonly number[] }>;
+  view: ViewRange;
+}>;
+
+const NOWHERE = { from: 0, to: 0 } as const;
+/** Digits with which an equation is handed on. */
+const FULL_DIGITS = 34;
+/** A fraction that is no longer than this is handed on as it is. */
+const SHORT = 10n ** 12n;
+
+/** A number as typed text to so many digits; a short fraction as it is. */
+function numeral(v: RealValue, digits: number, keepsFractions: boolean, alive: Alive): Tree {
+  const isShort = v.kind === 'rational' && v.value.d < SHORT && v.value.n < SHORT && -v.value.n < SHORT;
+  const made = roundToFigures(v, digits, alive);
+  if (keepsFractions && isShort && (typeof made === 'string' || !made.exact)) return rationalTree(v.value);
+  const written = typeof made === 'string' ? '0' : batchText(made).replace('E+', 'E');
+  return written.startsWith('-') ? negateTree(numberTree(written.slice(1))) : numberTree(written);
+}
+
+type Fitted = Readonly<{ fit: Fit; pair: ReadPair; tree: Tree; context: Context }>;
+
+/** The fit worked for data before is kept while only what is read of it changes. */
+type Memory = { key: string; fitted: Result<Looked<Fitted>, Problem> | null };
+
+function fittedTo(request: FitViewRequest, reader: Reader, alive: Alive): Result<Looked<Fitted>, Problem> {
+  const read = readPair(request.data, reader);
+  if (!read.ok) return read;
+  if (read.value.made === null) return succeed({ ...read.value, made: null });
+  const pair = read.value.made;
+  const { model, degree } = request;
+  const { x, y, counts } = pair;
+  const made = fit({ model, degree, x, y, frequencies: counts, digits: FULL_DIGITS + 20 }, alive);
+  if (!made.ok) {
+    const { problem } = made;
+    if (problem.code !== 'domain' || problem.row === undefined) return fail(place(problem, NOWHERE));
+    // The row of the pair is told by the row of the table.
+    return fail(place({ ...problem, row: pair.at[problem.row]! }, NOWHERE));
+  }
+  const names = new Map(made.value.coefficients.map(({ value }, i) => [value, boundName(i)]));
+  const tree = equationTree(made.value, (v) => letterTree(names.get(v)!));
+  const context = made.value.coefficients.reduce(
+    (all, { value }, i) => withLetter(all, boundName(i), value),
+    reader.context,
+  );
+  return succeed({ flags: [], hasMore: false, made: { fit: made.value, pair, tree, context } });
+}
+
+const keyOf = ({ angle, model, degree, data: { x, y, frequencies } }: FitViewRequest): string =>
+  [angle, model, degree, x.id, x.cells.join('\n'), y.id, y.cells.join('\n'), frequencies?.cells.join('\n')].join('\r');
+
+/** Fits over and over: what was fitted last is read again without being worked anew. */
+export function createFitter() {
+  const memory: Memory = { key: '', fitted: null };
+  return (request: FitViewRequest, reader: Reader, alive: Alive): Result<Looked<FitView>, Problem> => {
+    const key = keyOf(request);
+    if (memory.fitted === null || memory.key !== key) {
+      memory.key = key;
+      memory.fitted = fittedTo(request, reader, alive);
+    }
+    const { fitted } = memory;
+    // What ran out of time, or names letters that can change, is not kept.
+    if (!fitted.ok || fitted.value.made === null || request.letters.size > 0) memory.fitted = null;
+    if (!fitted.ok) return fitted;
+    if (fitted.value.made === null) return succeed({ ...fitted.value, made: null });
+    return succeed({ flags: [], hasMore: false, made: viewOf(fitted.value.made, request, reader, alive) });
+  };
+}
+
+function viewOf(fitted: Fitted, request: FitViewRequest, reader: Reader, alive: Alive): FitView {
+  const { fit: made, pair, tree, context } = fitted;
+  const shown = (v: RealValue): Shown => shownNumber(v, request, reader.context, pair.isExact);
+  const heightAt = (x: RealValue): Result<RealValue, Problem> => {
+    const y = evaluate(tree, withLetter({ ...context, alive }, 'x', x));
+    if (!y.ok) return y;
+    return isReal(y.value) ? succeed(y.value) : fail(place({ code: 'domain', reason: 'real-only' }, NOWHERE));
+  };
+  const prediction = (): FitView['prediction'] => {
+    if (request.at.trim() === '') return null;
+    const x = reader.value(request.at);
+    if (!x.ok) return { problem: x.problem };
+    const y = heightAt(x.value);
+    return y.ok ? { x: shown(x.value), y: shown(y.value) } : { problem: y.problem };
+  };
+  const { from, count } = request.rows;
+  const residuals = pair.at.slice(from, from + count).map((row, i): Residual => {
+    const [x, y] = [fromRational(pair.x[from + i]!), fromRational(pair.y[from + i]!)];
+    const height = heightAt(x);
+    return { row, x: shown(x), y: shown(y), left: height.ok ? shown(add(y, negate(height.value))) : null };
+  });
+  const written = (digits: number, keepsFractions: boolean): string =>
+    printText(
+      equationTree(made, (v) => numeral(v, digits, keepsFractions, alive)),
+      TYPED,
+    );
+  const [xs, ys] = [pair.x, pair.y].map((values) => values.map((v) => toDouble(fromRational(v), alive))) as [
+    number[],
+    number[],
+  ];
+  return {
+    coefficients: made.coefficients.map(({ name, value }) => ({ name, shown: shown(value) })),
+    r: made.r && shown(made.r),
+    r2: made.r2 && shown(made.r2),
+    equation: written(Math.max(4, Math.min(request.display.digits, 10)), false),
+    full: written(FULL_DIGITS, pair.isExact),
+    prediction: prediction(),
+    count: pair.at.length,
+    from,
+    residuals,
+    points: { xs, ys, rows: pair.at },
+    view: viewOfPoints(xs, ys),
+  };
+}

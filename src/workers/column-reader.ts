@@ -1,0 +1,190 @@
+import type { Alive } from '@/core/base/alive';
+import { place } from '@/core/base/problem';
+import type { Problem, Trouble } from '@/core/base/problem';
+import { fail, succeed } from '@/core/base/result';
+import type { Result } from '@/core/base/result';
+import type { Context } from '@/core/evaluate/context';
+import { evaluate } from '@/core/evaluate/evaluate';
+import { numeralValue } from '@/core/evaluate/numeral';
+import { formsOf } from '@/core/format';
+import type { Form } from '@/core/format/form';
+import { functionNames } from '@/core/function';
+import { parse } from '@/core/language/parse';
+import { isTruth } from '@/core/language/truth';
+import { encode, fitsFile } from '@/core/notebook/value-codec';
+import type { SavedValue } from '@/core/notebook/value-codec';
+import { real } from '@/core/number/arithmetic';
+import { roundedRational } from '@/core/number/digits';
+import * as q from '@/core/number/rational';
+import type { Rational } from '@/core/number/rational';
+import { asWhole, fromRational, isReal } from '@/core/number/value';
+import type { RealValue } from '@/core/number/value';
+import { contextFor, fullText } from './answer';
+import type { LineRequest } from './answer';
+
+/** A column as it crosses to the worker. */
+export type ColumnText = Readonly<{ id: string; cells: readonly string[] }>;
+
+/** What is wrong with a cell. */
+export type CellFlag = Readonly<{ column: string; row: number; problem: Problem }>;
+
+/** Either what came of some columns, or the cells that stand in the way; `more`: there are others besides. */
+export type Looked<T> = Readonly<{ flags: readonly CellFlag[]; hasMore: boolean; made: T | null }>;
+
+const SPELLING = { functions: functionNames, decimalSign: '.', impliedFirst: false } as const;
+const NOWHERE = { from: 0, to: 0 } as const;
+const NUMERAL = /^(-?)(\d+(?:\.\d+)?(?:E[+-]?\d+)?)$/;
+
+type Number_ = Result<RealValue, Problem>;
+
+/** What a cell is worth. Plain numerals, which most cells are, do not need to be parsed. */
+export function cellValue(text: string, context: Context): Number_ {
+  const match = NUMERAL.exec(text);
+  if (match !== null) {
+    const size = numeralValue(match[2]!);
+    if (size !== null) return succeed(fromRational(match[1] === '-' ? q.negate(size) : size));
+  }
+  const reading = parse(text, SPELLING);
+  if (!reading.ok) return reading;
+  const { tree } = reading.value;
+  const refused = fail(place({ code: 'domain', reason: 'real-only' }, tree.span));
+  if (isTruth(tree)) return refused;
+  const value = evaluate(tree, context);
+  if (!value.ok) return value;
+  return isReal(value.value) ? succeed(value.value) : refused;
+}
+
+/** Texts that were worked before keep their values, as long as what they depend on is the same. */
+export type Reader = Readonly<{ context: Context; value: (text: string) => Number_ }>;
+
+const MOST_KEPT = 50_000;
+
+export function createReaders(): (request: LineRequest, alive: Alive) => Reader {
+  let key = '';
+  let known = new Map<string, Number_>();
+  return (request, alive) => {
+    const { angle, letters, slots, total, ans } = request;
+    const now = JSON.stringify([angle, [...letters], [...slots], total, ans], (_, v: unknown) =>
+      typeof v === 'bigint' ? `${v}n` : v,
+    );
+    if (now !== key || known.size > MOST_KEPT) known = new Map();
+    key = now;
+    const context = { ...contextFor(request, alive, () => 0n), complex: false };
+    return {
+      context,
+      value: (text) => {
+        const before = known.get(text);
+        if (before !== undefined) return before;
+        const made = cellValue(text, context);
+        const isLasting = made.ok || made.problem.code !== 'stopped';
+        if (isLasting) known.set(text, made);
+        return made;
+      },
+    };
+  };
+}
+
+const MOST_FLAGS = 100;
+
+/** Rows that stand in all of some columns, with the places that they come from. */
+export type Rows = Readonly<{ at: readonly number[]; values: readonly (readonly RealValue[])[] }>;
+
+/**
+ * The rows of columns that are used together. A row in which none holds anything is passed over; one in which only some
+ * do, or which holds no number, is told by its cell.
+ */
+export function readRows(columns: readonly ColumnText[], reader: Reader): Result<Looked<Rows>, Problem> {
+  const length = columns.reduce((most, { cells }) => Math.max(most, cells.length), 0);
+  const flags: CellFlag[] = [];
+  const at: number[] = [];
+  const values: RealValue[][] = columns.map(() => []);
+  for (let row = 0; row < length; row += 1) {
+    const texts = columns.map(({ cells }) => cells[row] ?? '');
+    if (texts.every((text) => text === '')) continue;
+    const before = flags.length;
+    const read = texts.map((text, i) => {
+      if (text === '') {
+        flags.push({ column: columns[i]!.id, row, problem: place({ code: 'domain', reason: 'missing-value' }, NOWHERE) });
+        return null;
+      }
+      const value = reader.value(text);
+      if (value.ok) return value.value;
+      flags.push({ column: columns[i]!.id, row, problem: value.problem });
+      return null;
+    });
+    const stopped = flags.slice(before).find(({ problem }) => problem.code === 'stopped');
+    if (stopped !== undefined) return fail(stopped.problem);
+    if (flags.length > before) continue;
+    at.push(row);
+    read.forEach((value, i) => values[i]!.push(value!));
+  }
+  return succeed({
+    flags: flags.slice(0, MOST_FLAGS),
+    hasMore: flags.length > MOST_FLAGS,
+    made: flags.length > 0 ? null : { at, values },
+  });
+}
+
+export const stoppedBy = (flags: readonly CellFlag[]): Looked<never> => ({ flags, hasMore: false, made: null });
+
+/** A trouble that the core tells of a row, at the cell that it concerns. */
+export const flagged = (trouble: Trouble, column: string, rows: readonly number[]): CellFlag | null =>
+  trouble.code === 'domain' && trouble.row !== undefined
+    ? { column, row: rows[trouble.row]!, problem: place({ code: 'domain', reason: trouble.reason }, NOWHERE) }
+    : null;
+
+/** Frequencies are whole numbers from 0 on. */
+export function countsOf(
+  values: readonly RealValue[],
+  column: string,
+  rows: readonly number[],
+): Readonly<{ counts: readonly bigint[]; flags: readonly CellFlag[] }> {
+  const counts = values.map(asWhole);
+  const flags = counts.flatMap((count, i): CellFlag[] =>
+    count !== null && count >= 0n
+      ? []
+      : [{ column, row: rows[i]!, problem: place({ code: 'domain', reason: 'frequency' }, NOWHERE) }],
+  );
+  return { counts: counts.map((count) => count ?? 0n), flags: flags.slice(0, MOST_FLAGS) };
+}
+
+/** Values that are no fractions are taken to so many digits, and what comes of them is told to fewer. */
+const TAKEN_DIGITS = 100;
+const TOLD_DIGITS = 70;
+
+/** Numbers as fractions; `isExact` when all of them are. */
+export type Fractions = Readonly<{ values: readonly Rational[]; isExact: boolean }>;
+
+export function fractionsOf(values: readonly RealValue[], { alive }: Context): Result<Fractions, Problem> {
+  const made: Rational[] = [];
+  for (const value of values) {
+    const near = roundedRational(value, TAKEN_DIGITS, alive);
+    if (typeof near === 'string') return fail(place({ code: near }, NOWHERE));
+    made.push(near);
+  }
+  return succeed({ values: made, isExact: values.every(({ kind }) => kind === 'rational') });
+}
+
+/** A number that is shown: its forms, and what is copied and kept of it. */
+export type Shown = Readonly<{ forms: readonly Form[]; full: string; saved: SavedValue | null }>;
+
+const LEAST: Rational = { n: 1n, d: 10n ** BigInt(TOLD_DIGITS) };
+
+/** What was worked from fractions near the values is known only to some digits. */
+const within = (v: RealValue, isExact: boolean): RealValue => {
+  if (isExact) return v;
+  const size = v.kind === 'rational' && q.compare(q.magnitude(v.value), q.ONE) > 0 ? q.magnitude(v.value) : q.ONE;
+  return real('within', v, fromRational(q.multiply(size, LEAST)));
+};
+
+export function shownNumber(v: RealValue, request: LineRequest, context: Context, isExact = true): Shown {
+  const known = within(v, isExact);
+  const nature = { unit: request.angle, isAngle: false, quotient: null };
+  const forms = formsOf(known, request.display, context.alive, nature);
+  const saved = encode(known);
+  return {
+    forms: forms.ok ? forms.value : [],
+    full: fullText(known, context.alive) ?? '',
+    saved: fitsFile(saved) ? saved : null,
+  };
+}

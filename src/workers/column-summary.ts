@@ -1,0 +1,269 @@
+import type { Alive } from '@/core/base/alive';
+import { place } from '@/core/base/problem';
+import type { Problem } from '@/core/base/problem';
+import { fail, succeed } from '@/core/base/result';
+import type { Result } from '@/core/base/result';
+import { classSummary, classesOf } from '@/core/column/classes';
+import type { Class, Classed, Proposed } from '@/core/column/classes';
+import { pairOf } from '@/core/column/pair';
+import type { QuartileRule } from '@/core/column/quartile-rules';
+import { summaryOf } from '@/core/column/summary';
+import type { Context } from '@/core/evaluate/context';
+import * as q from '@/core/number/rational';
+import type { Rational } from '@/core/number/rational';
+import { fromRational, fromWhole } from '@/core/number/value';
+import type { RealValue } from '@/core/number/value';
+import type { LineRequest } from './answer';
+import { countsOf, flagged, fractionsOf, readRows, shownNumber, stoppedBy } from './column-reader';
+import type { ColumnText, Looked, Reader, Shown } from './column-reader';
+
+export type ClassesRequest = Readonly<{
+  given: 'both' | 'lower' | 'upper';
+  /** The other bounds, where both are given. */
+  upper: ColumnText | null;
+  /** Typed text; empty for a proposed width. */
+  width: string;
+}>;
+
+/** One column, as it is, with frequencies, or as bounds of classes. */
+export type OneRequest = Readonly<{
+  of: 'one';
+  values: ColumnText;
+  frequencies: ColumnText | null;
+  classes: ClassesRequest | null;
+}>;
+export type PairRequest = Readonly<{
+  of: 'pair';
+  x: ColumnText;
+  y: ColumnText;
+  frequencies: ColumnText | null;
+}>;
+export type SummaryRequest = LineRequest & Readonly<{ quartiles: QuartileRule; data: OneRequest | PairRequest }>;
+
+export const oneStatistics = ['n', 'sum', 'mean', 's', 'sigma', 'min', 'q1', 'median', 'q3', 'max'] as const;
+export const pairStatistics = ['n', 'r', 'meanX', 'meanY', 'sumX', 'sumY', 'sumXX', 'sumYY', 'sumXY'] as const;
+export type StatisticId = (typeof oneStatistics)[number] | (typeof pairStatistics)[number];
+
+/** What was proposed for classes, as it is told. */
+export type ProposedText = Readonly<{ kind: NonNullable<Proposed>['kind']; width: string; value: string }>;
+
+export type SummaryView = Readonly<{
+  of: 'one' | 'classes' | 'pair';
+  statistics: readonly Readonly<{ id: StatisticId; shown: Shown | null }>[];
+  /** Values that occur most often, or the densest classes from their lower to their upper bounds. */
+  modes: readonly (readonly Shown[])[];
+  proposed: ProposedText | null;
+}>;
+
+const NOWHERE = { from: 0, to: 0 } as const;
+
+/** A number in the words of the display: the form that is shown first. */
+export const textOf = ({ forms }: Shown): string => (forms.find(({ id }) => id === 'decimal') ?? forms[0])?.text ?? '';
+
+export function proposedText(proposed: Proposed, request: LineRequest, context: Context): ProposedText | null {
+  if (proposed === null) return null;
+  const text = (v: Rational): string => textOf(shownNumber(fromRational(v), request, context));
+  return {
+    kind: proposed.kind,
+    width: text(proposed.width),
+    value: text(proposed.kind === 'width' ? proposed.from : proposed.value),
+  };
+}
+
+/** A width that was typed; null where it is to be proposed. Problems: those of its text, and class-width unless above 0. */
+export function widthOf(text: string, reader: Reader): Result<Rational | null, Problem> {
+  if (text.trim() === '') return succeed(null);
+  const value = reader.value(text);
+  if (!value.ok) return value;
+  const made = fractionsOf([value.value], reader.context);
+  if (!made.ok) return made;
+  const [width] = made.value.values;
+  return q.sign(width!) > 0
+    ? succeed(width!)
+    : fail(place({ code: 'domain', reason: 'class-width' }, { from: 0, to: text.length }));
+}
+
+export type ReadClasses = Readonly<{ classed: Classed; isExact: boolean }>;
+
+/** Classes as their bounds and frequencies tell them; without frequencies every class counts once. */
+export function readClasses(
+  { values, frequencies }: OneRequest,
+  classes: ClassesRequest,
+  reader: Reader,
+): Result<Looked<ReadClasses>, Problem> {
+  const { given, upper } = classes;
+  const used = [values, ...(given === 'both' && upper !== null ? [upper] : []), ...(frequencies ? [frequencies] : [])];
+  const read = readRows(used, reader);
+  if (!read.ok) return read;
+  if (read.value.made === null) return succeed({ ...read.value, made: null });
+  const { at, values: numbers } = read.value.made;
+  if (at.length === 0) return fail(place({ code: 'domain', reason: 'no-values' }, NOWHERE));
+  const last = numbers.at(-1)!;
+  const counted = frequencies === null ? null : countsOf(last, frequencies.id, at);
+  if (counted !== null && counted.flags.length > 0) return succeed(stoppedBy(counted.flags));
+  const bounds = numbers.slice(0, frequencies === null ? numbers.length : -1);
+  const low = fractionsOf(bounds[0]!, reader.context);
+  const high = fractionsOf(bounds[1] ?? [], reader.context);
+  const width = widthOf(classes.width, reader);
+  if (!low.ok) return low;
+  if (!high.ok) return high;
+  if (!width.ok) return width;
+  const counts = counted?.counts ?? at.map(() => 1n);
+  const made = classesOf(
+    given === 'both' && upper !== null
+      ? { given: 'both', low: low.value.values, high: high.value.values }
+      : { given: given === 'both' ? 'lower' : given, bound: low.value.values, width: width.value },
+    counts,
+  );
+  if (!made.ok) {
+    const flag = flagged(made.problem, values.id, at);
+    return flag === null ? fail(place(made.problem, NOWHERE)) : succeed(stoppedBy([flag]));
+  }
+  const isExact = low.value.isExact && high.value.isExact;
+  return succeed({ flags: [], hasMore: false, made: { classed: made.value, isExact } });
+}
+
+export type ReadOne = Readonly<{ values: readonly Rational[]; counts: readonly bigint[] | null; isExact: boolean }>;
+
+/** A column and its frequencies, where there are any. */
+export function readOne(
+  { values, frequencies }: Pick<OneRequest, 'values' | 'frequencies'>,
+  reader: Reader,
+): Result<Looked<ReadOne>, Problem> {
+  const read = readRows(frequencies === null ? [values] : [values, frequencies], reader);
+  if (!read.ok) return read;
+  if (read.value.made === null) return succeed({ ...read.value, made: null });
+  const { at, values: numbers } = read.value.made;
+  const counted = frequencies === null ? null : countsOf(numbers[1]!, frequencies.id, at);
+  if (counted !== null && counted.flags.length > 0) return succeed(stoppedBy(counted.flags));
+  const taken = fractionsOf(numbers[0]!, reader.context);
+  if (!taken.ok) return taken;
+  return succeed({ flags: [], hasMore: false, made: { ...taken.value, counts: counted?.counts ?? null } });
+}
+
+export type ReadPair = Readonly<{
+  x: readonly Rational[];
+  y: readonly Rational[];
+  counts: readonly bigint[] | null;
+  at: readonly number[];
+  isExact: boolean;
+}>;
+
+export function readPair({ x, y, frequencies }: PairRequest, reader: Reader): Result<Looked<ReadPair>, Problem> {
+  const read = readRows(frequencies === null ? [x, y] : [x, y, frequencies], reader);
+  if (!read.ok) return read;
+  if (read.value.made === null) return succeed({ ...read.value, made: null });
+  const { at, values } = read.value.made;
+  const counted = frequencies === null ? null : countsOf(values[2]!, frequencies.id, at);
+  if (counted !== null && counted.flags.length > 0) return succeed(stoppedBy(counted.flags));
+  const [u, v] = [fractionsOf(values[0]!, reader.context), fractionsOf(values[1]!, reader.context)];
+  if (!u.ok) return u;
+  if (!v.ok) return v;
+  const isExact = u.value.isExact && v.value.isExact;
+  const made = { x: u.value.values, y: v.value.values, counts: counted?.counts ?? null, at, isExact };
+  return succeed({ flags: [], hasMore: false, made });
+}
+
+type Made = Result<Looked<SummaryView>, Problem>;
+type Statistics = Readonly<Partial<Record<StatisticId, Rational | RealValue | bigint | null>>>;
+
+const isRealValue = (v: Rational | RealValue): v is RealValue => 'kind' in v;
+
+/** Sums, means and the rest of one column or of a pair, in all their forms. */
+export function summarise(request: SummaryRequest, reader: Reader): Made {
+  const { context } = reader;
+  const { data } = request;
+  const shown = (v: Rational | RealValue, isExact: boolean): Shown =>
+    shownNumber(isRealValue(v) ? v : fromRational(v), request, context, isExact);
+  const view = (
+    of: SummaryView['of'],
+    ids: readonly StatisticId[],
+    of_: Statistics,
+    isExact: boolean,
+    modes: readonly (readonly Rational[])[],
+    proposed: Proposed,
+  ): Made =>
+    succeed({
+      flags: [],
+      hasMore: false,
+      made: {
+        of,
+        statistics: ids.map((id) => {
+          const v = of_[id] ?? null;
+          if (v === null) return { id, shown: null };
+          // Counts are exact whatever the values are.
+          return typeof v === 'bigint'
+            ? { id, shown: shownNumber(fromWhole(v), request, context) }
+            : { id, shown: shown(v, isExact) };
+        }),
+        modes: modes.map((ends) => ends.map((v) => shown(v, isExact))),
+        proposed: proposedText(proposed, request, context),
+      },
+    });
+  const empty: Made = fail(place({ code: 'domain', reason: 'no-values' }, NOWHERE));
+
+  if (data.of === 'pair') {
+    const read = readPair(data, reader);
+    if (!read.ok) return read;
+    if (read.value.made === null) return succeed({ ...read.value, made: null });
+    const { x, y, counts, isExact } = read.value.made;
+    const made = pairOf(x, y, counts);
+    if (made.n === 0n) return empty;
+    const [meanX, meanY] = [made.sumX, made.sumY].map((sum) => q.divide(sum, q.whole(made.n)));
+    return view('pair', pairStatistics, { ...made, meanX: meanX!, meanY: meanY! }, isExact, [], null);
+  }
+  if (data.classes !== null) {
+    const read = readClasses(data, data.classes, reader);
+    if (!read.ok) return read;
+    if (read.value.made === null) return succeed({ ...read.value, made: null });
+    const { classed, isExact } = read.value.made;
+    const made = classSummary(classed.classes);
+    if (made === null) return empty;
+    const ends = made.modes.map(({ low, high }: Class) => [low, high]);
+    return view('classes', oneStatistics, made, isExact, ends, classed.proposed);
+  }
+  const read = readOne(data, reader);
+  if (!read.ok) return read;
+  if (read.value.made === null) return succeed({ ...read.value, made: null });
+  const { values, counts, isExact } = read.value.made;
+  const made = summaryOf(values, counts, request.quartiles);
+  if (made === null) return empty;
+  return view(
+    'one',
+    oneStatistics,
+    made,
+    isExact,
+    made.modes.map((v) => [v]),
+    null,
+  );
+}
+
+/** What is told below the data: every cell that stands in the way, and the count, mean and sum of one column. */
+export type LookRequest = LineRequest & Readonly<{ columns: readonly ColumnText[]; at: string | null }>;
+export type LookView = Readonly<{
+  flags: Looked<never>['flags'];
+  hasMore: boolean;
+  n: number;
+  mean: Shown | null;
+  sum: Shown | null;
+}>;
+
+export function lookOver(request: LookRequest, reader: Reader, alive: Alive): Result<LookView, Problem> {
+  const filled = request.columns.filter(({ cells }) => cells.length > 0);
+  const all = readRows(filled, reader);
+  if (!all.ok) return all;
+  const at = request.columns.find(({ id }) => id === request.at);
+  const one = at === undefined ? null : readOne({ values: { ...at, cells: numbersOf(at, reader) }, frequencies: null }, reader);
+  if (!alive()) return fail(place({ code: 'stopped' }, NOWHERE));
+  const { flags, hasMore } = all.value;
+  const made = one?.ok === true ? one.value.made : null;
+  if (made === null || made.values.length === 0) return succeed({ flags, hasMore, n: 0, mean: null, sum: null });
+  const sum = made.values.reduce(q.add, q.ZERO);
+  const shown = (v: Rational): Shown => shownNumber(fromRational(v), request, reader.context, made.isExact);
+  const mean = q.divide(sum, q.whole(made.values.length));
+  return succeed({ flags, hasMore, n: made.values.length, mean: shown(mean), sum: shown(sum) });
+}
+
+/** The cells of a column that hold numbers. */
+const numbersOf = ({ cells }: ColumnText, reader: Reader): readonly string[] =>
+  cells.filter((text) => text !== '' && reader.value(text).ok);

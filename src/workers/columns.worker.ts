@@ -1,0 +1,4 @@
+import { createColumnWork } from './column-tasks';
+import { serve } from './serve';
+
+serve(createColumnWork());
