@@ -1,1 +1,1 @@
-export { Curves as default } from '@/screens/curves/Curves';
+export { Curves as default } from '@/screens/figures-later';

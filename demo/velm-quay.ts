@@ -1,5 +1,6 @@
 import type { AngleUnit } from '@/core/base/angle';
 import type { FormId } from '@/core/format/form';
+import type { TableUse } from '@/core/notebook/columns';
 
 /** The lines of the demo notebook: the Velm Quay survey, an invented small harbour. */
 export const velmQuay: readonly Readonly<{
@@ -43,4 +44,43 @@ export const velmQuayFunctions: readonly Readonly<{ about: string; name: string;
   { about: 'the dinghy: 12 to begin with, 1.50 an hour', name: 'Dinghy', text: '12+1.5x', on: true },
   { about: 'the punt: 4 to begin with, 2.25 an hour', name: 'Punt', text: '4+2.25x', on: true },
   { about: 'a mooring rope of four fathoms', name: 'rope', text: '4cosh(x/4)', on: false },
+];
+
+/** Heights at the tide board of the quay over two days, by the hour. */
+const tide =
+  '0.95 1.65 2.55 3.35 4 4.4 4.3 3.75 2.8 1.9 1.3 0.85 0.95 1.4 2.15 3 4 4.3 4.3 3.9 3.25 2.35 1.5 ' +
+  '0.95 0.8 1.15 1.85 2.65 3.4 4.2 4.3 4.2 3.5 2.75 1.8 1.15 1 0.9 1.5 2.2 3.15 3.95 4.35 4.35 3.9 ' +
+  '3.05 2.25 1.35 1';
+
+/** A column in short: its values one after the other. */
+type InColumn = Readonly<{ name: string; unit: string; cells: string }>;
+type InTable = Readonly<{ name: string; columns: readonly InColumn[]; use: Partial<TableUse> }>;
+
+/** On Columns: the tide board, mussels by the length of their shells, bearings with the distances sounded along them. */
+export const velmQuayTables: readonly InTable[] = [
+  {
+    name: 'Tide board',
+    columns: [
+      { name: 'hour', unit: 'h', cells: Array.from({ length: 49 }, (_, hour) => hour).join(' ') },
+      { name: 'height', unit: 'm', cells: tide },
+    ],
+    use: { chart: 'points', model: 'sine', at: '30' },
+  },
+  {
+    name: 'Mussels',
+    columns: [
+      { name: 'from', unit: 'mm', cells: '20 25 30 35 40 45 50 55' },
+      { name: 'to', unit: 'mm', cells: '25 30 35 40 45 50 55 60' },
+      { name: 'shells', unit: '', cells: '4 11 23 38 41 27 12 3' },
+    ],
+    use: { chart: 'histogram', classes: 'both' },
+  },
+  {
+    name: 'Soundings',
+    columns: [
+      { name: 'bearing', unit: '°', cells: `12°30' 27°45' 41°6' 58°20' 73°24'36" 90 104°15' 121°50'` },
+      { name: 'depth', unit: 'm', cells: '2.4 3.1 17/4 4.9 5.25 6.1 5.8 4.4' },
+    ],
+    use: { chart: 'joined' },
+  },
 ];

@@ -1,6 +1,8 @@
 import { writeFileSync } from 'node:fs';
 import { lineOf } from '@/core/line/line';
 import { keep } from '@/core/memory/shelf';
+import { FIRST_USE } from '@/core/notebook/columns';
+import type { SavedColumns } from '@/core/notebook/columns';
 import { EMPTY_CURVES } from '@/core/notebook/curves';
 import type { SavedCurves } from '@/core/notebook/curves';
 import type { SavedShelf, Settings } from '@/core/notebook/schema';
@@ -15,7 +17,7 @@ import type { Document } from '@/state/document';
 import { createStore } from '@/state/store';
 import { finishedLine } from '@/state/tape';
 import { answerLine } from '@/workers/answer';
-import { velmQuay, velmQuayBill, velmQuayFunctions, velmQuayLine, velmQuayStack } from './velm-quay';
+import { velmQuay, velmQuayBill, velmQuayFunctions, velmQuayLine, velmQuayStack, velmQuayTables } from './velm-quay';
 
 const written = (text: string, settings: Settings) => lineOf(text, 'boxed', optionsOf(settings));
 
@@ -89,7 +91,7 @@ export function demoDocument(): Document {
     }
     document = { ...document, tape: [...document.tape, line], shelf, ans: answer.saved };
   }
-  return { ...document, line: written(velmQuayLine, DEFAULT_SETTINGS), curves: demoCurves() };
+  return { ...document, line: written(velmQuayLine, DEFAULT_SETTINGS), curves: demoCurves(), columns: demoColumns() };
 }
 
 /** The tariffs by the hour, with a view and a table that show where they meet. */
@@ -107,6 +109,22 @@ function demoCurves(): SavedCurves {
     y: { name: 'price', unit: '', ticks: 'decimal' },
     table: { ...EMPTY_CURVES.table, from: '0', step: '2', to: '16' },
   };
+}
+
+/** The survey's tables, their columns named by each table's order where its use needs them. */
+function demoColumns(): SavedColumns {
+  let count = 0;
+  const tables = velmQuayTables.map(({ name, columns, use }, i) => {
+    const made = columns.map((column) => {
+      count += 1;
+      return { ...column, id: `c${count}`, cells: column.cells.split(' ') };
+    });
+    const [, second, third] = made;
+    const named =
+      use.classes === 'both' ? { upper: second!.id, frequencies: third!.id } : name === 'Tide board' ? { one: second!.id } : {};
+    return { id: `t${i + 1}`, name, columns: made, use: { ...FIRST_USE, ...use, ...named } };
+  });
+  return { tables, open: 't1', into: null };
 }
 
 export function writeDemo(file: string): void {

@@ -12,9 +12,10 @@ import { Notices } from './Notices';
 import { TakeSettings } from './settings/TakeSettings';
 import { openLink } from './shared-links';
 
-const routes: Readonly<Record<PlaceId, '/' | '/curves' | '/shelf'>> = {
+const routes: Readonly<Record<PlaceId, '/' | '/curves' | '/columns' | '/shelf'>> = {
   bench: '/',
   curves: '/curves',
+  columns: '/columns',
   shelf: '/shelf',
 };
 

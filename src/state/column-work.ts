@@ -22,6 +22,8 @@ export const columnWork = {
   fit: (request: Tasks['fit']['request']) => panelClient.run('fit', request),
   stopPanel: () => panelClient.stop(),
   points: (request: Tasks['chart']['request']) => pointsClient.run('chart', request),
+  /** The same fit, read row by row beside the panel. */
+  residuals: (request: Tasks['fit']['request']) => sideClient.run('fit', request),
   order: (request: Tasks['order']['request']) => sideClient.run('order', request),
   delimited: (request: Tasks['delimited']['request']) => sideClient.run('delimited', request),
   decimals: (request: Tasks['decimals']['request']) => sideClient.run('decimals', request),

@@ -119,7 +119,7 @@ export type Actions = Readonly<{
   /** Does something with a place of the Shelf. */
   remember: (deed: MemoryDeed, place: string, source?: Source | null) => void;
   /** Keeps what a text comes to. */
-  keepAnswer: (place: string, answer: LineAnswer, from: string) => void;
+  keepAnswer: (place: string, answer: Pick<LineAnswer, 'saved' | 'full' | 'forms'>, from: string) => void;
   /** A level of the stack, counted from the top: copied onto the top, or put into the line. */
   pick: (level: number) => void;
   levelToLine: (level: number) => void;

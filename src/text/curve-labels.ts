@@ -66,6 +66,8 @@ export const curveWords = {
   noValue: 'no value',
   clearPicked: 'Remove all picked x',
   drawThis: 'draw this',
+  showPoints: 'Points of columns',
+  removePoints: 'Remove',
 } as const;
 
 export const pointNames: Readonly<Record<PointKind, string>> = {
@@ -105,14 +107,17 @@ type Told = Readonly<{
   to: readonly [string, string];
   curves: readonly Readonly<{ name: string; text: string; look: string; isSeen: boolean }>[];
   points: number;
+  /** The columns whose points are shown; empty for none. */
+  shown: string;
 }>;
 
 /** What the graph shows, in words. */
-export function graphText({ from, to, curves, points }: Told): string {
+export function graphText({ from, to, curves, points, shown }: Told): string {
   const view = `x from ${from[0]} to ${to[0]}, y from ${from[1]} to ${to[1]}.`;
   const drawn = curves.map(
     ({ name, text, look, isSeen }) => `${name}: ${text}, ${look}${isSeen ? '' : ', out of the view'}.`,
   );
   const marked = points === 0 ? '' : ` ${points} point${points === 1 ? ' is' : 's are'} marked.`;
-  return `${curves.length === 0 ? 'No curve is drawn.' : drawn.join(' ')} ${view}${marked}`;
+  const columns = shown === '' ? '' : ` ${shown}.`;
+  return `${curves.length === 0 ? 'No curve is drawn.' : drawn.join(' ')} ${view}${marked}${columns}`;
 }

@@ -34,6 +34,7 @@ export const words = {
   product: 'Ulkav',
   graph: 'Graph',
   bench: 'Bench',
+  columns: 'Columns',
   shelf: 'Shelf',
   places: 'Places of work',
   close: 'Close',

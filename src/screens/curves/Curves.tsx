@@ -1,4 +1,4 @@
-import { View, useMedia, useTheme } from '@tamagui/core';
+import { View, useMedia } from '@tamagui/core';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import type { LayoutChangeEvent } from 'react-native';
 import { fitted, middleOf, moved, startView } from '@/core/curve/view';
@@ -10,12 +10,12 @@ import { curvesRequest } from '@/state/curves';
 import { curveWords, graphText } from '@/text/curve-labels';
 import { unitButton, unitNames, words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
-import { Pressable } from '@/ui/control/Pressable';
+import { Tabs } from '@/ui/control/Tabs';
 import { PlaceHeader } from '@/ui/frame/PlaceHeader';
 import { plotSvg } from '@/ui/plot/image';
 import { lookOf } from '@/ui/plot/looks';
 import { stepped } from '@/ui/plot/use-gestures';
-import type { Palette } from '@/ui/theme/palette';
+import { usePalette } from '@/ui/theme/use-palette';
 import { Words } from '@/ui/theme/text';
 import { EmptyReason, reasonFor } from './EmptyReason';
 import { FollowBar } from './FollowBar';
@@ -29,6 +29,7 @@ import { PointsPanel, usePoints } from './PointsPanel';
 import { ends } from './spoken-view';
 import type { Sheet } from './use-drawing';
 import { useFollow } from './use-follow';
+import { useShownPoints } from './use-shown-points';
 import { ValuesPanel } from './ValuesPanel';
 import { ViewSheet } from './ViewSheet';
 
@@ -47,7 +48,7 @@ type Chosen = Readonly<{ x: number; y: number; look: number }>;
 /** Functions, their graph, their points, their table. */
 export function Curves() {
   const { wide: isWide } = useMedia();
-  const theme = useTheme();
+  const palette = usePalette();
   const curves = useStore((s) => s.document.curves);
   const settings = useStore((s) => s.settings);
   const canUndo = useStore((s) => s.history.past.length > 0);
@@ -72,6 +73,8 @@ export function Curves() {
         : found.points.map(({ at: [x, y] }, i) => ({ x, y, number: i + 1, isChosen: i + 1 === chosenPoint })),
     [panel, found, chosenPoint],
   );
+
+  const { shapes, told: pointsTold } = useShownPoints();
 
   const rest = useCallback((next: ViewRange) => setView(next), [setView]);
   const fit = useCallback(() => {
@@ -130,9 +133,6 @@ export function Curves() {
     const frame = { ...view, ...size };
     const made = await curveWork.draw({ ...curvesRequest(useStore.getState(), shown), frame, view });
     if (made === 'superseded' || !made.ok) return;
-    const palette = Object.fromEntries(
-      Object.entries(theme).map(([name, value]) => [name, (value as { get: () => string }).get()]),
-    ) as unknown as Palette;
     const svg = plotSvg({
       drawing: {
         frame,
@@ -141,6 +141,7 @@ export function Curves() {
       x: curves.x,
       y: curves.y,
       marks,
+      shapes,
       palette,
       decimalSign: settings.display.decimalSign,
     });
@@ -159,8 +160,9 @@ export function Curves() {
       isSeen: sheet.curves.find((c) => c.id === id)?.isSeen === true,
     })),
     points: marks.length,
+    shown: pointsTold,
   });
-  const reason = reasonFor(functions, shown, sheet);
+  const reason = shapes === null ? reasonFor(functions, shown, sheet) : null;
   const point = followed.point ?? (panel === 'values' ? chosenRow : null);
   const onLayout = ({ nativeEvent: { layout } }: LayoutChangeEvent): void => {
     const next = { width: Math.round(layout.width), height: Math.round(layout.height) };
@@ -212,6 +214,7 @@ export function Curves() {
           y={curves.y}
           decimalSign={sign}
           marks={marks}
+          shapes={shapes}
           large={settings.textSize / 100}
           point={point}
           onRest={rest}
@@ -246,31 +249,12 @@ export function Curves() {
   );
 
   const tabs = (
-    <View
-      role="tablist"
-      aria-label={curveWords.panels}
-      flexDirection="row"
-      backgroundColor="$desk"
-      paddingHorizontal={6}
-      gap={4}
-    >
-      {panelIds.map((id) => (
-        <Pressable
-          key={id}
-          role="tab"
-          aria-selected={panel === id}
-          paddingHorizontal="$3"
-          borderRadius={0}
-          borderBottomWidth={3}
-          borderColor={panel === id ? '$accent' : 'transparent'}
-          onPress={() => setPanel(id)}
-        >
-          <Words strong={panel === id} tone="muted" {...(panel === id ? { color: '$ink' } : {})}>
-            {curveWords[id]}
-          </Words>
-        </Pressable>
-      ))}
-    </View>
+    <Tabs
+      name={curveWords.panels}
+      tabs={panelIds.map((id) => ({ id, name: curveWords[id] }))}
+      chosen={panel}
+      onChoose={setPanel}
+    />
   );
 
   const body =

@@ -2,6 +2,7 @@ import { View, useTheme } from '@tamagui/core';
 import { Path, Svg } from 'react-native-svg';
 import type { DrawnFunction } from '@/core/notebook/curves';
 import { useStore } from '@/state/app-store';
+import { titleOf } from '@/text/column-labels';
 import { curveWords, functionRow, switchName } from '@/text/curve-labels';
 import { problemText } from '@/text/problems';
 import { Button } from '@/ui/control/Button';
@@ -12,6 +13,7 @@ import { CORE_SPELLING, typeset } from '@/ui/formula/typeset';
 import { lookOf } from '@/ui/plot/looks';
 import { Words } from '@/ui/theme/text';
 import type { Sheet } from './use-drawing';
+import { useShownColumns } from './use-shown-points';
 
 /** A piece of a curve as it is drawn. */
 export function LookSample({ look, isOn = true }: Readonly<{ look: number; isOn?: boolean }>) {
@@ -36,6 +38,38 @@ type Props = Readonly<{
   onOpen: (id: string) => void;
   onAdd: () => void;
 }>;
+
+/** The columns whose points lie under the curves. */
+function ColumnPoints() {
+  const { columns, on } = useShownColumns();
+  const shown = useStore((s) => s.document.curves.points);
+  const { setPoints } = useStore.getState();
+  if (columns === null || shown === null) return null;
+  const title = `${titleOf(columns.y)} over ${titleOf(columns.x)}`;
+  return (
+    <View
+      role="group"
+      aria-label={`${curveWords.showPoints}: ${title}`}
+      flexDirection="row"
+      alignItems="center"
+      gap="$2"
+      paddingLeft="$3"
+      borderBottomWidth={1}
+      borderColor="$rule"
+    >
+      <Words aria-hidden tone="muted">
+        ⁘
+      </Words>
+      <Words flex={1} opacity={on ? 1 : 0.6}>
+        {title}
+      </Words>
+      <Button isTight isPlain name={`${curveWords.removePoints}: ${title}`} onPress={() => setPoints(null)}>
+        {curveWords.removePoints}
+      </Button>
+      <Switch name={switchName(title)} isOn={on} onChange={(isOn) => setPoints({ ...shown, on: isOn })} />
+    </View>
+  );
+}
 
 /** The functions, a ruled line each: how it is drawn, what it is, and whether it is switched on. */
 export function FunctionList({ functions, sheet, onOpen, onAdd }: Props) {
@@ -88,6 +122,7 @@ export function FunctionList({ functions, sheet, onOpen, onAdd }: Props) {
           );
         })}
       </View>
+      <ColumnPoints />
       <View flexDirection="row" flexWrap="wrap" gap="$2" padding="$3">
         <Button onPress={onAdd}>{curveWords.addFunction}</Button>
         {functions.length < 2 ? null : (

@@ -12,11 +12,12 @@ type Props = Omit<ComponentProps<typeof Plot>, 'drawing' | 'gestures' | 'childre
     functions: readonly DrawnFunction[];
     onRest: (view: ViewRange) => void;
     onDraw: Gestures['onDraw'];
+    onTap?: Gestures['onTap'];
     onSettled: (sheet: Sheet) => void;
   }>;
 
 /** The plot, drawn by the worker. While it is dragged nothing but this is drawn anew. */
-export const Graph = memo(function Graph({ functions, onRest, onDraw, onSettled, ...plot }: Props) {
+export const Graph = memo(function Graph({ functions, onRest, onDraw, onTap, onSettled, ...plot }: Props) {
   const { sheet, follow } = useDrawing(plot.view, plot.size, functions, onSettled);
   const drawing = useMemo(
     () => ({
@@ -25,5 +26,5 @@ export const Graph = memo(function Graph({ functions, onRest, onDraw, onSettled,
     }),
     [sheet],
   );
-  return <Plot {...plot} drawing={drawing} gestures={{ onLive: follow, onRest, onDraw }} />;
+  return <Plot {...plot} drawing={drawing} gestures={{ onLive: follow, onRest, onDraw, onTap: onTap ?? null }} />;
 });

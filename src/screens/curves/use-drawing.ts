@@ -1,4 +1,5 @@
 import { startTransition, useCallback, useEffect, useRef, useState } from 'react';
+import { succeed } from '@/core/base/result';
 import type { Frame } from '@/core/curve/plane';
 import type { Size, ViewRange } from '@/core/curve/view';
 import type { DrawnFunction } from '@/core/notebook/curves';
@@ -6,6 +7,8 @@ import { useStore } from '@/state/app-store';
 import { curveWork } from '@/state/curve-work';
 import { curvesRequest } from '@/state/curves';
 import type { DrawnCurve } from '@/state/curves';
+
+const NOTHING = succeed<readonly DrawnCurve[]>([]);
 
 /** How far beyond the view the sheet is drawn, as a share of the view, on each side. */
 const MARGIN = 1;
@@ -65,7 +68,11 @@ export function useDrawing(
       wanted.current = null;
       const { size: box, functions: shown } = latest.current;
       const frame = sheetFor(next, box);
-      const drawn = await curveWork.draw({ ...curvesRequest(useStore.getState(), shown), frame, view: next });
+      // The worker is not begun for nothing: a chart may have no curve at all.
+      const drawn =
+        shown.length === 0
+          ? NOTHING
+          : await curveWork.draw({ ...curvesRequest(useStore.getState(), shown), frame, view: next });
       if (drawn === 'superseded' || !drawn.ok) continue;
       latest.current.frame = frame;
       const made = { frame, curves: drawn.value, of: shown };

@@ -1,13 +1,14 @@
 import { View, styled, useTheme } from '@tamagui/core';
 import NotebookPen from 'lucide-react-native/icons/notebook-pen';
 import Spline from 'lucide-react-native/icons/spline';
+import Table2 from 'lucide-react-native/icons/table-2';
 import Library from 'lucide-react-native/icons/library';
 import { curveWords } from '@/text/curve-labels';
 import { words } from '@/text/labels';
 import { Pressable } from '../control/Pressable';
 import { Words } from '../theme/text';
 
-export const placeIds = ['bench', 'curves', 'shelf'] as const;
+export const placeIds = ['bench', 'curves', 'columns', 'shelf'] as const;
 export type PlaceId = (typeof placeIds)[number];
 
 const Place = styled(Pressable, {
@@ -18,10 +19,11 @@ const Place = styled(Pressable, {
   $wide: { flexGrow: 0, minHeight: 64 },
 });
 
-const pictures = { bench: NotebookPen, curves: Spline, shelf: Library } as const;
+const pictures = { bench: NotebookPen, curves: Spline, columns: Table2, shelf: Library } as const;
 const names: Readonly<Record<PlaceId, string>> = {
   bench: words.bench,
   curves: curveWords.curves,
+  columns: words.columns,
   shelf: words.shelf,
 };
 

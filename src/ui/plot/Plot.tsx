@@ -6,9 +6,11 @@ import type { Frame } from '@/core/curve/plane';
 import type { Size, ViewRange } from '@/core/curve/view';
 import type { DecimalSign } from '@/core/language/numerals';
 import { words } from '@/text/labels';
+import { Shapes } from './Shapes';
 import { lookOf } from './looks';
 import { axisTitle, ruled } from './paper';
 import type { AxisLook } from './paper';
+import type { PlotShapes } from './shapes';
 import { useGestures } from './use-gestures';
 import type { Gestures } from './use-gestures';
 
@@ -27,6 +29,9 @@ type Props = Readonly<{
   y: AxisLook;
   decimalSign: DecimalSign;
   marks: readonly PlotMark[];
+  /** What a chart draws below the curves; null for none. */
+  shapes: PlotShapes | null;
+  name?: string;
   /** How large text is, beside its usual size. */
   large: number;
   /** The point that is followed, in units of the axes. */
@@ -154,7 +159,7 @@ function lying({ xFrom, xTo, yFrom, yTo, width, height }: Frame, view: ViewRange
  * that sheet; what it shows is drawn anew when there is need.
  */
 export function Plot(props: Props) {
-  const { size, view, drawing, marks, point, gestures, describedBy, onKey, children } = props;
+  const { size, view, drawing, marks, shapes, point, gestures, describedBy, onKey, children } = props;
   const { frame } = drawing;
   const theme = useTheme();
   const area = useRef<HTMLElement | null>(null);
@@ -203,7 +208,7 @@ export function Plot(props: Props) {
       className="plot"
       backgroundColor="$paper"
       role="application"
-      aria-label={words.graph}
+      aria-label={props.name ?? words.graph}
       aria-describedby={describedBy}
       tabIndex={0}
       onKeyDown={onKey}
@@ -220,6 +225,7 @@ export function Plot(props: Props) {
         className="plot-sheet"
       >
         <Paper frame={frame} x={props.x} y={props.y} decimalSign={props.decimalSign} seen={seen} large={props.large} />
+        {shapes === null ? null : <Shapes frame={frame} shapes={shapes} />}
         <Curves frame={frame} curves={drawing.curves} />
         {marks.length === 0 ? null : <Marks frame={frame} marks={marks} large={props.large} />}
       </View>
@@ -242,7 +248,7 @@ export function Plot(props: Props) {
 /** What the axes mean, where they carry more than their letters. */
 function AxisTitles({ x, y, large }: Pick<Props, 'x' | 'y' | 'large'>) {
   const theme = useTheme();
-  const titles = [`→ ${axisTitle(x)}`, `↑ ${axisTitle(y)}`];
+  const titles = [`→ ${axisTitle(x)}`, ...(y.labels === null ? [] : [`↑ ${axisTitle(y)}`])];
   const isPlain = axisTitle(x) === 'x' && axisTitle(y) === 'y';
   if (isPlain) return null;
   return (

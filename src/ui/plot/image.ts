@@ -1,5 +1,7 @@
 import type { Palette } from '../theme/palette';
 import { lookOf } from './looks';
+import { shapePaths } from './shapes';
+import type { PlotShapes } from './shapes';
 import { axisTitle, ruled } from './paper';
 import type { AxisLook } from './paper';
 import type { Drawing, PlotMark } from './Plot';
@@ -9,6 +11,7 @@ type Pictured = Readonly<{
   x: AxisLook;
   y: AxisLook;
   marks: readonly PlotMark[];
+  shapes: PlotShapes | null;
   palette: Palette;
   decimalSign: '.' | ',';
 }>;
@@ -17,7 +20,7 @@ const escaped = (text: string): string =>
   text.replace(/[&<>"]/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[c]!);
 
 /** The plot as a drawing by itself (SVG 1.1), in the colours that are given. */
-export function plotSvg({ drawing, x, y, marks, palette, decimalSign }: Pictured): string {
+export function plotSvg({ drawing, x, y, marks, shapes, palette, decimalSign }: Pictured): string {
   const { frame, curves } = drawing;
   const { width, height, xFrom, xTo, yFrom, yTo } = frame;
   const { fine, main, axes, labels } = ruled(
@@ -42,12 +45,16 @@ export function plotSvg({ drawing, x, y, marks, palette, decimalSign }: Pictured
     const pattern = dash === '' ? '' : ` stroke-dasharray="${dash}"`;
     return line(path, palette[colour], size, pattern);
   });
+  const shaped = (shapes === null ? [] : shapePaths(shapes, frame)).map(
+    ({ d, fill, stroke, width: size, opacity }) =>
+      `<path d="${d}" fill="${fill === null ? 'none' : palette[fill]}" fill-opacity="${opacity}" stroke="${stroke === null ? 'none' : palette[stroke]}" stroke-width="${size}" stroke-linecap="round" stroke-linejoin="round"/>`,
+  );
   const crosses = marks.map(({ x: atX, y: atY, number }) => {
     const [left, top] = [((atX - xFrom) / (xTo - xFrom)) * width, ((yTo - atY) / (yTo - yFrom)) * height];
     const arms = `M${left - 5} ${top - 5}l10 10m-10 0l10 -10`;
     return line(arms, palette.ink, 1.8) + written({ x: left + 8, y: top - 3 }, String(number), palette.ink, 'start');
   });
-  const titles = [`→ ${axisTitle(x)}`, `↑ ${axisTitle(y)}`].map((title, i) =>
+  const titles = [`→ ${axisTitle(x)}`, ...(y.labels === null ? [] : [`↑ ${axisTitle(y)}`])].map((title, i) =>
     written({ x: width - 8, y: 18 + 17 * i }, title, palette.ink, 'end'),
   );
   return [
@@ -56,6 +63,7 @@ export function plotSvg({ drawing, x, y, marks, palette, decimalSign }: Pictured
     line(fine, palette.grid, 1),
     line(main, palette.rule, 1),
     line(axes, palette.ink, 1.4),
+    ...shaped,
     ...drawn,
     ...labels.map((label) => written(label, label.text, palette.muted, label.axis === 'x' ? 'middle' : 'end')),
     ...crosses,

@@ -13,9 +13,13 @@ export type Gestures = Readonly<{
   onRest: (view: ViewRange) => void;
   /** One finger, or the pressed mouse, draws a point along and not the paper. */
   onDraw: ((at: At) => void) | null;
+  /** A finger that touched the plot without moving along. */
+  onTap?: ((at: At) => void) | null;
 }>;
 
 const WHEEL_REST_MS = 180;
+/** Pixels that a finger which means one place may stray. */
+const STRAY = 7;
 
 const between = (a: At, b: At): At => ({ x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 });
 const apart = (a: At, b: At): number => Math.max(24, Math.hypot(a.x - b.x, a.y - b.y));
@@ -44,6 +48,7 @@ export function useGestures(
     const fingers = new Map<number, At>();
     let start: { view: ViewRange; at: At; apart: number } | null = null;
     let live: ViewRange | null = null;
+    let touched: At | null = null;
     let resting: ReturnType<typeof setTimeout> | null = null;
 
     // Asked for once a gesture: in the midst of one it would have the page laid out anew.
@@ -76,12 +81,14 @@ export function useGestures(
       if (fingers.size === 0) box = target.getBoundingClientRect();
       target.setPointerCapture(event.pointerId);
       fingers.set(event.pointerId, at(event));
+      touched = fingers.size === 1 ? at(event) : null;
       begin();
       if (fingers.size === 1) now.current.gestures.onDraw?.(at(event));
     };
     const onMove = (event: PointerEvent): void => {
       if (!fingers.has(event.pointerId) || start === null) return;
       fingers.set(event.pointerId, at(event));
+      if (touched !== null && Math.hypot(at(event).x - touched.x, at(event).y - touched.y) > STRAY) touched = null;
       const { size: plot, gestures: to } = now.current;
       const [first, second] = [...fingers.values()] as [At, At | undefined];
       if (second === undefined && to.onDraw !== null) {
@@ -99,6 +106,8 @@ export function useGestures(
       if (!fingers.delete(event.pointerId)) return;
       begin();
       if (fingers.size === 0) rest();
+      if (event.type === 'pointerup' && touched !== null) now.current.gestures.onTap?.(touched);
+      touched = null;
     };
     const onWheel = (event: WheelEvent): void => {
       event.preventDefault();

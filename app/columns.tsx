@@ -1,0 +1,1 @@
+export { Columns as default } from '@/screens/figures-later';

@@ -1,0 +1,199 @@
+import { View } from '@tamagui/core';
+import { useMemo, useRef, useState } from 'react';
+import { chartKinds, chartNames } from '@/core/chart/kinds';
+import { usedColumns } from '@/core/notebook/columns';
+import type { DataTable } from '@/core/notebook/columns';
+import type { DrawnFunction } from '@/core/notebook/curves';
+import { useStore } from '@/state/app-store';
+import { columnWork } from '@/state/column-work';
+import { chartRequest } from '@/state/columns';
+import { chartTitles, columnWords, proposedSentence } from '@/text/column-labels';
+import { problemText } from '@/text/problems';
+import { Button } from '@/ui/control/Button';
+import { Field } from '@/ui/control/Field';
+import { Toggle } from '@/ui/control/Toggle';
+import { usePalette } from '@/ui/theme/use-palette';
+import { Words } from '@/ui/theme/text';
+import { chartDrawing, chartTold } from './chart-drawing';
+import { saveChart } from './chart-image';
+import { ChartPlot } from './ChartPlot';
+import { ColumnPicker } from './ColumnPicker';
+import { Flags } from './Flags';
+import { Slow } from './Slow';
+import { usePanel } from './use-panel';
+import { useTyped } from './use-typed';
+
+type Props = Readonly<{ table: DataTable; onCell: (column: string, row: number) => void }>;
+type InSight = Parameters<typeof saveChart>[4];
+
+const NO_FUNCTIONS: readonly DrawnFunction[] = [];
+
+/** From which columns the chart is drawn. */
+function ChartColumns({ table }: Readonly<{ table: DataTable }>) {
+  const { setUse } = useStore.getState();
+  const { use, columns, id } = table;
+  const used = usedColumns(table);
+  const free = columns.filter((c) => c !== used.frequencies);
+  if (chartKinds[use.chart].of === 'one')
+    return (
+      <ColumnPicker
+        title={columnWords.ofColumn}
+        columns={free}
+        chosen={used.one?.id ?? null}
+        onChoose={(one) => setUse(id, { one })}
+      />
+    );
+  return (
+    <>
+      <ColumnPicker
+        title={columnWords.x}
+        columns={columns}
+        chosen={used.x?.id ?? null}
+        onChoose={(x) => setUse(id, { x })}
+      />
+      <ColumnPicker
+        title={columnWords.y}
+        columns={columns}
+        chosen={used.y?.id ?? null}
+        onChoose={(y) => setUse(id, { y })}
+      />
+    </>
+  );
+}
+
+/** A chart of the table, what its parts say, and what is laid over it. */
+export function ChartPanel({ table, onCell }: Props) {
+  const shelf = useStore((s) => s.document.shelf);
+  const settings = useStore((s) => s.settings);
+  const all = useStore((s) => s.document.curves.functions);
+  const { setUse } = useStore.getState();
+  const { use, id } = table;
+  const palette = usePalette();
+  const inSight = useRef<InSight | null>(null);
+  const [mark, setMark] = useState<Readonly<{ index: number; of: unknown }> | null>(null);
+  const panel = usePanel(() => {
+    const request = chartRequest(useStore.getState(), table);
+    return request === null ? null : columnWork.chart(request);
+  }, [table, shelf, settings]);
+  const { made } = panel;
+  const sign = settings.display.decimalSign;
+  const drawing = useMemo(() => (made === null ? null : chartDrawing(table, made, sign)), [table, made, sign]);
+  const functions = useMemo(() => (use.functions ? all.filter(({ on }) => on) : NO_FUNCTIONS), [use.functions, all]);
+  const width = useTyped(use.width, (text) => setUse(id, { width: text }));
+  const chosen = mark !== null && mark.of === made ? mark.index : null;
+  const reads = drawing === null ? '' : chosen === null ? columnWords.tapPart : drawing.reads(chosen);
+  const save = (kind: 'svg' | 'png'): void => {
+    if (drawing !== null && inSight.current !== null)
+      void saveChart(kind, table.name, drawing, functions, inSight.current, palette);
+  };
+  return (
+    <View flex={1} minHeight={0}>
+      <View
+        role="group"
+        aria-label={columnWords.chartTools}
+        flexDirection="row"
+        gap={4}
+        padding={6}
+        className="scroll-x"
+        backgroundColor="$desk"
+        flexShrink={0}
+      >
+        {chartNames.map((kind) => (
+          <Button key={kind} isTight isPressed={use.chart === kind} onPress={() => setUse(id, { chart: kind })}>
+            {chartTitles[kind]}
+          </Button>
+        ))}
+      </View>
+      {drawing === null ? null : (
+        <>
+          <ChartPlot
+            name={chartTitles[use.chart]}
+            told={chartTold(table, drawing)}
+            drawing={drawing}
+            functions={functions}
+            chosen={chosen}
+            onChoose={(index) => setMark(index === null ? null : { index, of: made })}
+            onShown={(shown) => {
+              inSight.current = shown;
+            }}
+          />
+          <View
+            role="status"
+            aria-label={columnWords.reads}
+            paddingHorizontal="$3"
+            paddingVertical="$1"
+            backgroundColor="$card"
+            borderTopWidth={1}
+            borderColor="$rule"
+            minHeight={34}
+            justifyContent="center"
+          >
+            <Words
+              tone={chosen === null ? 'muted' : 'answer'}
+              size={chosen === null ? 'medium' : 'large'}
+              strong={chosen !== null}
+            >
+              {reads}
+            </Words>
+          </View>
+        </>
+      )}
+      <View
+        padding="$3"
+        gap="$2"
+        borderTopWidth={1}
+        borderColor="$rule"
+        flexShrink={1}
+        className="scroll-y"
+        {...(drawing === null ? {} : { maxHeight: '46%' })}
+      >
+        <Flags table={table} flags={panel.flags} hasMore={panel.hasMore} onCell={onCell} />
+        {panel.problem === null ? null : (
+          <Words tone="accent" role="alert">
+            {problemText(panel.problem)}
+          </Words>
+        )}
+        <Slow isSlow={panel.isSlow} />
+        {made?.proposed == null ? null : <Words size="medium">{proposedSentence(made.proposed)}</Words>}
+        <ChartColumns table={table} />
+        {chartKinds[use.chart].of === 'pair' && table.columns.length < 2 && use.chart !== 'bars' ? (
+          <Words tone="muted">{columnWords.needsPair}</Words>
+        ) : null}
+        {use.chart === 'histogram' && use.classes !== 'both' ? (
+          <Field
+            name={columnWords.width}
+            value={width.text}
+            onChange={width.onChange}
+            placeholder={columnWords.widthHint}
+            isInline
+          />
+        ) : null}
+        {use.chart === 'box' ? (
+          <Toggle
+            title={columnWords.outliers}
+            note={columnWords.outliersNote}
+            isOn={use.outliers}
+            onChange={(outliers) => setUse(id, { outliers })}
+          />
+        ) : null}
+        {use.chart === 'box' || use.chart === 'bars' || all.length === 0 ? null : (
+          <Toggle
+            title={columnWords.layOver}
+            isOn={use.functions}
+            onChange={(isOver) => setUse(id, { functions: isOver })}
+          />
+        )}
+        {drawing === null ? null : (
+          <View role="group" aria-label={columnWords.image} flexDirection="row" gap="$2">
+            <Button isTight onPress={() => save('svg')}>
+              {columnWords.saveSvg}
+            </Button>
+            <Button isTight onPress={() => save('png')}>
+              {columnWords.savePng}
+            </Button>
+          </View>
+        )}
+      </View>
+    </View>
+  );
+}

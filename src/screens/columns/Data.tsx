@@ -1,0 +1,309 @@
+import { View } from '@tamagui/core';
+import { useCallback, useMemo } from 'react';
+import type { KeyboardEvent } from 'react';
+import { MOST_COLUMNS, MOST_ROWS, rowsOf } from '@/core/notebook/columns';
+import type { DataTable } from '@/core/notebook/columns';
+import type { KeyAction } from '@/keys/catalogue';
+import { actionOfStroke } from '@/keys/shortcuts';
+import { readClipboard } from '@/platform/clipboard';
+import { useStore } from '@/state/app-store';
+import { columnWork } from '@/state/column-work';
+import { columnsRequest } from '@/state/columns';
+import type { LookView } from '@/state/columns';
+import { cellName, columnWords, headSpoken, rowName, titleOf } from '@/text/column-labels';
+import { problemText } from '@/text/problems';
+import { Button } from '@/ui/control/Button';
+import { Grid } from '@/ui/grid/Grid';
+import type { GridCell, GridPlace } from '@/ui/grid/Grid';
+import { Heading, Words } from '@/ui/theme/text';
+import { LineEditor } from '../line-editor/LineEditor';
+import { cellText, isNumeral } from './cell-text';
+import { Flags } from './Flags';
+import { shownText } from './Statistic';
+import { useCells } from './use-cells';
+import { useLook } from './use-look';
+
+/** The cell at hand, and how it is being written: not at all, or begun by a stroke. */
+export type At = GridPlace & Readonly<{ isWritten: boolean; first: KeyAction | null }>;
+
+type Props = Readonly<{
+  table: DataTable;
+  at: At | null;
+  isWide: boolean;
+  onAt: (at: At | null) => void;
+  onColumn: (column: number) => void;
+  onRow: (row: number) => void;
+  onSort: () => void;
+  onPaste: (source: string) => void;
+}>;
+
+const ROW = 44;
+const WIDTH = 112;
+
+/** Below the data: how many values the column at hand has, their mean and sum, and the cells that stand in the way. */
+function Look({
+  table,
+  look,
+  name,
+  onCell,
+}: Readonly<{
+  table: DataTable;
+  look: LookView | null;
+  name: string;
+  onCell: (column: string, row: number) => void;
+}>) {
+  if (look === null) return null;
+  const { n, mean, sum } = look;
+  return (
+    <View paddingHorizontal="$3" paddingVertical="$1" gap="$1" backgroundColor="$card" borderTopWidth={1} borderColor="$rule">
+      {mean === null || sum === null ? null : (
+        <View role="status" className="scroll-x">
+          <Words size="medium" whiteSpace="nowrap">
+            {`${name}: n ${n}, mean ${shownText(mean).replace(/^= /, '')}, sum ${shownText(sum).replace(/^= /, '')}`}
+          </Words>
+        </View>
+      )}
+      <Flags table={table} flags={look.flags} hasMore={look.hasMore} onCell={onCell} />
+    </View>
+  );
+}
+
+/** The table as it is typed: its cells, the one at hand being written, and what can be done with rows and columns. */
+export function Data({ table, at, isWide, onAt, onColumn, onRow, onSort, onPaste }: Props) {
+  const settings = useStore((s) => s.settings);
+  const { setCell, addColumn } = useStore.getState();
+  const { columns, id } = table;
+  const sign = settings.display.decimalSign;
+  const filled = rowsOf(table);
+  const rows = Math.min(MOST_ROWS, Math.max(filled + 1, at === null ? 0 : at.row + 1));
+  const { viewOf, onSeen, version } = useCells(table);
+  const current = at === null ? null : (columns[at.column] ?? null);
+  const look = useLook(table, current?.id ?? columns[0]?.id ?? null, (request) =>
+    columnWork.look({ ...columnsRequest(useStore.getState(), columns), ...request }),
+  );
+
+  const cell = useCallback(
+    (i: number, row: number): GridCell => {
+      const column = columns[i]!;
+      const text = column.cells[row] ?? '';
+      const name = cellName(column.name, row);
+      if (text === '') {
+        const isMissing = column.cells.length > 0 && row < filled && columns.some((c) => (c.cells[row] ?? '') !== '');
+        return isMissing
+          ? { text: columnWords.missing, note: '', state: 'missing', spoken: `${name}: ${columnWords.missing}` }
+          : { text: '', note: '', state: 'empty', spoken: name };
+      }
+      const shown = cellText(text, sign);
+      if (isNumeral(text)) return { text: shown, note: '', state: 'plain', spoken: `${name}: ${shown}` };
+      const view = viewOf(text);
+      if (view === null) return { text: shown, note: '', state: 'plain', spoken: `${name}: ${shown}` };
+      if ('problem' in view)
+        return {
+          text: shown,
+          note: columnWords.noNumber,
+          state: 'strange',
+          spoken: `${name}: ${shown}. ${problemText(view.problem)}`,
+        };
+      const value = shownText({ forms: view.forms, full: '', saved: null });
+      const note = value.replace(/^[=≈] /, '') === shown ? '' : value;
+      return { text: shown, note, state: 'plain', spoken: `${name}: ${shown} ${note}` };
+    },
+    [columns, filled, sign, viewOf],
+  );
+
+  const go = useCallback(
+    (column: number, row: number, isWritten = false, first: KeyAction | null = null) =>
+      onAt({
+        column: Math.max(0, Math.min(columns.length - 1, column)),
+        row: Math.max(0, Math.min(MOST_ROWS - 1, row)),
+        isWritten,
+        first,
+      }),
+    [onAt, columns.length],
+  );
+
+  const onKey = (event: KeyboardEvent): void => {
+    const { key, ctrlKey, metaKey, altKey, shiftKey } = event;
+    const place = at ?? { column: 0, row: 0 };
+    if (ctrlKey || metaKey) return;
+    const page = 10;
+    const moves: Readonly<Record<string, () => void>> = {
+      ArrowUp: () => go(place.column, place.row - 1),
+      ArrowDown: () => go(place.column, Math.min(rows - 1, place.row + 1)),
+      ArrowLeft: () => go(place.column - 1, place.row),
+      ArrowRight: () => go(place.column + 1, place.row),
+      PageUp: () => go(place.column, place.row - page),
+      PageDown: () => go(place.column, Math.min(rows - 1, place.row + page)),
+      Home: () => go(place.column, 0),
+      End: () => go(place.column, Math.max(0, rows - 1)),
+      Enter: () => go(place.column, place.row, true),
+      F2: () => go(place.column, place.row, true),
+      Delete: () => setCell(columns[place.column]!.id, place.row, ''),
+      Backspace: () => setCell(columns[place.column]!.id, place.row, ''),
+      Escape: () => onAt(null),
+    };
+    const move = moves[key];
+    if (move !== undefined) {
+      event.preventDefault();
+      move();
+      return;
+    }
+    const action = actionOfStroke({ key, control: false, alt: altKey, shift: shiftKey }, '');
+    if (action === null || key.length > 1) return;
+    event.preventDefault();
+    go(place.column, place.row, true, action);
+  };
+
+  const heads = useMemo(
+    () => columns.map((column) => ({ id: column.id, name: column.name, unit: column.unit, spoken: headSpoken(column) })),
+    [columns],
+  );
+  const large = Math.max(1, settings.textSize / 125);
+  const open = useCallback((place: GridPlace) => go(place.column, place.row, true), [go]);
+  const choose = useCallback((place: GridPlace) => go(place.column, place.row, !isWide), [go, isWide]);
+  const toCell = (column: string, row: number): void => go(columns.findIndex((c) => c.id === column), row, !isWide);
+  const paste = (): void => void readClipboard().then((text) => onPaste(text ?? ''));
+
+  const tools = (
+    <View
+      role="toolbar"
+      aria-label={columnWords.data}
+      flexDirection="row"
+      gap={4}
+      padding={4}
+      className="scroll-x"
+      backgroundColor="$desk"
+      borderTopWidth={1}
+      borderColor="$rule"
+      flexShrink={0}
+    >
+      <Button isTight onPress={() => go(at?.column ?? 0, at?.row ?? filled, true)}>
+        {columnWords.write}
+      </Button>
+      <Button isTight onPress={paste}>
+        {columnWords.paste}
+      </Button>
+      <Button isTight isDisabled={at === null} onPress={() => onRow(at?.row ?? 0)}>
+        {columnWords.row}
+      </Button>
+      <Button isTight onPress={() => onColumn(at?.column ?? 0)}>
+        {columnWords.column}
+      </Button>
+      <Button isTight isDisabled={filled < 2} onPress={onSort}>
+        {columnWords.sort}
+      </Button>
+      <Button isTight isDisabled={columns.length >= MOST_COLUMNS} onPress={() => addColumn(id)}>
+        {columnWords.addColumn}
+      </Button>
+    </View>
+  );
+
+  return (
+    <View
+      flex={1}
+      minHeight={0}
+      minWidth={0}
+      onPaste={(event: { clipboardData: DataTransfer; target: unknown; preventDefault: () => void }) => {
+        // A field takes its own paste.
+        if (event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement) return;
+        event.preventDefault();
+        onPaste(event.clipboardData.getData('text/plain'));
+      }}
+    >
+      <Grid
+        name={table.name}
+        heads={heads}
+        rows={rows}
+        cell={cell}
+        version={version}
+        at={at}
+        isEditing={at?.isWritten === true}
+        rowHeight={Math.round(ROW * large)}
+        columnWidth={Math.round(WIDTH * large)}
+        rowName={rowName}
+        onCell={choose}
+        onOpen={open}
+        onRow={onRow}
+        onHead={onColumn}
+        onKey={onKey}
+        onSeen={onSeen}
+      />
+      {at !== null && at.isWritten && current !== null ? (
+        <View
+          role="region"
+          aria-label={cellName(current.name, at.row)}
+          backgroundColor="$card"
+          borderTopWidth={2}
+          borderColor="$accent"
+          flexShrink={0}
+        >
+          <LineEditor
+            id={`${current.id} ${at.row}`}
+            text={current.cells[at.row] ?? ''}
+            first={at.first}
+            isReplaced
+            takesEmpty
+            hasDeck={!isWide}
+            onDone={(text) => {
+              setCell(current.id, at.row, text);
+              go(at.column, at.row + 1, true);
+            }}
+            onTab={(text) => {
+              setCell(current.id, at.row, text);
+              go(at.column + 1, at.row, true);
+            }}
+            onCancel={() => go(at.column, at.row)}
+            head={({ take }) => (
+              <CellHead
+                title={`${titleOf(current)}, ${rowName(at.row).toLowerCase()}`}
+                onDone={() =>
+                  take((text) => {
+                    setCell(current.id, at.row, text);
+                    go(at.column, at.row);
+                  })
+                }
+                onNext={
+                  columns.length < 2
+                    ? null
+                    : () =>
+                        take((text) => {
+                          setCell(current.id, at.row, text);
+                          go((at.column + 1) % columns.length, at.row, true);
+                        })
+                }
+              />
+            )}
+          />
+        </View>
+      ) : (
+        <>
+          <Look table={table} look={look} name={current?.name ?? columns[0]?.name ?? ''} onCell={toCell} />
+          {tools}
+        </>
+      )}
+    </View>
+  );
+}
+
+/** Which cell is being written, and the ways on from it. */
+function CellHead({
+  title,
+  onDone,
+  onNext,
+}: Readonly<{ title: string; onDone: () => void; onNext: (() => void) | null }>) {
+  return (
+    <View flexDirection="row" alignItems="center" gap="$2" paddingHorizontal="$3" paddingVertical={2}>
+      <Heading role="heading" aria-level={2} flex={1} minWidth={0} numberOfLines={1} fontSize="$3">
+        {title}
+      </Heading>
+      {onNext === null ? null : (
+        <Button isTight keepsFocus onPress={onNext}>
+          {columnWords.next}
+        </Button>
+      )}
+      <Button isTight onPress={onDone}>
+        {columnWords.done}
+      </Button>
+    </View>
+  );
+}

@@ -1,0 +1,64 @@
+import { View } from '@tamagui/core';
+import { useState } from 'react';
+import { rowsOf } from '@/core/notebook/columns';
+import type { DataTable } from '@/core/notebook/columns';
+import { useStore } from '@/state/app-store';
+import { columnWork } from '@/state/column-work';
+import { columnsRequest } from '@/state/columns';
+import { columnWords } from '@/text/column-labels';
+import { problemText } from '@/text/problems';
+import { Button } from '@/ui/control/Button';
+import { Toggle } from '@/ui/control/Toggle';
+import { Sheet } from '@/ui/sheet/Sheet';
+import { Words } from '@/ui/theme/text';
+import { ColumnPicker } from './ColumnPicker';
+
+type Props = Readonly<{ table: DataTable; by: string | null; onClose: () => void }>;
+
+/** Rows put into the order of a column, whole unless that is switched off. */
+export function SortSheet({ table, by, onClose }: Props) {
+  const [chosen, setChosen] = useState(by ?? table.columns[0]?.id ?? null);
+  const [isDown, setDown] = useState(false);
+  const [isTogether, setTogether] = useState(true);
+  const [wrong, setWrong] = useState<string | null>(null);
+  const sort = async (): Promise<void> => {
+    const column = table.columns.find((c) => c.id === chosen);
+    if (column === undefined) return;
+    const rows = isTogether ? rowsOf(table) : column.cells.length;
+    const state = useStore.getState();
+    const made = await columnWork.order({ ...columnsRequest(state, [column]), by: column, rows, isDown });
+    if (made === 'superseded') return;
+    if (!made.ok) return setWrong(problemText(made.problem));
+    state.orderRows(table.id, isTogether ? null : [column.id], made.value);
+    return onClose();
+  };
+  return (
+    <Sheet title={columnWords.sortTitle} onClose={onClose}>
+      <ColumnPicker title={columnWords.sortBy} columns={table.columns} chosen={chosen} onChoose={setChosen} />
+      <View flexDirection="row" gap="$2">
+        <Button isPressed={!isDown} onPress={() => setDown(false)}>
+          {columnWords.up}
+        </Button>
+        <Button isPressed={isDown} onPress={() => setDown(true)}>
+          {columnWords.down}
+        </Button>
+      </View>
+      {table.columns.length < 2 ? null : (
+        <Toggle
+          title={columnWords.together}
+          note={columnWords.togetherNote}
+          isOn={isTogether}
+          onChange={setTogether}
+        />
+      )}
+      {wrong === null ? null : (
+        <Words role="alert" tone="accent">
+          {wrong}
+        </Words>
+      )}
+      <View flexDirection="row">
+        <Button onPress={() => void sort()}>{columnWords.sortNow}</Button>
+      </View>
+    </Sheet>
+  );
+}

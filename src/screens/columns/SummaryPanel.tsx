@@ -1,0 +1,216 @@
+import { View } from '@tamagui/core';
+import { useState } from 'react';
+import { classKinds, usedColumns } from '@/core/notebook/columns';
+import type { DataTable } from '@/core/notebook/columns';
+import { quartileRules } from '@/core/column/quartile-rules';
+import { useStore } from '@/state/app-store';
+import { columnWork } from '@/state/column-work';
+import { summaryRequest } from '@/state/columns';
+import type { SummaryView } from '@/state/columns';
+import {
+  classNames,
+  columnWords,
+  proposedSentence,
+  quartileNames,
+  quartileNotes,
+  statisticNames,
+  statisticNotes,
+} from '@/text/column-labels';
+import { problemText } from '@/text/problems';
+import { Button } from '@/ui/control/Button';
+import { Choice } from '@/ui/control/Choice';
+import { Field } from '@/ui/control/Field';
+import { Words } from '@/ui/theme/text';
+import { ColumnPicker } from './ColumnPicker';
+import { Flags } from './Flags';
+import { Slow } from './Slow';
+import { StatisticRow } from './Statistic';
+import type { Told } from './Statistic';
+import { usePanel } from './use-panel';
+import { useTyped } from './use-typed';
+
+type Props = Readonly<{
+  table: DataTable;
+  onCell: (column: string, row: number) => void;
+  onOpen: (told: Told) => void;
+}>;
+
+const notesFor = (id: keyof typeof statisticNames): string => statisticNotes[id] ?? '';
+
+/** What frequencies, classes and quartiles are taken from. */
+function OneChoices({ table }: Readonly<{ table: DataTable }>) {
+  const { setUse } = useStore.getState();
+  const { use, columns, id } = table;
+  const used = usedColumns(table);
+  const width = useTyped(use.width, (text) => setUse(id, { width: text }));
+  return (
+    <View gap="$3" paddingVertical="$2">
+      <ColumnPicker
+        title={columnWords.frequencies}
+        columns={columns.filter((c) => c !== used.one)}
+        chosen={used.frequencies?.id ?? null}
+        takesNone
+        onChoose={(frequencies) => setUse(id, { frequencies })}
+      />
+      <Choice
+        title={columnWords.classes}
+        options={classKinds.map((kind) => ({ id: kind, name: classNames[kind] }))}
+        chosen={use.classes}
+        onChoose={(classes) => setUse(id, { classes })}
+      />
+      {use.classes === 'both' ? (
+        <ColumnPicker
+          title={columnWords.upper}
+          columns={columns.filter((c) => c !== used.one && c !== used.frequencies)}
+          chosen={used.upper?.id ?? null}
+          onChoose={(upper) => setUse(id, { upper })}
+        />
+      ) : null}
+      {use.classes === 'lower' || use.classes === 'upper' ? (
+        <Field
+          name={columnWords.width}
+          value={width.text}
+          onChange={width.onChange}
+          placeholder={columnWords.widthHint}
+          isInline
+        />
+      ) : null}
+      {use.classes === 'none' ? (
+        <Choice
+          title={columnWords.quartiles}
+          options={quartileRules.map((rule) => ({ id: rule, name: quartileNames[rule] }))}
+          chosen={use.quartiles}
+          onChoose={(quartiles) => setUse(id, { quartiles })}
+          note={quartileNotes[use.quartiles]}
+        />
+      ) : null}
+    </View>
+  );
+}
+
+/** The values that occur most often, or the densest classes. */
+function Modes({ of, modes, onOpen }: Pick<SummaryView, 'of' | 'modes'> & Pick<Props, 'onOpen'>) {
+  if (of === 'pair') return null;
+  const name = of === 'classes' ? columnWords.modalClass : columnWords.mode;
+  if (modes.length === 0)
+    return (
+      <View flexDirection="row" minHeight={44} alignItems="center" paddingHorizontal="$3" gap="$2">
+        <Words strong minWidth={76}>
+          {name}
+        </Words>
+        <Words tone="muted" size="medium">
+          {columnWords.noMode}
+        </Words>
+      </View>
+    );
+  return (
+    <>
+      {modes.slice(0, 12).flatMap((ends, i) =>
+        ends.map((shown, k) => (
+          <StatisticRow
+            key={`${i} ${k}`}
+            name={name}
+            note={ends.length === 2 ? (k === 0 ? 'from' : 'to') : ''}
+            shown={shown}
+            onOpen={onOpen}
+          />
+        )),
+      )}
+    </>
+  );
+}
+
+/** The summary of one column, or of a pair, and what it is taken from. */
+export function SummaryPanel({ table, onCell, onOpen }: Props) {
+  const shelf = useStore((s) => s.document.shelf);
+  const settings = useStore((s) => s.settings);
+  const { setUse } = useStore.getState();
+  const { use, columns, id } = table;
+  const used = usedColumns(table);
+  const [isOpen, setOpen] = useState(use.frequencies !== null || use.classes !== 'none');
+  const panel = usePanel(() => {
+    const request = summaryRequest(useStore.getState(), table);
+    return request === null ? null : columnWork.summary(request);
+  }, [table, shelf, settings]);
+  const isPair = use.of === 'pair';
+  const free = columns.filter((c) => c !== used.frequencies);
+  return (
+    <View>
+      <View padding="$3" gap="$2" backgroundColor="$card" borderBottomWidth={1} borderColor="$rule">
+        <View flexDirection="row" gap="$2">
+          <Button isPressed={!isPair} onPress={() => setUse(id, { of: 'one' })}>
+            {columnWords.one}
+          </Button>
+          <Button isPressed={isPair} isDisabled={columns.length < 2} onPress={() => setUse(id, { of: 'pair' })}>
+            {columnWords.pair}
+          </Button>
+        </View>
+        {isPair ? (
+          <>
+            <ColumnPicker
+              title={columnWords.x}
+              columns={free}
+              chosen={used.x?.id ?? null}
+              onChoose={(x) => setUse(id, { x })}
+            />
+            <ColumnPicker
+              title={columnWords.y}
+              columns={free}
+              chosen={used.y?.id ?? null}
+              onChoose={(y) => setUse(id, { y })}
+            />
+            <ColumnPicker
+              title={columnWords.frequencies}
+              columns={columns.filter((c) => c !== used.x && c !== used.y)}
+              chosen={used.frequencies?.id ?? null}
+              takesNone
+              onChoose={(frequencies) => setUse(id, { frequencies })}
+            />
+          </>
+        ) : (
+          <>
+            <ColumnPicker
+              title={columnWords.ofColumn}
+              columns={free}
+              chosen={used.one?.id ?? null}
+              onChoose={(one) => setUse(id, { one })}
+            />
+            <View flexDirection="row">
+              <Button isTight isPlain isPressed={isOpen} onPress={() => setOpen(!isOpen)}>
+                {columnWords.more}
+              </Button>
+            </View>
+            {isOpen ? <OneChoices table={table} /> : null}
+          </>
+        )}
+        <Flags table={table} flags={panel.flags} hasMore={panel.hasMore} onCell={onCell} />
+        {panel.problem === null ? null : (
+          <Words tone="accent" role="alert">
+            {problemText(panel.problem)}
+          </Words>
+        )}
+        {panel.made?.proposed == null ? null : (
+          <Words size="medium" role="status">
+            {proposedSentence(panel.made.proposed)}
+          </Words>
+        )}
+        {isPair && used.y === null ? <Words tone="muted">{columnWords.needsPair}</Words> : null}
+        <Slow isSlow={panel.isSlow} />
+      </View>
+      {panel.made === null ? null : (
+        <View role="group" aria-label={columnWords.summary} aria-live="polite">
+          {panel.made.statistics.map(({ id: statistic, shown }) => (
+            <StatisticRow
+              key={statistic}
+              name={statisticNames[statistic]}
+              note={notesFor(statistic)}
+              shown={shown}
+              onOpen={onOpen}
+            />
+          ))}
+          <Modes of={panel.made.of} modes={panel.made.modes} onOpen={onOpen} />
+        </View>
+      )}
+    </View>
+  );
+}

@@ -1,0 +1,157 @@
+import { View } from '@tamagui/core';
+import { createElement, useEffect, useState } from 'react';
+import { separators } from '@/core/column/delimited';
+import type { Delimiting } from '@/core/column/delimited';
+import type { DataColumn, DataTable } from '@/core/notebook/columns';
+import { useStore } from '@/state/app-store';
+import { columnWork } from '@/state/column-work';
+import { requestFor } from '@/state/live';
+import type { Delimited } from '@/state/columns';
+import { columnWords, pasteFound, putAt, separatorNames, titleOf } from '@/text/column-labels';
+import { problemText } from '@/text/problems';
+import { Button } from '@/ui/control/Button';
+import { Choice } from '@/ui/control/Choice';
+import { Toggle } from '@/ui/control/Toggle';
+import { Sheet } from '@/ui/sheet/Sheet';
+import { Words } from '@/ui/theme/text';
+import { cellText } from './cell-text';
+
+type Props = Readonly<{
+  /** What was pasted or read from a file; empty to have it pasted here. */
+  source: string;
+  table: DataTable | null;
+  at: Readonly<{ column: DataColumn; row: number }> | null;
+  onDone: () => void;
+  onClose: () => void;
+}>;
+
+const SEEN_ROWS = 6;
+
+/** A piece of text taken apart into columns, shown before it is put in. */
+function Preview({ found }: Readonly<{ found: Delimited }>) {
+  const { decimalSign } = useStore((s) => s.settings.display);
+  const rows = found.columns.reduce((most, { cells }) => Math.max(most, cells.length), 0);
+  return (
+    <div className="preview" tabIndex={0} role="region" aria-label={columnWords.pasteTitle}>
+      <table>
+        {found.hasHeads ? (
+          <thead>
+            <tr>
+              {found.columns.map((column, i) => (
+                <th key={i} scope="col">
+                  {titleOf(column)}
+                </th>
+              ))}
+            </tr>
+          </thead>
+        ) : null}
+        <tbody>
+          {Array.from({ length: Math.min(rows, SEEN_ROWS) }, (_, row) => (
+            <tr key={row}>
+              {found.columns.map(({ cells }, i) => (
+                <td key={i}>{cellText(cells[row] ?? '', decimalSign)}</td>
+              ))}
+            </tr>
+          ))}
+          {rows > SEEN_ROWS ? (
+            <tr>
+              {found.columns.map((_, i) => (
+                <td key={i}>⋮</td>
+              ))}
+            </tr>
+          ) : null}
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+/** Values from elsewhere: how they are taken apart, what comes of it, and where it goes. */
+export function TakeInSheet({ source, table, at, onDone, onClose }: Props) {
+  const [text, setText] = useState(source);
+  const [by, setBy] = useState<Delimiting | null>(null);
+  const [isTurned, setTurned] = useState<boolean | null>(null);
+  const [hasHeads, setHeads] = useState<boolean | null>(null);
+  const [found, setFound] = useState<Delimited | null>(null);
+  const [wrong, setWrong] = useState<string | null>(null);
+  useEffect(() => {
+    let isGone = false;
+    const request = { ...requestFor('', useStore.getState()), source: text, by, isTurned, hasHeads };
+    void columnWork.delimited(request).then((made) => {
+      if (isGone || made === 'superseded') return;
+      setFound(made.ok ? made.value : null);
+      setWrong(made.ok ? null : problemText(made.problem));
+    });
+    return () => {
+      isGone = true;
+    };
+  }, [text, by, isTurned, hasHeads]);
+
+  const rows = found?.columns.reduce((most, { cells }) => Math.max(most, cells.length), 0) ?? 0;
+  const isEmpty = found === null || rows === 0;
+  const { putTable, putCells } = useStore.getState();
+  const put = (act: (columns: Delimited['columns']) => void) => () => {
+    if (found === null) return;
+    act(found.columns);
+    onDone();
+  };
+  return (
+    <Sheet title={columnWords.pasteTitle} onClose={onClose}>
+      {createElement('textarea', {
+        className: 'field paste-field',
+        'aria-label': columnWords.pasteHere,
+        placeholder: columnWords.pasteHint,
+        value: text,
+        rows: 3,
+        autoFocus: source === '',
+        spellCheck: false,
+        onChange: (event: { currentTarget: HTMLTextAreaElement }) => {
+          setText(event.currentTarget.value);
+          setBy(null);
+          setTurned(null);
+          setHeads(null);
+        },
+      })}
+      {wrong === null ? null : (
+        <Words role="alert" tone="accent">
+          {wrong}
+        </Words>
+      )}
+      {isEmpty ? (
+        <Words tone="muted">{columnWords.nothingFound}</Words>
+      ) : (
+        <>
+          <Words role="status" tone={found.strange > 0 ? 'accent' : 'answer'}>
+            {pasteFound(found.columns.length, rows, found.strange)}
+          </Words>
+          <Preview found={found} />
+          <View flexDirection="row" flexWrap="wrap" gap="$2">
+            {table === null || at === null ? null : (
+              <Button isPressed onPress={put((columns) => putCells(table.id, at.column.id, at.row, columns))}>
+                {putAt(at.column.name, at.row)}
+              </Button>
+            )}
+            <Button onPress={put((columns) => putTable('', columns))}>{columnWords.intoTable}</Button>
+          </View>
+          <Choice
+            title={columnWords.separator}
+            options={separators.map((id) => ({ id, name: separatorNames[id] }))}
+            chosen={found.by.separator}
+            onChoose={(separator) => setBy({ ...found.by, separator })}
+          />
+          <Choice
+            title={columnWords.decimals}
+            options={[
+              { id: '.', name: columnWords.decimalPoint },
+              { id: ',', name: columnWords.decimalComma },
+            ]}
+            chosen={found.by.decimalSign}
+            onChoose={(decimalSign) => setBy({ ...found.by, decimalSign })}
+          />
+          <Toggle title={columnWords.turn} isOn={found.isTurned} onChange={setTurned} />
+          <Toggle title={columnWords.heads} isOn={found.hasHeads} onChange={setHeads} />
+        </>
+      )}
+    </Sheet>
+  );
+}

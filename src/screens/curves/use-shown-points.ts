@@ -1,0 +1,48 @@
+import { useEffect, useMemo, useState } from 'react';
+import type { DataColumn } from '@/core/notebook/columns';
+import { useStore } from '@/state/app-store';
+import { columnWork } from '@/state/column-work';
+import { pointsRequest } from '@/state/columns';
+import type { ChartView } from '@/state/columns';
+import { columnWords, titleOf } from '@/text/column-labels';
+import { NO_SHAPES } from '@/ui/plot/shapes';
+import type { PlotShapes } from '@/ui/plot/shapes';
+
+type Shown = Readonly<{ x: DataColumn; y: DataColumn }>;
+
+/** The columns whose points are shown with the curves, as they stand at the moment; null for none. */
+export function useShownColumns(): Readonly<{ columns: Shown | null; on: boolean }> {
+  const shown = useStore((s) => s.document.curves.points);
+  const tables = useStore((s) => s.document.columns.tables);
+  return useMemo(() => {
+    const find = (id: string): DataColumn | undefined => tables.flatMap((t) => t.columns).find((c) => c.id === id);
+    const [x, y] = shown === null ? [] : [find(shown.x), find(shown.y)];
+    return { columns: x === undefined || y === undefined ? null : { x, y }, on: shown?.on === true };
+  }, [shown, tables]);
+}
+
+/** The points of columns that lie under the curves, following what is written there. */
+export function useShownPoints(): Readonly<{ shapes: PlotShapes | null; told: string }> {
+  const { columns, on } = useShownColumns();
+  const [points, setPoints] = useState<Readonly<{ of: Shown; made: ChartView['points'] }> | null>(null);
+  useEffect(() => {
+    if (columns === null || !on) return undefined;
+    let isGone = false;
+    void columnWork.points(pointsRequest(useStore.getState(), columns.x, columns.y)).then((answer) => {
+      if (isGone || answer === 'superseded') return;
+      setPoints({ of: columns, made: answer.ok ? (answer.value.made?.points ?? null) : null });
+    });
+    return () => {
+      isGone = true;
+    };
+  }, [columns, on]);
+  return useMemo(() => {
+    const made = on && points !== null && columns !== null ? points.made : null;
+    if (made === null || columns === null) return { shapes: null, told: '' };
+    const { xs, ys } = made;
+    return {
+      shapes: { ...NO_SHAPES, points: { xs, ys, isJoined: false } },
+      told: `${columnWords.points}: ${titleOf(columns.y)} over ${titleOf(columns.x)}, ${xs.length}`,
+    };
+  }, [on, points, columns]);
+}

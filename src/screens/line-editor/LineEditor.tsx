@@ -1,0 +1,170 @@
+import { View } from '@tamagui/core';
+import { useCallback, useEffect, useLayoutEffect, useMemo, useState } from 'react';
+import type { ReactNode } from 'react';
+import { parse } from '@/core/language/parse';
+import { caretOf, lineOf } from '@/core/line/line';
+import type { KeyAction } from '@/keys/catalogue';
+import { actionOfStroke } from '@/keys/shortcuts';
+import { useStore } from '@/state/app-store';
+import { plainSpelling } from '@/state/curve-actions';
+import { lineText, optionsOf } from '@/state/document';
+import { respell } from '@/state/respell';
+import { createStore } from '@/state/store';
+import { words } from '@/text/labels';
+import { Deck } from '@/ui/deck/Deck';
+import { LineCard } from '@/ui/line/LineCard';
+import { LINE_INPUT_ID } from '@/ui/line/stroke';
+
+/** What is written at the moment, to be taken over from outside. */
+export type Editor = Readonly<{ accept: () => void; take: (then: (text: string) => void) => void }>;
+
+type Props = Readonly<{
+  /** What is being written; a different one begins anew with its text. */
+  id: string;
+  /** Typed text with a point, to begin with. */
+  text: string;
+  /** Keys that come before any other: the stroke by which the writing began. */
+  first?: KeyAction | null;
+  /** All of it is selected, so that what is keyed takes its place. */
+  isReplaced?: boolean;
+  /** An empty line is taken over too. */
+  takesEmpty?: boolean;
+  /** `y =` and `f(x) =` may stand before it. */
+  takesNaming?: boolean;
+  hasDeck?: boolean;
+  /** Typed text with a point; '' for an empty line. */
+  onDone: (text: string) => void;
+  onCancel: () => void;
+  /** What Tab takes it over for; null when it just goes on. */
+  onTab?: ((text: string) => void) | null;
+  /** Stands above the line; what it is given takes the line over. */
+  head: (editor: Editor) => ReactNode;
+}>;
+
+const nothing = (): void => undefined;
+const NAMING = /^\s*([a-wyz]|[a-z]\(x\))\s*$/;
+
+/** A line of its own, to be written with the keys of the Bench, which goes on untouched. `=` takes it over. */
+export function LineEditor(props: Props) {
+  const { id, text, first = null, isReplaced = false, takesEmpty = false, takesNaming = false, hasDeck = true } = props;
+  const { onDone, onCancel, onTab = null, head } = props;
+  const [own] = useState(() => {
+    const { settings, drawer } = useStore.getState();
+    const made = createStore();
+    made.setState({ settings: { ...settings, style: 'written' }, drawer });
+    return made;
+  });
+
+  useLayoutEffect(() => {
+    const { settings, document } = useStore.getState();
+    const { decimalSign } = settings.display;
+    const spelled = respell(text, { decimalSign: '.', impliedFirst: false }, { decimalSign, impliedFirst: false });
+    const before = own.getState().document;
+    own.setState({
+      reported: null,
+      document: { ...before, shelf: document.shelf, line: lineOf(spelled, settings.view, optionsOf(settings)) },
+    });
+    if (isReplaced) own.getState().press({ type: 'edit', command: 'selectAll' });
+    if (first !== null) own.getState().press(first);
+    // A new text is a new beginning only with a new id.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [own, id]);
+
+  const line = own((s) => s.document.line);
+  const settings = own((s) => s.settings);
+  const drawer = own((s) => s.drawer);
+  const reported = own((s) => s.reported);
+  const options = useMemo(() => optionsOf(settings), [settings]);
+  const { retype, point, selectAt, respan, paste, openDrawer } = own.getState();
+
+  const take = useCallback(
+    (then: (text: string) => void): void => {
+      const typed = lineText(own.getState());
+      if (takesEmpty && typed.trim() === '') return then('');
+      const plain = plainSpelling(typed, settings);
+      if (plain !== null) return then(plain);
+      const reading = parse(typed, options);
+      if (reading.ok) return undefined;
+      own.getState().caretTo(Math.min(reading.problem.at.from, typed.length));
+      own.setState({ reported: reading.problem });
+      return undefined;
+    },
+    [own, settings, options, takesEmpty],
+  );
+  const accept = useCallback(() => take(onDone), [take, onDone]);
+
+  const press = useCallback(
+    (action: KeyAction) => {
+      const isNaming =
+        takesNaming && action.type === 'answer' && action.orEqual === true && NAMING.test(lineText(own.getState()));
+      if (isNaming) own.getState().press({ type: 'operate', text: '=' });
+      else if (action.type === 'answer') accept();
+      else own.getState().press(action);
+    },
+    [own, accept, takesNaming],
+  );
+
+  // Strokes that reach no field are meant for the line, as on the Bench.
+  useEffect(() => {
+    document.getElementById(LINE_INPUT_ID)?.focus({ preventScroll: true });
+    const onStroke = (event: KeyboardEvent): void => {
+      if (event.key === 'Escape') return onCancel();
+      const { target, key, ctrlKey, metaKey, altKey, shiftKey } = event;
+      if (target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement) return undefined;
+      const state = own.getState();
+      const at = caretOf(state.document.line, state.settings.display.decimalSign);
+      const action = actionOfStroke(
+        { key, control: ctrlKey || metaKey, alt: altKey, shift: shiftKey },
+        lineText(state)[at - 1] ?? '',
+      );
+      const isPress = key === 'Enter' || key === ' ' || key === 'Tab';
+      if (action === null || (isPress && target !== document.body)) return undefined;
+      event.preventDefault();
+      press(action);
+      return undefined;
+    };
+    document.addEventListener('keydown', onStroke);
+    return () => document.removeEventListener('keydown', onStroke);
+  }, [own, press, onCancel]);
+
+  return (
+    <>
+      {head({ accept, take })}
+      <LineCard
+        line={line}
+        options={options}
+        angle={settings.angle}
+        shown={settings.display}
+        answer={null}
+        hasRoom={false}
+        isOld={false}
+        problem={reported}
+        sentence={null}
+        isReported={reported !== null}
+        chosen={null}
+        onChoose={nothing}
+        onBracket={nothing}
+        onRespan={respan}
+        onRetype={retype}
+        onPoint={point}
+        onSelectAt={selectAt}
+        onPaste={(pasted) => paste(pasted)}
+        onPress={press}
+        onTab={onTab === null ? null : () => take(onTab)}
+      />
+      {hasDeck ? (
+        <View role="group" aria-label={words.deck}>
+          <Deck
+            drawer={drawer}
+            onDrawer={openDrawer}
+            onPress={press}
+            onExplain={nothing}
+            decimalSign={settings.display.decimalSign}
+            isComplex={false}
+            style="written"
+          />
+        </View>
+      ) : null}
+    </>
+  );
+}

@@ -1,0 +1,247 @@
+import type { ChartKind } from '@/core/chart/kinds';
+import type { FitModel } from '@/core/column/fit-models';
+import type { Separator } from '@/core/column/delimited';
+import type { QuartileRule } from '@/core/column/quartile-rules';
+import type { TableUse } from '@/core/notebook/columns';
+import { words } from './labels';
+import type { ProposedText, StatisticId } from '@/state/columns';
+
+/** Words of the Columns place. */
+export const columnWords = {
+  columns: words.columns,
+  data: 'Data',
+  summary: 'Summary',
+  chart: 'Chart',
+  fit: 'Fit',
+  panels: 'What to see of the table',
+  tables: 'Tables',
+  newTable: 'New table',
+  tableName: 'Name of the table',
+  removeTable: 'Remove this table',
+  begin: 'Begin a table',
+  noTable: 'No table yet. Begin one and type values down, paste them, or open a file.',
+  noColumn: 'This table has no columns yet.',
+  addColumn: 'Add a column',
+  write: 'Write',
+  column: 'Column',
+  row: 'Row',
+  sort: 'Sort',
+  paste: 'Paste',
+  name: 'Name',
+  unit: 'Unit',
+  moveLeft: 'Move left',
+  moveRight: 'Move right',
+  empty: 'Empty it',
+  emptyNote: 'Takes the values out; the column stays.',
+  remove: 'Remove it',
+  removeNote: 'Takes the column away with its values.',
+  done: 'Done',
+  next: 'Next column',
+  insertAbove: 'Insert a row above',
+  insertBelow: 'Insert a row below',
+  deleteRow: 'Delete the row',
+  moveUp: 'Move the row up',
+  moveDown: 'Move the row down',
+  wholeRow: 'The whole row',
+  oneCellNote: 'Only this column: its values no longer stand beside the ones they stood beside.',
+  insertCell: 'Insert a cell',
+  deleteCell: 'Delete the cell',
+  sortTitle: 'Sort the rows',
+  sortBy: 'By',
+  up: 'Smallest first',
+  down: 'Largest first',
+  together: 'All columns together',
+  togetherNote: 'Rows stay whole. Switched off, only the column itself is sorted.',
+  sortNow: 'Sort',
+  files: 'In and out',
+  openFile: 'Open a file (CSV, TSV)',
+  saveCsv: 'Save as CSV',
+  saveTsv: 'Save as TSV',
+  pasteTitle: 'Put values in',
+  pasteHere: 'Text to take in',
+  pasteHint: 'Paste or type values here',
+  separator: 'Between values',
+  decimals: 'Decimals',
+  decimalPoint: '1.5',
+  decimalComma: '1,5',
+  turn: 'Rows become columns',
+  heads: 'The first row holds names',
+  intoTable: 'As a new table',
+  nothingFound: 'There is nothing to put in yet.',
+  missing: 'missing',
+  noNumber: 'no number',
+  one: 'One column',
+  pair: 'A pair',
+  ofColumn: 'Values',
+  frequencies: 'Frequencies',
+  none: 'none',
+  classes: 'Classes',
+  upper: 'Upper bounds',
+  width: 'Width of the classes',
+  widthHint: 'proposed',
+  quartiles: 'Quartiles',
+  more: 'Frequencies, classes, quartiles',
+  x: 'x',
+  y: 'y',
+  mode: 'mode',
+  modalClass: 'modal class',
+  noMode: 'none: all are equally frequent',
+  noStatistic: 'not for so few values',
+  copyDigits: 'Copy all digits',
+  copyExact: 'Copy exact',
+  keep: 'Keep',
+  keepIn: 'Keep in',
+  outliers: 'Tell outliers apart',
+  outliersNote: 'Values more than one and a half quartile ranges from the box.',
+  layOver: 'Lay the functions of Curves over it',
+  fitView: 'Fit',
+  image: 'Take the chart along',
+  saveSvg: 'Save as SVG',
+  savePng: 'Save as PNG',
+  chartTools: 'Kind of chart',
+  tapPart: 'Tap a point, a bar or a part of the box to read it.',
+  model: 'Model',
+  degree: 'Degree',
+  fewer: 'Lower degree',
+  higher: 'Higher degree',
+  equation: 'Equation',
+  coefficients: 'Coefficients',
+  residuals: 'Residuals',
+  residualNote: 'What is left of y when the fit is taken from it.',
+  left: 'left',
+  readAt: 'Read the fit at x =',
+  read: 'Read',
+  toCurves: 'To Curves',
+  copyEquation: 'Copy the equation',
+  searched: 'Found by a search: the digits are not proved.',
+  byLogs: 'Fitted to the logarithms.',
+  working: 'Working…',
+  stop: 'Stop',
+  needsPair: 'This needs two columns: x and y.',
+  toCell: 'To the cell',
+  points: 'Points',
+  frequency: 'frequency',
+  density: 'frequency to a unit',
+  reads: 'What is marked',
+  makeColumns: 'Make columns',
+  sendTo: 'To a column',
+  newColumn: 'A new table',
+} as const;
+
+export const statisticNames: Readonly<Record<StatisticId, string>> = {
+  n: 'n',
+  sum: 'sum',
+  mean: 'mean',
+  s: 's',
+  sigma: 'σ',
+  min: 'min',
+  q1: 'Q1',
+  median: 'median',
+  q3: 'Q3',
+  max: 'max',
+  r: 'r',
+  meanX: 'mean of x',
+  meanY: 'mean of y',
+  sumX: 'Σx',
+  sumY: 'Σy',
+  sumXX: 'Σx²',
+  sumYY: 'Σy²',
+  sumXY: 'Σxy',
+};
+
+/** What a short name stands for, where it does not say it. */
+export const statisticNotes: Readonly<Partial<Record<StatisticId, string>>> = {
+  n: 'how many',
+  s: 'of a sample, by n − 1',
+  sigma: 'of a population, by n',
+  r: 'correlation',
+};
+
+export const chartTitles: Readonly<Record<ChartKind, string>> = {
+  points: 'Points',
+  joined: 'Joined',
+  histogram: 'Histogram',
+  box: 'Box',
+  bars: 'Bars',
+};
+
+export const modelNames: Readonly<Record<FitModel, string>> = {
+  straight: 'Straight',
+  polynomial: 'Polynomial',
+  exponential: 'Exponential',
+  power: 'Power',
+  logarithmic: 'Logarithmic',
+  sine: 'Sine',
+};
+
+export const quartileNames: Readonly<Record<QuartileRule, string>> = {
+  halves: 'halves',
+  inclusive: 'halves with the middle',
+  interpolated: 'interpolated',
+};
+export const quartileNotes: Readonly<Record<QuartileRule, string>> = {
+  halves: 'Medians of the two halves; a middle value belongs to neither.',
+  inclusive: 'Medians of the two halves; a middle value belongs to both.',
+  interpolated: 'A quarter and three quarters of the way from the first value to the last.',
+};
+
+export const classNames: Readonly<Record<TableUse['classes'], string>> = {
+  none: 'none',
+  both: 'both bounds',
+  lower: 'lower bounds',
+  upper: 'upper bounds',
+};
+
+export const separatorNames: Readonly<Record<Separator, string>> = {
+  tab: 'tabs',
+  semicolon: 'semicolons',
+  comma: 'commas',
+  space: 'spaces',
+  none: 'lines alone',
+};
+
+/** A column as it is called in a sentence or beside an axis. */
+export const titleOf = ({ name, unit }: Readonly<{ name: string; unit: string }>): string =>
+  unit === '' ? name : `${name} / ${unit}`;
+
+export const headSpoken = (column: Readonly<{ name: string; unit: string }>): string =>
+  `${column.name}${column.unit === '' ? '' : ` in ${column.unit}`}: options of the column`;
+
+export const rowName = (row: number): string => `Row ${row + 1}`;
+export const cellName = (column: string, row: number): string => `${column}, row ${row + 1}`;
+
+export function proposedSentence({ kind, width, value }: ProposedText): string {
+  switch (kind) {
+    case 'last-end':
+      return `The last class has no end of its own: ${value} is proposed, ${width} wide as the others.`;
+    case 'first-start':
+      return `The first class has no start of its own: ${value} is proposed, ${width} wide as the others.`;
+    case 'width':
+      return `Classes ${width} wide from ${value} on are proposed. A value on a bound belongs to the class above it.`;
+  }
+}
+
+export const flagSentence = (column: string, row: number, problem: string): string =>
+  `${column}, row ${row + 1}: ${problem}`;
+export const moreFlags = (count: number): string => `and ${count} more`;
+export const pasteFound = (columns: number, rows: number, strange: number): string =>
+  `${columns === 1 ? '1 column' : `${columns} columns`} of ${rows === 1 ? '1 value' : `${rows} values`}${
+    strange === 0 ? '' : `; ${strange === 1 ? '1 cell is no number' : `${strange} cells are no numbers`}`
+  }.`;
+export const putAt = (column: string, row: number): string => `From ${column}, row ${row + 1}, on`;
+
+/** What is marked on a chart, in words. */
+export const pointReads = (x: string, xText: string, y: string, yText: string, row: number): string =>
+  `Row ${row + 1}: ${x} ${xText}, ${y} ${yText}`;
+export const classReads = (low: string, high: string, count: string): string =>
+  `${low} to ${high}: frequency ${count}`;
+export const barReads = (label: string, what: string, text: string): string => `${label}: ${what} ${text}`;
+export const boxParts = ['low', 'q1', 'median', 'q3', 'high'] as const;
+export const boxReads: Readonly<Record<(typeof boxParts)[number], string>> = {
+  low: 'Lower whisker',
+  q1: 'Q1',
+  median: 'Median',
+  q3: 'Q3',
+  high: 'Upper whisker',
+};
+export const outlierReads = (text: string): string => `Outlier: ${text}`;
