@@ -121,7 +121,11 @@ function demoColumns(): SavedColumns {
     });
     const [, second, third] = made;
     const named =
-      use.classes === 'both' ? { upper: second!.id, frequencies: third!.id } : name === 'Tide board' ? { one: second!.id } : {};
+      use.classes === 'both'
+        ? { upper: second!.id, frequencies: third!.id }
+        : name === 'Tide board'
+          ? { one: second!.id }
+          : {};
     return { id: `t${i + 1}`, name, columns: made, use: { ...FIRST_USE, ...use, ...named } };
   });
   return { tables, open: 't1', into: null };

@@ -18,6 +18,8 @@ export type KeyAction =
   | Readonly<{ type: 'pick' }>
   /** The number shown, or the top level, put into the Written line. */
   | Readonly<{ type: 'toLine' }>
+  /** The same below the last value of the column that was last written into. */
+  | Readonly<{ type: 'toColumn' }>
   /** Asks for a place of the Shelf: a digit, a letter, or the running total. */
   | Readonly<{ type: 'memory'; deed: MemoryDeed }>
   /** The same with the running total, at once. */
@@ -256,6 +258,7 @@ const keyedKeys = {
     inRunning('d8 plus d5 clearEntry d4 answer', '12'),
   ),
   toLine: key({ type: 'toLine' }, 'To line', 'function', inStack('d2 sqrt toLine times d3', '3√2')),
+  toColumn: key({ type: 'toColumn' }, 'To column', 'function', inStack('d2 sqrt toColumn', '√2')),
 } as const;
 
 const remembers = (deed: MemoryDeed, face: string, example: Example) =>

@@ -99,7 +99,7 @@ export const besideKeys: Readonly<Record<EntryStyle, readonly KeyId[]>> = {
 export const totalKeys: readonly KeyId[] = ['keepTotal', 'recallTotal', 'addToTotal', 'takeFromTotal', 'clearTotal'];
 
 /** Keys below the stack. */
-export const stackToolKeys: readonly KeyId[] = ['keep', 'recall', 'toLine', 'clearStack'];
+export const stackToolKeys: readonly KeyId[] = ['keep', 'recall', 'toLine', 'toColumn', 'clearStack'];
 
 /** What can be done with a place of the Shelf, and with all of a kind. */
 export const memoryKeyIds: readonly KeyId[] = [

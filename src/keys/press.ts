@@ -20,6 +20,7 @@ export function isLineAction(action: KeyAction): action is LineAction {
     case 'entry':
     case 'pick':
     case 'toLine':
+    case 'toColumn':
     case 'memory':
     case 'total':
     case 'clearAll':
@@ -45,6 +46,7 @@ export function meansIn(style: EntryStyle, action: KeyAction): boolean {
       return style === 'stack';
     case 'entry':
     case 'toLine':
+    case 'toColumn':
       return style !== 'written';
     default: {
       if (style === 'written') return true;

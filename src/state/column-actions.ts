@@ -250,7 +250,5 @@ export const columnActions = (change: Change): ColumnActions => ({
     }),
   appendCell: (column, text) => change((state) => appended(state, column, text)),
   setPoints: (points) =>
-    change((state) =>
-      changed(state, 'points', { ...state.document, curves: { ...state.document.curves, points } }),
-    ),
+    change((state) => changed(state, 'points', { ...state.document, curves: { ...state.document.curves, points } })),
 });

@@ -11,6 +11,8 @@ const drawClient = createClient(spawnCurveWorker);
 const POINTS_BUDGET_MS = 8000;
 const pointsClient = createClient(spawnCurveWorker, POINTS_BUDGET_MS);
 const tableClient = createClient(spawnCurveWorker);
+/** All rows of a table, to be taken along: what is in sight does not supersede that. */
+const wholeClient = createClient(spawnCurveWorker);
 const followClient = createClient(spawnCurveWorker);
 
 export const curveWork = {
@@ -18,5 +20,6 @@ export const curveWork = {
   points: (request: Tasks['points']['request']) => pointsClient.run('points', request),
   stopPoints: () => pointsClient.stop(),
   values: (request: Tasks['values']['request']) => tableClient.run('values', request),
+  allValues: (request: Tasks['values']['request']) => wholeClient.run('values', request),
   follow: (request: Tasks['follow']['request']) => followClient.run('follow', request),
 } as const;

@@ -109,7 +109,18 @@ export function toNotebook(document: Document, settings: Settings): Notebook {
   };
 }
 
-export function fromNotebook({ line, settings, tape, shelf, running, stack, ans, tries, curves, columns }: Notebook): Document {
+export function fromNotebook({
+  line,
+  settings,
+  tape,
+  shelf,
+  running,
+  stack,
+  ans,
+  tries,
+  curves,
+  columns,
+}: Notebook): Document {
   const caret = Math.min(line.caret, line.text.length);
   return {
     line: lineOf(line.text, settings.view, optionsOf(settings), caret),

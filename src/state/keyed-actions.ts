@@ -1,3 +1,5 @@
+import { exactTree } from '@/core/format/exact-tree';
+import { batchText } from '@/core/format/layout';
 import { meaningOf } from '@/core/keyed/operation';
 import { Builder, plainOperand } from '@/core/keyed/operand';
 import { parse } from '@/core/language/parse';
@@ -11,11 +13,15 @@ import type { RunningKey, RunningOutcome } from '@/core/running/running';
 import type { Running } from '@/core/running/state';
 import { entered, picked, pushed, stackAfter, stackDone } from '@/core/stack/stack';
 import type { Outcome as StackOutcome } from '@/core/stack/stack';
+import { LONGEST_CELL } from '@/core/notebook/columns';
 import type { SavedValue } from '@/core/notebook/value-codec';
+import { roundToFigures } from '@/core/number/digits';
+import { isReal } from '@/core/number/value';
 import type { KeyAction } from '@/keys/catalogue';
 import { putEntry } from '@/keys/log';
 import { isLineAction } from '@/keys/press';
 import type { LineAnswer } from '@/workers/answer';
+import { appended } from './column-actions';
 import { optionsOf } from './document';
 import type { Document } from './document';
 import type { StepName } from './history';
@@ -25,6 +31,7 @@ import { shortText } from './stand-in';
 import { changed, written } from './state';
 import type { State } from './state';
 import { stepLine } from './tape';
+import { valueOf } from './values';
 import { spelled, spelledOperand, workOn } from './work';
 
 /** What a key changes in the Running and Stack styles; an empty change where it means nothing. */
@@ -81,6 +88,7 @@ export function runningPressed(state: State, action: KeyAction): Partial<State> 
   const { running } = state.document;
   const settings = runningSettings(state);
   if (action.type === 'toLine') return toLine(state, currentOf(running));
+  if (action.type === 'toColumn') return appended(state, null, lastingText(currentOf(running)));
   const key = runningKey(action);
   if (key === null) return {};
   if (key.kind !== 'name')
@@ -135,6 +143,8 @@ export function stackPressed(state: State, action: KeyAction): Partial<State> {
       return afterStack(state, stackDone(stack, action.deed, depth), action.deed === 'negate' ? 'operation' : 'typing');
     case 'toLine':
       return levelToLine(state, 1);
+    case 'toColumn':
+      return levelToColumn(state, 1, null);
     default: {
       const meaning = isLineAction(action) ? meaningOf(action) : null;
       if (meaning === null) return {};
@@ -206,6 +216,31 @@ export function levelToLine(state: State, level: number): Partial<State> {
   if (operand !== undefined) return toLine(state, operand);
   return refused(
     { code: 'argument-count', fn: 'To line', got: 0, least: 1, most: 1, missing: 1, at: { from: 0, to: 0 } },
+    '',
+  );
+}
+
+/** Names whose values can change, and chance. */
+const CHANGING = /[A-Z]|total|slot|rand/;
+const POWER_OF_TEN = /\dE[+-]?\d/g;
+const LASTING_DIGITS = 40;
+
+/** An operand as typed text that is worth the same whatever becomes of what the Shelf keeps. */
+function lastingText({ value: saved, made }: Operand<SavedValue>): string {
+  const value = saved === null ? null : valueOf(saved);
+  const isLasting = !CHANGING.test(made.replace(POWER_OF_TEN, '')) && made.length <= LONGEST_CELL;
+  if (isLasting || value === null || !isReal(value)) return made;
+  if (value.kind !== 'real') return printText(exactTree(value), TYPED);
+  const digits = roundToFigures(value, LASTING_DIGITS, () => true);
+  return typeof digits === 'string' ? made : batchText(digits);
+}
+
+/** A level put below the last value of a column; null for the one that was last written into. */
+export function levelToColumn(state: State, level: number, column: string | null): Partial<State> {
+  const operand = levelOf(state, level);
+  if (operand !== undefined) return appended(state, column, lastingText(operand));
+  return refused(
+    { code: 'argument-count', fn: 'To column', got: 0, least: 1, most: 1, missing: 1, at: { from: 0, to: 0 } },
     '',
   );
 }

@@ -15,7 +15,7 @@ import type { KeyAction } from '@/keys/catalogue';
 import { putEntry } from '@/keys/log';
 import type { LineAnswer } from '@/workers/answer';
 import { lineText, optionsOf } from './document';
-import { ended, levelOf, levelPicked, levelToLine, recalledInto, workOfOperand } from './keyed-actions';
+import { ended, levelOf, levelPicked, levelToColumn, levelToLine, recalledInto, workOfOperand } from './keyed-actions';
 import { fromPlace } from './named';
 import { notice } from './notice';
 import { withShelf } from './shelf-change';
@@ -25,7 +25,10 @@ import type { Actions, Change, Get, Source, State } from './state';
 import { shownForm } from './tape';
 import { spelled, workOn } from './work';
 
-type MemoryActions = Pick<Actions, 'ask' | 'remember' | 'keepAnswer' | 'pick' | 'levelToLine' | 'learnForms'>;
+type MemoryActions = Pick<
+  Actions,
+  'ask' | 'remember' | 'keepAnswer' | 'pick' | 'levelToLine' | 'levelToColumn' | 'learnForms'
+>;
 type Kept = SavedShelf[string];
 
 /** A line as a place remembers it: in the core's own spelling, and without the place that it is kept in. */
@@ -238,6 +241,7 @@ export const memoryActions = (change: Change, get: Get, clock: () => number): Me
     }),
   pick: (level) => change((state) => ({ asking: null, ...levelPicked(state, level) })),
   levelToLine: (level) => change((state) => levelToLine(state, level)),
+  levelToColumn: (level, column) => change((state) => levelToColumn(state, level, column)),
   learnForms: (items, forms) =>
     change((state) => {
       items.forEach((item, i) => state.forms.known.set(item, forms[i]!));

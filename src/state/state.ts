@@ -123,6 +123,7 @@ export type Actions = Readonly<{
   /** A level of the stack, counted from the top: copied onto the top, or put into the line. */
   pick: (level: number) => void;
   levelToLine: (level: number) => void;
+  levelToColumn: (level: number, column: string | null) => void;
   resetSettings: () => void;
   putSettingsBack: () => void;
   learnForms: (items: readonly object[], forms: readonly (readonly SavedForm[])[]) => void;

@@ -123,9 +123,6 @@ export const columnWords = {
   frequency: 'frequency',
   density: 'frequency to a unit',
   reads: 'What is marked',
-  makeColumns: 'Make columns',
-  sendTo: 'To a column',
-  newColumn: 'A new table',
 } as const;
 
 export const statisticNames: Readonly<Record<StatisticId, string>> = {
@@ -233,8 +230,7 @@ export const putAt = (column: string, row: number): string => `From ${column}, r
 /** What is marked on a chart, in words. */
 export const pointReads = (x: string, xText: string, y: string, yText: string, row: number): string =>
   `Row ${row + 1}: ${x} ${xText}, ${y} ${yText}`;
-export const classReads = (low: string, high: string, count: string): string =>
-  `${low} to ${high}: frequency ${count}`;
+export const classReads = (low: string, high: string, count: string): string => `${low} to ${high}: frequency ${count}`;
 export const barReads = (label: string, what: string, text: string): string => `${label}: ${what} ${text}`;
 export const boxParts = ['low', 'q1', 'median', 'q3', 'high'] as const;
 export const boxReads: Readonly<Record<(typeof boxParts)[number], string>> = {

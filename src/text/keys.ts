@@ -75,6 +75,7 @@ export const keyTexts: Readonly<Record<KeyId, KeyText>> = {
   negate: text('change sign', 'The other sign of the number shown; behind ·10ⁿ, of the power of ten.'),
   clearEntry: text('clear entry', 'Takes away the number shown alone. What is pending stays.'),
   toLine: text('to the line', 'Puts the number shown into the Written line, as it was made.'),
+  toColumn: text('to a column', 'Puts the number shown below the last value of the column that was last written into.'),
   keep: text('keep', 'Keeps the value in the slot or letter keyed next, in place of what it held.'),
   recall: text(
     'recall',

@@ -252,6 +252,8 @@ export const words = {
   pickNote: 'The level you tap, or whose number you key, is copied to the top.',
   toTop: 'Copy to the top',
   toLine: 'To the line',
+  toColumn: 'To a column',
+  newColumn: 'A new one',
   runningTotal: 'running total',
   totalTools: 'Running total',
   nothingHeld: 'holds nothing',

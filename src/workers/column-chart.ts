@@ -126,11 +126,7 @@ function histogram(data: OneRequest, work: Work): Made {
   if (used.length === 0) return noValues;
   const width = widthOf(request.width, reader);
   if (!width.ok) return width;
-  const made = equalClasses(
-    used,
-    counts?.filter((count) => count > 0n) ?? null,
-    width.value,
-  );
+  const made = equalClasses(used, counts?.filter((count) => count > 0n) ?? null, width.value);
   if (!made.ok) return fail(place(made.problem, NOWHERE));
   return histogramOf(made.value.classes, made.value.proposed, work);
 }
@@ -141,9 +137,7 @@ function boxOf({ min, q1, median, q3, max }: Five, values: readonly Rational[] |
   const [from, to] = [q1 ?? median, q3 ?? median];
   // Of classes no value is known by itself, so that none can lie outside.
   const ends =
-    values === null
-      ? { low: min, high: max, outliers: [] }
-      : whiskersOf(values, from, to, work.request.outliers);
+    values === null ? { low: min, high: max, outliers: [] } : whiskersOf(values, from, to, work.request.outliers);
   const parts = { low: ends.low, q1: from, median, q3: to, high: ends.high };
   const sizes = Object.fromEntries(Object.entries(parts).map(([name, v]) => [name, size(v, work)]));
   const texts = Object.fromEntries(Object.entries(parts).map(([name, v]) => [name, text(v, work)]));
@@ -182,7 +176,12 @@ function box(data: OneRequest, work: Work): Made {
   return boxOf(made, distinct, work);
 }
 
-function barsOf(labels: readonly string[], heights: readonly number[], texts: readonly string[], isCount: boolean): Made {
+function barsOf(
+  labels: readonly string[],
+  heights: readonly number[],
+  texts: readonly string[],
+  isCount: boolean,
+): Made {
   if (labels.length === 0) return noValues;
   const bars = labels.slice(0, MOST_BARS).map((label, i) => ({
     from: i + 1 - HALF_BAR,

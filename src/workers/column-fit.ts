@@ -19,12 +19,11 @@ import { printText, TYPED } from '@/core/language/print-text';
 import { letterTree, negateTree, numberTree } from '@/core/language/tree';
 import type { Tree } from '@/core/language/tree';
 import { add, negate } from '@/core/number/arithmetic';
-import { roundToFigures } from '@/core/number/digits';
 import { toDouble } from '@/core/number/to-double';
 import { fromRational, isReal } from '@/core/number/value';
 import type { RealValue } from '@/core/number/value';
 import type { LineRequest } from './answer';
-import { shownNumber } from './column-reader';
+import { longestDecimal, shownNumber } from './column-reader';
 import type { Looked, Reader, Shown } from './column-reader';
 import { readPair } from './column-summary';
 import type { PairRequest, ReadPair } from './column-summary';
@@ -61,15 +60,17 @@ export type FitView = Readonly<{
 const NOWHERE = { from: 0, to: 0 } as const;
 /** Digits with which an equation is handed on. */
 const FULL_DIGITS = 34;
+/** Digits of the equation as it is shown; its coefficients stand below it with all theirs. */
+const SHOWN_DIGITS = 6;
 /** A fraction that is no longer than this is handed on as it is. */
 const SHORT = 10n ** 12n;
 
 /** A number as typed text to so many digits; a short fraction as it is. */
 function numeral(v: RealValue, digits: number, keepsFractions: boolean, alive: Alive): Tree {
   const isShort = v.kind === 'rational' && v.value.d < SHORT && v.value.n < SHORT && -v.value.n < SHORT;
-  const made = roundToFigures(v, digits, alive);
-  if (keepsFractions && isShort && (typeof made === 'string' || !made.exact)) return rationalTree(v.value);
-  const written = typeof made === 'string' ? '0' : batchText(made).replace('E+', 'E');
+  const made = longestDecimal(v, digits, alive);
+  if (keepsFractions && isShort && made?.exact !== true) return rationalTree(v.value);
+  const written = made === null ? '0' : batchText(made).replace('E+', 'E');
   return written.startsWith('-') ? negateTree(numberTree(written.slice(1))) : numberTree(written);
 }
 
@@ -156,7 +157,7 @@ function viewOf(fitted: Fitted, request: FitViewRequest, reader: Reader, alive: 
     coefficients: made.coefficients.map(({ name, value }) => ({ name, shown: shown(value) })),
     r: made.r && shown(made.r),
     r2: made.r2 && shown(made.r2),
-    equation: written(Math.max(4, Math.min(request.display.digits, 10)), false),
+    equation: written(SHOWN_DIGITS, false),
     full: written(FULL_DIGITS, pair.isExact),
     prediction: prediction(),
     count: pair.at.length,

@@ -8,13 +8,15 @@ import { evaluate } from '@/core/evaluate/evaluate';
 import { numeralValue } from '@/core/evaluate/numeral';
 import { formsOf } from '@/core/format';
 import type { Form } from '@/core/format/form';
+import { batchText } from '@/core/format/layout';
 import { functionNames } from '@/core/function';
 import { parse } from '@/core/language/parse';
 import { isTruth } from '@/core/language/truth';
 import { encode, fitsFile } from '@/core/notebook/value-codec';
 import type { SavedValue } from '@/core/notebook/value-codec';
 import { real } from '@/core/number/arithmetic';
-import { roundedRational } from '@/core/number/digits';
+import { roundToFigures, roundedRational } from '@/core/number/digits';
+import type { Decimal } from '@/core/number/digits';
 import * as q from '@/core/number/rational';
 import type { Rational } from '@/core/number/rational';
 import { asWhole, fromRational, isReal } from '@/core/number/value';
@@ -104,7 +106,11 @@ export function readRows(columns: readonly ColumnText[], reader: Reader): Result
     const before = flags.length;
     const read = texts.map((text, i) => {
       if (text === '') {
-        flags.push({ column: columns[i]!.id, row, problem: place({ code: 'domain', reason: 'missing-value' }, NOWHERE) });
+        flags.push({
+          column: columns[i]!.id,
+          row,
+          problem: place({ code: 'domain', reason: 'missing-value' }, NOWHERE),
+        });
         return null;
       }
       const value = reader.value(text);
@@ -168,6 +174,18 @@ export function fractionsOf(values: readonly RealValue[], { alive }: Context): R
 /** A number that is shown: its forms, and what is copied and kept of it. */
 export type Shown = Readonly<{ forms: readonly Form[]; full: string; saved: SavedValue | null }>;
 
+/** Fewer digits for what is not known to all of them, such as what a search found. */
+const FEWER_DIGITS = [40, 34, 28, 24, 20, 16, 12, 8] as const;
+
+/** A number as a decimal to the most digits, up to a number of them, that it is known to. */
+export function longestDecimal(v: RealValue, most: number, alive: Alive): Decimal | null {
+  for (const digits of [most, ...FEWER_DIGITS.filter((d) => d < most)]) {
+    const made = roundToFigures(v, digits, alive);
+    if (typeof made !== 'string') return made;
+  }
+  return null;
+}
+
 const LEAST: Rational = { n: 1n, d: 10n ** BigInt(TOLD_DIGITS) };
 
 /** What was worked from fractions near the values is known only to some digits. */
@@ -182,9 +200,13 @@ export function shownNumber(v: RealValue, request: LineRequest, context: Context
   const nature = { unit: request.angle, isAngle: false, quotient: null };
   const forms = formsOf(known, request.display, context.alive, nature);
   const saved = encode(known);
+  const longest = (): string => {
+    const made = longestDecimal(known, FEWER_DIGITS[0], context.alive);
+    return made === null ? '' : batchText(made);
+  };
   return {
     forms: forms.ok ? forms.value : [],
-    full: fullText(known, context.alive) ?? '',
+    full: fullText(known, context.alive) ?? longest(),
     saved: fitsFile(saved) ? saved : null,
   };
 }

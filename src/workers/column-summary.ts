@@ -253,7 +253,8 @@ export function lookOver(request: LookRequest, reader: Reader, alive: Alive): Re
   const all = readRows(filled, reader);
   if (!all.ok) return all;
   const at = request.columns.find(({ id }) => id === request.at);
-  const one = at === undefined ? null : readOne({ values: { ...at, cells: numbersOf(at, reader) }, frequencies: null }, reader);
+  const one =
+    at === undefined ? null : readOne({ values: { ...at, cells: numbersOf(at, reader) }, frequencies: null }, reader);
   if (!alive()) return fail(place({ code: 'stopped' }, NOWHERE));
   const { flags, hasMore } = all.value;
   const made = one?.ok === true ? one.value.made : null;

@@ -145,7 +145,10 @@ export function readNotebook(raw: string): Loaded {
     return { kind: 'damaged', raw, issues: ['curves.functions: two functions have the same id'] };
   const { tables } = result.data.columns;
   const columns = tables.flatMap((table) => table.columns);
-  if (new Set(tables.map(({ id }) => id)).size < tables.length || new Set(columns.map(({ id }) => id)).size < columns.length)
+  if (
+    new Set(tables.map(({ id }) => id)).size < tables.length ||
+    new Set(columns.map(({ id }) => id)).size < columns.length
+  )
     return { kind: 'damaged', raw, issues: ['columns.tables: two tables or columns have the same id'] };
   const ids = new Set(result.data.tape.map((line) => line.id));
   if (ids.size < result.data.tape.length) return { kind: 'damaged', raw, issues: ['tape: two lines have the same id'] };

@@ -1,6 +1,7 @@
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import type { FormId } from '@/core/format/form';
+import { openTable } from '@/core/notebook/columns';
 import { entered } from '@/core/stack/stack';
 import { useStore } from '@/state/app-store';
 import { levelOf } from '@/state/keyed-actions';
@@ -21,10 +22,12 @@ export function LevelSheet({ level, onClose }: Readonly<{ level: number; onClose
   const settings = useStore((s) => s.settings);
   const forms = useStore((s) => s.forms);
   const [chosen, setChosen] = useState<FormId | null>(null);
-  const { pick, levelToLine, ask } = useStore.getState();
+  const columns = useStore((s) => s.document.columns);
+  const { pick, levelToLine, levelToColumn, ask } = useStore.getState();
   if (operand === undefined) return null;
   const known = formsOfHolder({ forms }, operand);
   const form = known.length === 0 ? null : shownForm(known, chosen, settings);
+  const targets = openTable(columns)?.columns ?? [];
   const then = (act: () => void) => () => {
     onClose();
     act();
@@ -45,6 +48,19 @@ export function LevelSheet({ level, onClose }: Readonly<{ level: number; onClose
         <Button onPress={then(() => levelToLine(level))}>{words.toLine}</Button>
         <Button onPress={then(() => ask({ for: 'keep', source: { level } }))}>{deedNames.keep}</Button>
         <Button onPress={then(() => void copy(form?.text ?? operand.made))}>{words.copyValue}</Button>
+      </View>
+      <View role="group" aria-label={words.toColumn} gap="$1">
+        <Words strong>{words.toColumn}</Words>
+        <View flexDirection="row" flexWrap="wrap" gap="$2">
+          {targets.map(({ id, name }) => (
+            <Button key={id} onPress={then(() => levelToColumn(level, id))}>
+              {name}
+            </Button>
+          ))}
+          {targets.length > 0 ? null : (
+            <Button onPress={then(() => levelToColumn(level, null))}>{words.newColumn}</Button>
+          )}
+        </View>
       </View>
     </Sheet>
   );

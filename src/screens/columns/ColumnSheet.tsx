@@ -21,10 +21,18 @@ export function ColumnSheet({ column, onSort, onClose }: Props) {
     <Sheet title={name === '' ? columnWords.column : name} onClose={onClose}>
       <View flexDirection="row" gap="$3">
         <View flex={1}>
-          <Field name={columnWords.name} value={name} onChange={(text) => changeColumn(id, { name: text.slice(0, 60) })} />
+          <Field
+            name={columnWords.name}
+            value={name}
+            onChange={(text) => changeColumn(id, { name: text.slice(0, 60) })}
+          />
         </View>
         <View flex={1}>
-          <Field name={columnWords.unit} value={unit} onChange={(text) => changeColumn(id, { unit: text.slice(0, 60) })} />
+          <Field
+            name={columnWords.unit}
+            value={unit}
+            onChange={(text) => changeColumn(id, { unit: text.slice(0, 60) })}
+          />
         </View>
       </View>
       <View flexDirection="row" flexWrap="wrap" gap="$2">

@@ -46,7 +46,10 @@ export function Columns() {
   const id = table?.id ?? null;
   const isHere = place !== null && place.table === id && (table?.columns[place.at.column] ?? null) !== null;
   const at = isHere ? place.at : null;
-  const onAt = useCallback((next: At | null) => setPlace(next === null || id === null ? null : { table: id, at: next }), [id]);
+  const onAt = useCallback(
+    (next: At | null) => setPlace(next === null || id === null ? null : { table: id, at: next }),
+    [id],
+  );
   const close = useCallback(() => setOpen(null), []);
 
   // Undo reaches the place from the keyboard too.
@@ -92,14 +95,7 @@ export function Columns() {
     table === null || shownPanel === 'data' ? null : shownPanel === 'chart' ? (
       <ChartPanel key={table.id} table={table} onCell={onCell} />
     ) : (
-      <View
-        flex={1}
-        minHeight={0}
-        className="scroll-y"
-        tabIndex={0}
-        role="region"
-        aria-label={columnWords[shownPanel]}
-      >
+      <View flex={1} minHeight={0} className="scroll-y" tabIndex={0} role="region" aria-label={columnWords[shownPanel]}>
         {shownPanel === 'summary' ? (
           <SummaryPanel key={table.id} table={table} onCell={onCell} onOpen={onOpen} />
         ) : (

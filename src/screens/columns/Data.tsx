@@ -1,7 +1,7 @@
 import { View } from '@tamagui/core';
 import { useCallback, useMemo } from 'react';
 import type { KeyboardEvent } from 'react';
-import { MOST_COLUMNS, MOST_ROWS, rowsOf } from '@/core/notebook/columns';
+import { MOST_COLUMNS, MOST_ROWS, rowsOf, usedColumns } from '@/core/notebook/columns';
 import type { DataTable } from '@/core/notebook/columns';
 import type { KeyAction } from '@/keys/catalogue';
 import { actionOfStroke } from '@/keys/shortcuts';
@@ -55,7 +55,14 @@ function Look({
   if (look === null) return null;
   const { n, mean, sum } = look;
   return (
-    <View paddingHorizontal="$3" paddingVertical="$1" gap="$1" backgroundColor="$card" borderTopWidth={1} borderColor="$rule">
+    <View
+      paddingHorizontal="$3"
+      paddingVertical="$1"
+      gap="$1"
+      backgroundColor="$card"
+      borderTopWidth={1}
+      borderColor="$rule"
+    >
       {mean === null || sum === null ? null : (
         <View role="status" className="scroll-x">
           <Words size="medium" whiteSpace="nowrap">
@@ -78,7 +85,8 @@ export function Data({ table, at, isWide, onAt, onColumn, onRow, onSort, onPaste
   const rows = Math.min(MOST_ROWS, Math.max(filled + 1, at === null ? 0 : at.row + 1));
   const { viewOf, onSeen, version } = useCells(table);
   const current = at === null ? null : (columns[at.column] ?? null);
-  const look = useLook(table, current?.id ?? columns[0]?.id ?? null, (request) =>
+  const told = current ?? usedColumns(table).one;
+  const look = useLook(table, told?.id ?? null, (request) =>
     columnWork.look({ ...columnsRequest(useStore.getState(), columns), ...request }),
   );
 
@@ -155,13 +163,19 @@ export function Data({ table, at, isWide, onAt, onColumn, onRow, onSort, onPaste
   };
 
   const heads = useMemo(
-    () => columns.map((column) => ({ id: column.id, name: column.name, unit: column.unit, spoken: headSpoken(column) })),
+    () =>
+      columns.map((column) => ({ id: column.id, name: column.name, unit: column.unit, spoken: headSpoken(column) })),
     [columns],
   );
   const large = Math.max(1, settings.textSize / 125);
   const open = useCallback((place: GridPlace) => go(place.column, place.row, true), [go]);
   const choose = useCallback((place: GridPlace) => go(place.column, place.row, !isWide), [go, isWide]);
-  const toCell = (column: string, row: number): void => go(columns.findIndex((c) => c.id === column), row, !isWide);
+  const toCell = (column: string, row: number): void =>
+    go(
+      columns.findIndex((c) => c.id === column),
+      row,
+      !isWide,
+    );
   const paste = (): void => void readClipboard().then((text) => onPaste(text ?? ''));
 
   const tools = (
@@ -219,7 +233,7 @@ export function Data({ table, at, isWide, onAt, onColumn, onRow, onSort, onPaste
         at={at}
         isEditing={at?.isWritten === true}
         rowHeight={Math.round(ROW * large)}
-        columnWidth={Math.round(WIDTH * large)}
+        leastWidth={Math.round(WIDTH * large)}
         rowName={rowName}
         onCell={choose}
         onOpen={open}
@@ -277,7 +291,7 @@ export function Data({ table, at, isWide, onAt, onColumn, onRow, onSort, onPaste
         </View>
       ) : (
         <>
-          <Look table={table} look={look} name={current?.name ?? columns[0]?.name ?? ''} onCell={toCell} />
+          <Look table={table} look={look} name={told?.name ?? ''} onCell={toCell} />
           {tools}
         </>
       )}

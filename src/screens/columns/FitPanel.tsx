@@ -155,8 +155,18 @@ export function FitPanel({ table, onCell, onOpen }: Props) {
             onChange={(degree) => setUse(id, { degree })}
           />
         ) : null}
-        <ColumnPicker title={columnWords.x} columns={free} chosen={x?.id ?? null} onChoose={(c) => setUse(id, { x: c })} />
-        <ColumnPicker title={columnWords.y} columns={free} chosen={y?.id ?? null} onChoose={(c) => setUse(id, { y: c })} />
+        <ColumnPicker
+          title={columnWords.x}
+          columns={free}
+          chosen={x?.id ?? null}
+          onChoose={(c) => setUse(id, { x: c })}
+        />
+        <ColumnPicker
+          title={columnWords.y}
+          columns={free}
+          chosen={y?.id ?? null}
+          onChoose={(c) => setUse(id, { y: c })}
+        />
         {y === null ? <Words tone="muted">{columnWords.needsPair}</Words> : null}
         <Flags table={table} flags={panel.flags} hasMore={panel.hasMore} onCell={onCell} />
         {panel.problem === null ? null : (

@@ -20,11 +20,13 @@ type Props = Readonly<{
 export function RowSheet({ table, row, column, onMoved, onClose }: Props) {
   const { insertRow, deleteRow, moveRow } = useStore.getState();
   const { id } = table;
-  const then = (act: () => void, at = row) => () => {
-    act();
-    onMoved(at);
-    onClose();
-  };
+  const then =
+    (act: () => void, at = row) =>
+    () => {
+      act();
+      onMoved(at);
+      onClose();
+    };
   return (
     <Sheet title={rowName(row)} onClose={onClose}>
       <View role="group" aria-label={columnWords.wholeRow} gap="$2">

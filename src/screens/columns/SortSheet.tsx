@@ -44,12 +44,7 @@ export function SortSheet({ table, by, onClose }: Props) {
         </Button>
       </View>
       {table.columns.length < 2 ? null : (
-        <Toggle
-          title={columnWords.together}
-          note={columnWords.togetherNote}
-          isOn={isTogether}
-          onChange={setTogether}
-        />
+        <Toggle title={columnWords.together} note={columnWords.togetherNote} isOn={isTogether} onChange={setTogether} />
       )}
       {wrong === null ? null : (
         <Words role="alert" tone="accent">

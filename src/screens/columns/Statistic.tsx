@@ -47,7 +47,7 @@ export function StatisticRow({ name, note, shown, onOpen }: RowProps) {
   const [first] = shown.forms;
   const text = shownText(shown);
   const exact =
-    first !== undefined && first.exact && first.id !== 'decimal' && first.text.length <= LONGEST_BESIDE
+    first !== undefined && first.exact && text.startsWith('≈') && first.text.length <= LONGEST_BESIDE
       ? `= ${first.text}`
       : '';
   const beside = exact === text ? '' : exact;

@@ -105,17 +105,19 @@ function Modes({ of, modes, onOpen }: Pick<SummaryView, 'of' | 'modes'> & Pick<P
     );
   return (
     <>
-      {modes.slice(0, 12).flatMap((ends, i) =>
-        ends.map((shown, k) => (
-          <StatisticRow
-            key={`${i} ${k}`}
-            name={name}
-            note={ends.length === 2 ? (k === 0 ? 'from' : 'to') : ''}
-            shown={shown}
-            onOpen={onOpen}
-          />
-        )),
-      )}
+      {modes
+        .slice(0, 12)
+        .flatMap((ends, i) =>
+          ends.map((shown, k) => (
+            <StatisticRow
+              key={`${i} ${k}`}
+              name={name}
+              note={ends.length === 2 ? (k === 0 ? 'from' : 'to') : ''}
+              shown={shown}
+              onOpen={onOpen}
+            />
+          )),
+        )}
     </>
   );
 }

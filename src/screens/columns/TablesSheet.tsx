@@ -26,7 +26,9 @@ async function saveTable(table: DataTable, kind: 'csv' | 'tsv'): Promise<void> {
   const separator = kind === 'tsv' ? '\t' : decimalSign === ',' ? ';' : ',';
   const row = (cells: readonly string[]): string => cells.map((cell) => quoted(cell, separator)).join(separator);
   const spelled = (cell: string): string => (/^-?\d/.test(cell) ? cell.replace('.', decimalSign) : cell);
-  const lines = Array.from({ length: rowsOf(table) }, (_, i) => row(made.value.map((cells) => spelled(cells[i] ?? ''))));
+  const lines = Array.from({ length: rowsOf(table) }, (_, i) =>
+    row(made.value.map((cells) => spelled(cells[i] ?? ''))),
+  );
   const text = `${[row(table.columns.map(titleOf)), ...lines].join('\r\n')}\r\n`;
   saveFile(`${table.name}.${kind}`, text, kind === 'csv' ? 'text/csv' : 'text/tab-separated-values');
 }

@@ -38,7 +38,6 @@ export function usePanel<T>(ask: () => Promise<Answer<T>> | null, of: readonly u
     });
     return () => clearTimeout(timer);
     // The question is told by what it depends on.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
   }, of);
   return {
     made: answer?.ok === true ? answer.value.made : null,

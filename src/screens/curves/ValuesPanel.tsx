@@ -1,11 +1,16 @@
 import { View } from '@tamagui/core';
+import { useRouter } from 'expo-router';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { memo, useCallback, useEffect, useRef, useState } from 'react';
-import type { DrawnFunction } from '@/core/notebook/curves';
+import { MOST_ROWS } from '@/core/notebook/columns';
+import type { Axis, DrawnFunction } from '@/core/notebook/curves';
+import type { SavedForm } from '@/core/notebook/schema';
 import { saveFile } from '@/platform/files';
 import { useStore } from '@/state/app-store';
+import type { NewColumn } from '@/state/column-actions';
 import { curveWork } from '@/state/curve-work';
 import { plainSpelling } from '@/state/curve-actions';
+import { notice } from '@/state/notice';
 import { curveWords, shortReason } from '@/text/curve-labels';
 import { problemText } from '@/text/problems';
 import { Button } from '@/ui/control/Button';
@@ -33,68 +38,49 @@ type RowProps = Readonly<{
   onChoose: (index: number) => void;
 }>;
 
+/*
+ * Plain elements, as in the grid of Columns: with the interface kit's own, scrolling through ten thousand rows lost
+ * frames (`npm run bench`).
+ */
 const TableRow = memo(function TableRow({ row, functions, isExact, isChosen, index, height, onChoose }: RowProps) {
-  if (row === null) return <View height={height} />;
+  if (row === null) return <div style={{ height }} />;
   const x = row.problem === null ? signed(chosenForm(row.x, isExact)) : problemText(row.problem);
   const spoken = row.cells.map(
     (cell, i) => `${functions[i]?.name ?? ''} ${'forms' in cell ? cellText(cell, isExact) : problemText(cell.problem)}`,
   );
   return (
-    <View
+    <div
       role="row"
       aria-label={[`x ${x}`, ...spoken].join(', ')}
-      height={height}
-      flexDirection="row"
-      alignItems="stretch"
-      borderBottomWidth={1}
-      borderColor="$rule"
-      backgroundColor={isChosen ? '$card' : 'transparent'}
-      focusVisibleStyle={{ outlineWidth: 3, outlineStyle: 'solid', outlineColor: '$accent', outlineOffset: -3 }}
-      onPress={() => onChoose(index)}
-      onKeyDown={(event: { key: string; preventDefault: () => void }) => {
+      aria-rowindex={index + 2}
+      className={isChosen ? 'values-row values-chosen' : 'values-row'}
+      style={{ height }}
+      onClick={() => onChoose(index)}
+      onKeyDown={(event) => {
         if (event.key !== 'Enter' && event.key !== ' ') return;
         event.preventDefault();
         onChoose(index);
       }}
       tabIndex={0}
-      cursor="pointer"
     >
-      <View
-        role="cell"
-        width={96}
-        borderRightWidth={1}
-        borderColor="$margin"
-        justifyContent="center"
-        paddingHorizontal="$2"
-      >
-        <Words textAlign="right" numberOfLines={1} strong={isChosen}>
-          {x}
-        </Words>
-      </View>
+      <span role="cell" className="values-x">
+        {x}
+      </span>
       {row.cells.map((cell, i) => (
-        <View
+        <span
           key={functions[i]?.id ?? i}
           role="cell"
-          flex={1}
-          minWidth={92}
-          justifyContent="center"
-          paddingHorizontal="$2"
+          className={'forms' in cell ? 'values-cell' : 'values-cell values-none'}
         >
-          <Words
-            textAlign="right"
-            numberOfLines={1}
-            {...('forms' in cell ? {} : { tone: 'muted' as const, size: 'medium' as const })}
-          >
-            {cellText(cell, isExact)}
-          </Words>
-        </View>
+          {cellText(cell, isExact)}
+        </span>
       ))}
-    </View>
+    </div>
   );
 });
 
 /** How the rows of the table are chosen. */
-function TableTools({ onSave }: Readonly<{ onSave: () => void }>) {
+function TableTools({ onSave, onMake }: Readonly<{ onSave: () => void; onMake: () => void }>) {
   const table = useStore((s) => s.document.curves.table);
   const settings = useStore((s) => s.settings);
   const unit = useStore((s) => s.document.curves.x.unit);
@@ -131,6 +117,9 @@ function TableTools({ onSave }: Readonly<{ onSave: () => void }>) {
         <Button isTight isPlain onPress={onSave}>
           {curveWords.saveCsv}
         </Button>
+        <Button isTight isPlain onPress={onMake}>
+          {curveWords.makeColumns}
+        </Button>
       </View>
       {table.by === 'step' ? (
         <View flexDirection="row" gap="$2">
@@ -161,19 +150,70 @@ function TableTools({ onSave }: Readonly<{ onSave: () => void }>) {
 }
 
 const quoted = (text: string): string => (/[",;\n]/.test(text) ? `"${text.replaceAll('"', '""')}"` : text);
-const CSV_BATCH = 400;
+const BATCH = 400;
+
+type AllRows = Readonly<{ functions: readonly DrawnFunction[]; count: number; digits: number | null }>;
+
+/** Every row of the table, in parts; null when that was stopped. `digits`: more of them than are shown. */
+async function allRows(
+  { functions, count, digits }: AllRows,
+  isGoing: (share: number) => boolean,
+): Promise<readonly ValuesRow[] | null> {
+  const rows: ValuesRow[] = [];
+  for (let from = 0; from < count; from += BATCH) {
+    const request = tableRequest(functions, from, BATCH);
+    const display = digits === null ? request.display : { ...request.display, mode: 'auto' as const, digits };
+    const made = await curveWork.allValues({ ...request, display });
+    if (made === 'superseded' || !made.ok || !isGoing(from / count)) return null;
+    rows.push(...made.value.rows);
+  }
+  return rows;
+}
+
+const going = (): boolean => true;
 
 /** All rows as values separated by commas (RFC 4180), decimals with a point. */
-async function csvOf(functions: readonly DrawnFunction[], count: number): Promise<string> {
-  const lines = [['x', ...functions.map(({ name }) => name)].map(quoted).join(',')];
+async function csvOf(functions: readonly DrawnFunction[], count: number): Promise<string | null> {
+  const rows = await allRows({ functions, count, digits: null }, going);
+  if (rows === null) return null;
   const plain = (cell: Cell): string => ('forms' in cell ? (chosenForm(cell.forms, false)?.typed ?? '') : '');
-  for (let from = 0; from < count; from += CSV_BATCH) {
-    const made = await curveWork.values(tableRequest(functions, from, CSV_BATCH));
-    if (made === 'superseded' || !made.ok) break;
-    for (const row of made.value.rows)
-      lines.push([plain({ forms: row.x, at: row.at }), ...row.cells.map(plain)].map(quoted).join(','));
-  }
-  return `${lines.join('\r\n')}\r\n`;
+  const lines = [
+    ['x', ...functions.map(({ name }) => name)],
+    ...rows.map((row) => [plain({ forms: row.x, at: row.at }), ...row.cells.map(plain)]),
+  ];
+  return `${lines.map((cells) => cells.map(quoted).join(',')).join('\r\n')}\r\n`;
+}
+
+/** What is put into columns: exact where that is short, else with more digits than are shown. */
+const COLUMN_DIGITS = 30;
+const LONGEST_EXACT = 60;
+
+function columnText(forms: readonly SavedForm[]): string {
+  const [first] = forms;
+  if (first?.exact === true && first.typed.length <= LONGEST_EXACT) return first.typed;
+  return chosenForm(forms, false)?.typed ?? '';
+}
+
+/** The table as columns; null when that was stopped. */
+async function columnsOf(
+  functions: readonly DrawnFunction[],
+  count: number,
+  axes: Readonly<{ x: Axis; y: Axis }>,
+  isGoing: (share: number) => boolean,
+): Promise<readonly NewColumn[] | null> {
+  const rows = await allRows({ functions, count, digits: COLUMN_DIGITS }, isGoing);
+  if (rows === null) return null;
+  return [
+    { name: axes.x.name, unit: axes.x.unit, cells: rows.map((row) => columnText(row.x)) },
+    ...functions.map(({ name }, i) => ({
+      name,
+      unit: axes.y.unit,
+      cells: rows.map((row) => {
+        const cell = row.cells[i];
+        return cell !== undefined && 'forms' in cell ? columnText(cell.forms) : '';
+      }),
+    })),
+  ];
 }
 
 type Props = Readonly<{
@@ -186,6 +226,7 @@ export function ValuesPanel({ functions, onRow }: Props) {
   const isExact = useStore((s) => s.document.curves.table.exact);
   const height = useStore((s) => heightOf(s.settings.textSize));
   const table = useTable(functions);
+  const router = useRouter();
   const scroller = useRef<HTMLElement | null>(null);
   const [chosen, setChosen] = useState<number | null>(null);
   const rows = useVirtualizer({
@@ -211,6 +252,26 @@ export function ValuesPanel({ functions, onRow }: Props) {
     },
     [rowAt, functions, onRow],
   );
+  /** How much of the columns is made; null while none are. */
+  const [share, setShare] = useState<number | null>(null);
+  const isMaking = useRef(false);
+  useEffect(() => {
+    isMaking.current = share !== null;
+  }, [share]);
+  const make = async (): Promise<void> => {
+    const { document, say, putTable } = useStore.getState();
+    if (table.count > MOST_ROWS) return say(notice('column-full'));
+    isMaking.current = true;
+    const columns = await columnsOf(functions, table.count, document.curves, (done) => {
+      if (isMaking.current) setShare(done);
+      return isMaking.current;
+    });
+    setShare(null);
+    if (columns === null) return undefined;
+    putTable(functions.map(({ name }) => name).join(', '), columns);
+    router.navigate('/columns');
+    return undefined;
+  };
   const chosenRow = chosen === null ? null : table.row(chosen);
   const reasons = (chosenRow?.cells ?? []).flatMap((cell, i) =>
     'problem' in cell ? [`${functions[i]?.name ?? ''}: ${problemText(cell.problem)}`] : [],
@@ -218,8 +279,20 @@ export function ValuesPanel({ functions, onRow }: Props) {
   return (
     <View flex={1} minHeight={0}>
       <TableTools
-        onSave={() => void csvOf(functions, table.count).then((text) => saveFile('values.csv', text, 'text/csv'))}
+        onSave={() =>
+          void csvOf(functions, table.count).then((text) => {
+            if (text !== null) saveFile('values.csv', text, 'text/csv');
+          })
+        }
+        onMake={() => void make()}
       />
+      {share === null ? null : (
+        <View role="status" flexDirection="row" paddingHorizontal="$3">
+          <Button isTight onPress={() => setShare(null)}>
+            {`${curveWords.making} (${Math.round(100 * share)} %)`}
+          </Button>
+        </View>
+      )}
       {table.problem === null ? null : (
         <Words padding="$3" tone="accent" role="alert">
           {problemText(table.problem)}

@@ -1,5 +1,5 @@
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { memo, useEffect, useLayoutEffect, useRef } from 'react';
+import { memo, useEffect, useLayoutEffect, useRef, useState } from 'react';
 import type { KeyboardEvent } from 'react';
 
 /** A cell as it is drawn: what stands in it, what that is worth where it says more, and what is wrong with it. */
@@ -23,7 +23,8 @@ type Props = Readonly<{
   at: GridPlace | null;
   isEditing: boolean;
   rowHeight: number;
-  columnWidth: number;
+  /** Columns are at least this wide; a few of them share the room there is. */
+  leastWidth: number;
   rowName: (row: number) => string;
   onCell: (place: GridPlace) => void;
   onOpen: (place: GridPlace) => void;
@@ -35,15 +36,26 @@ type Props = Readonly<{
 
 const cellId = (column: number, row: number): string => `cell-${column}-${row}`;
 const NUMBERS = 48;
+const WIDEST = 1.6;
 
-type RowProps = Pick<Props, 'cell' | 'version' | 'rowHeight' | 'columnWidth' | 'rowName' | 'isEditing'> &
-  Readonly<{ row: number; top: number; columns: number; chosen: number | null }>;
+type RowProps = Pick<Props, 'cell' | 'version' | 'rowHeight' | 'rowName' | 'isEditing'> &
+  Readonly<{ columnWidth: number; row: number; top: number; columns: number; chosen: number | null }>;
 
 /*
  * Plain elements: with the interface kit's own, a row took four times as long to make, and scrolling through ten
  * thousand rows lost frames (`npm run bench`).
  */
-const Row = memo(function Row({ row, top, columns, chosen, cell, rowHeight, columnWidth, rowName, isEditing }: RowProps) {
+const Row = memo(function Row({
+  row,
+  top,
+  columns,
+  chosen,
+  cell,
+  rowHeight,
+  columnWidth,
+  rowName,
+  isEditing,
+}: RowProps) {
   return (
     <div
       role="row"
@@ -88,8 +100,18 @@ const placeOf = (target: EventTarget): Readonly<{ row: number; column: number | 
 
 /** Columns of cells with their rows numbered in the margin; only the rows in sight are made. */
 export function Grid(props: Props) {
-  const { name, heads, rows, at, rowHeight, columnWidth, onCell, onOpen, onRow, onHead, onKey, onSeen } = props;
+  const { name, heads, rows, at, rowHeight, leastWidth, onCell, onOpen, onRow, onHead, onKey, onSeen } = props;
   const scroller = useRef<HTMLDivElement | null>(null);
+  const [room, setRoom] = useState(0);
+  useLayoutEffect(() => {
+    const box = scroller.current;
+    if (box === null) return undefined;
+    const watcher = new ResizeObserver(() => setRoom(box.clientWidth));
+    watcher.observe(box);
+    return () => watcher.disconnect();
+  }, []);
+  const share = Math.floor((room - NUMBERS) / heads.length);
+  const columnWidth = Math.max(leastWidth, Math.min(share, Math.round(leastWidth * WIDEST)));
   const virtual = useVirtualizer({
     count: rows,
     getScrollElement: () => scroller.current,

@@ -34,14 +34,14 @@ export type ShapePath = Readonly<{
 const BOX = { top: 0.72, middle: 0.5, bottom: 0.28, cap: 0.08 };
 
 /** The parts of a box from left to right, outliers after them. */
-export const boxPlaces = ({ low, q1, median, q3, high, outliers }: NonNullable<PlotShapes['box']>): readonly number[] => [
+export const boxPlaces = ({
   low,
   q1,
   median,
   q3,
   high,
-  ...outliers,
-];
+  outliers,
+}: NonNullable<PlotShapes['box']>): readonly number[] => [low, q1, median, q3, high, ...outliers];
 
 const px = (n: number): string => String(Math.round(n * 10) / 10);
 const DOT = 7;
@@ -71,7 +71,11 @@ export function shapePaths(
         stroke: 'curve1',
         width: 1.8,
       });
-    put('dots', dots(xs, (i) => ys[i]!), { stroke: 'curve1', width: DOT });
+    put(
+      'dots',
+      dots(xs, (i) => ys[i]!),
+      { stroke: 'curve1', width: DOT },
+    );
   }
   if (box !== null) {
     const { low, q1, median, q3, high, outliers } = box;
@@ -84,14 +88,27 @@ export function shapePaths(
       width: 2,
     });
     put('median', upright(median, BOX.top - BOX.middle), { stroke: 'accent', width: 3 });
-    put('outliers', dots(outliers, () => BOX.middle), { stroke: 'curve1', width: DOT });
+    put(
+      'outliers',
+      dots(outliers, () => BOX.middle),
+      { stroke: 'curve1', width: DOT },
+    );
   }
   if (chosen === null) return made;
   const [atBar, atPoint, atBox] = [bars[chosen], points?.xs[chosen], box && boxPlaces(box)[chosen]];
   if (atBar !== undefined) put('chosen', bar(atBar), { fill: 'accent', stroke: 'accent', opacity: 0.3, width: 2.4 });
   if (atPoint !== undefined)
-    put('chosen', dots([atPoint], () => points!.ys[chosen]!), { stroke: 'accent', width: DOT + 5 });
-  if (atBox != null) put('chosen', dots([atBox], () => BOX.middle), { stroke: 'accent', width: DOT + 5 });
+    put(
+      'chosen',
+      dots([atPoint], () => points!.ys[chosen]!),
+      { stroke: 'accent', width: DOT + 5 },
+    );
+  if (atBox != null)
+    put(
+      'chosen',
+      dots([atBox], () => BOX.middle),
+      { stroke: 'accent', width: DOT + 5 },
+    );
   return made;
 }
 
