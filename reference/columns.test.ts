@@ -1,4 +1,12 @@
+import { classSummary, equalClasses } from '@/core/column/classes';
+import { pairOf } from '@/core/column/pair';
+import { batchText } from '@/core/format/layout';
+import { roundToFigures } from '@/core/number/digits';
+import * as q from '@/core/number/rational';
+import type { Rational } from '@/core/number/rational';
+import { toDouble } from '@/core/number/to-double';
 import { answerBatchLine } from '../batch/answer';
+import { classesElsewhere, pairsElsewhere } from './classes-elsewhere';
 import { logFitsElsewhere, pointsElsewhere, sineElsewhere } from './curves-elsewhere';
 
 type Answer = { ok: boolean } & Record<string, unknown>;
@@ -66,4 +74,43 @@ test.each(pointsElsewhere)('%s: %s at %s', (expr, kind, x, y) => {
   const point = found.find((p) => cut(p.x) === cut(x));
   expect(found.map((p) => cut(p.x))).toContain(cut(x));
   if (y !== null) expect(cut(point!.y!)).toBe(cut(y));
+});
+
+const rationalOf = (text: string): Rational => {
+  const [digits, decimals = ''] = text.split('.');
+  return q.rational(BigInt(digits! + decimals), 10n ** BigInt(decimals.length));
+};
+const double = ({ n, d }: Rational): number => Number(n) / Number(d);
+
+test.each(classesElsewhere)('values in classes $width wide, as counted and summed up elsewhere', (of) => {
+  const made = equalClasses(of.values.map(rationalOf), null, rationalOf(of.width));
+  if (!made.ok) throw new Error(made.problem.code);
+  const { classes } = made.value;
+  expect(double(classes[0]!.low)).toBe(Number(of.from));
+  expect(classes.map(({ count }) => Number(count))).toEqual(of.counts.slice(0, classes.length));
+  const summary = classSummary(classes)!;
+  expect(double(summary.mean)).toBeCloseTo(Number(of.mean), 12);
+  expect(toDouble(summary.s!, () => true)).toBeCloseTo(Number(of.s), 12);
+  expect(double(summary.median)).toBeCloseTo(Number(of.median), 12);
+});
+
+test.each(pairsElsewhere)('r of a pair to 30 digits: $r', ({ x, y, sumXY, r }) => {
+  const made = pairOf(x.map(rationalOf), y.map(rationalOf), null);
+  expect(`${made.sumXY.n}/${made.sumXY.d}`).toBe(sumXY);
+  const digits = roundToFigures(made.r!, 30, () => true);
+  const text = typeof digits === 'string' ? digits : batchText(digits);
+  expect(text.slice(0, 30)).toBe(r.slice(0, 30));
+});
+
+/* F. J. Anscombe, Graphs in Statistical Analysis, The American Statistician 27 (1973), data set I (from memory). */
+test('Anscombe’s first pair: the same r, means and line as are printed with it', () => {
+  const x = '10 8 13 9 11 14 6 4 12 7 5'.split(' ');
+  const y = '8.04 6.95 7.58 8.81 8.33 9.96 7.24 4.26 10.84 4.82 5.68'.split(' ');
+  const made = pairOf(x.map(rationalOf), y.map(rationalOf), null);
+  expect(toDouble(made.r!, () => true).toFixed(3)).toBe('0.816');
+  expect([double(made.sumX) / 11, Number((double(made.sumY) / 11).toFixed(2))]).toEqual([9, 7.5]);
+  const { coefficients } = ask({ do: 'fit', model: 'straight', x, y, digits: 3 }) as unknown as {
+    coefficients: { a: string; b: string };
+  };
+  expect(coefficients).toEqual({ a: '3', b: '0.5' });
 });

@@ -11,6 +11,8 @@ import {
   rowsOf,
 } from '@/core/notebook/columns';
 import type { DataColumn, DataTable, SavedColumns, TableUse } from '@/core/notebook/columns';
+import type { Axis } from '@/core/notebook/curves';
+import { withFunction } from './curve-actions';
 import type { Document } from './document';
 import type { StepName } from './history';
 import { notice } from './notice';
@@ -38,6 +40,7 @@ type ColumnActions = Pick<
   | 'putCells'
   | 'appendCell'
   | 'setPoints'
+  | 'layOver'
 >;
 
 /** A column that is to be made. */
@@ -249,6 +252,23 @@ export const columnActions = (change: Change): ColumnActions => ({
       return { ...next, notice: notice('values-put', String(count), true) };
     }),
   appendCell: (column, text) => change((state) => appended(state, column, text)),
+  layOver: (text, { x, y }, view) =>
+    change((state) => {
+      const { curves } = state.document;
+      const made = withFunction(curves, text);
+      if (made === null) return { notice: notice('functions-full') };
+      const named = (column: DataColumn, axis: Axis): Axis => ({ ...axis, name: column.name, unit: column.unit });
+      return changed(state, 'function', {
+        ...state.document,
+        curves: {
+          ...made,
+          points: { x: x.id, y: y.id, on: true },
+          view,
+          x: named(x, curves.x),
+          y: named(y, curves.y),
+        },
+      });
+    }),
   setPoints: (points) =>
     change((state) => changed(state, 'points', { ...state.document, curves: { ...state.document.curves, points } })),
 });

@@ -48,6 +48,14 @@ function freeLook(functions: readonly DrawnFunction[]): number {
 const freeName = (functions: readonly DrawnFunction[]): string =>
   names.find((name) => functions.every((f) => f.name !== name)) ?? `f${functions.length + 1}`;
 
+/** The curves with one more function; null when there is no room. */
+export function withFunction(curves: SavedCurves, text: string): SavedCurves | null {
+  const { functions } = curves;
+  if (functions.length >= MOST_FUNCTIONS) return null;
+  const made = { id: freeId(functions), name: freeName(functions), text, look: freeLook(functions), on: true };
+  return { ...curves, functions: [...functions, made] };
+}
+
 function withCurves(state: State, step: StepName, change: Partial<SavedCurves>): Partial<State> {
   const { document } = state;
   return changed(state, step, { ...document, curves: { ...document.curves, ...change } });
@@ -57,10 +65,8 @@ function withCurves(state: State, step: StepName, change: Partial<SavedCurves>):
 export const curveActions = (change: Change): CurveActions => ({
   addFunction: (text) =>
     change((state) => {
-      const { functions } = state.document.curves;
-      if (functions.length >= MOST_FUNCTIONS) return { notice: notice('functions-full') };
-      const made = { id: freeId(functions), name: freeName(functions), text, look: freeLook(functions), on: true };
-      return withCurves(state, 'function', { functions: [...functions, made] });
+      const made = withFunction(state.document.curves, text);
+      return made === null ? { notice: notice('functions-full') } : withCurves(state, 'function', made);
     }),
   changeFunction: (id, part) =>
     change((state) => {

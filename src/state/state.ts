@@ -5,7 +5,7 @@ import type { Line } from '@/core/line/line';
 import type { PasteChoice } from '@/core/line/pasted';
 import type { Place } from '@/core/line/row';
 import type { MemoryDeed } from '@/core/memory/shelf';
-import type { TableUse } from '@/core/notebook/columns';
+import type { DataColumn, TableUse } from '@/core/notebook/columns';
 import type { Axis, DrawnFunction, ShownPoints, TableSettings, View } from '@/core/notebook/curves';
 import type { Notebook, OwnDigits, SavedForm, Settings } from '@/core/notebook/schema';
 import type { SharedLine, SharedSettings } from '@/core/notebook/shared';
@@ -166,6 +166,8 @@ export type Actions = Readonly<{
   putCells: (table: string, column: string, row: number, columns: readonly NewColumn[]) => void;
   /** Below the last value of a column; null for the one that was last written into. */
   appendCell: (column: string | null, text: string) => void;
+  /** A function over the points of two columns, the view and the names of the axes made for them. */
+  layOver: (text: string, of: Readonly<{ x: DataColumn; y: DataColumn }>, view: View) => void;
   setPoints: (points: ShownPoints | null) => void;
   say: (notice: Notice | null) => void;
   setKeeping: (keeping: Keeping) => void;

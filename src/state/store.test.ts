@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { caretOf } from '@/core/line/line';
 import { keys } from '@/keys/catalogue';
 import type { KeyId } from '@/keys/catalogue';
+import { EMPTY_COLUMNS } from '@/core/notebook/columns';
 import { EMPTY_CURVES } from '@/core/notebook/curves';
 import { readNotebook, writeNotebook } from '@/core/notebook/read';
 import { EMPTY_RUNNING } from '@/core/running/state';
@@ -286,12 +287,13 @@ test('a frozen notebook of version 1 still opens', () => {
   const old = JSON.parse(raw) as { settings: object; line: object; tape: object[]; letters: Record<string, object> };
   // Version 2 adds that neither the settings nor the lines knew complex numbers; version 3 how lines were keyed, their
   // notes, pins, own digits and tries; version 4 the other entry styles, the whole Shelf and when a value was kept;
-  // version 5 the Curves place.
+  // version 5 the Curves place; version 6 the Columns place and the points of columns on Curves.
   const { letters, ...rest } = old;
   expect(loaded.kind === 'ok' && JSON.parse(writeNotebook(loaded.notebook))).toEqual({
     ...rest,
-    version: 5,
+    version: 6,
     curves: EMPTY_CURVES,
+    columns: EMPTY_COLUMNS,
     shelf: { A: { ...letters['A'], from: 'ln(2)', line: null, at: null } },
     running: { ...EMPTY_RUNNING },
     stack: { ...EMPTY_STACK },

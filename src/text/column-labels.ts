@@ -77,6 +77,7 @@ export const columnWords = {
   none: 'none',
   classes: 'Classes',
   upper: 'Upper bounds',
+  lower: 'Lower bounds',
   width: 'Width of the classes',
   widthHint: 'proposed',
   quartiles: 'Quartiles',
@@ -188,6 +189,10 @@ export const classNames: Readonly<Record<TableUse['classes'], string>> = {
   lower: 'lower bounds',
   upper: 'upper bounds',
 };
+
+/** What the column that is summed up holds. */
+export const boundsTitle = (classes: TableUse['classes']): string =>
+  classes === 'none' ? columnWords.ofColumn : classes === 'upper' ? columnWords.upper : columnWords.lower;
 
 export const separatorNames: Readonly<Record<Separator, string>> = {
   tab: 'tabs',

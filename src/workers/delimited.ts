@@ -1,10 +1,11 @@
 import Papa from 'papaparse';
-import { guessedDelimiting, headingOf, plainNumeral, separatorSigns } from '@/core/column/delimited';
+import { guessedDelimiting, headingOf, isWord, plainNumeral, separatorSigns } from '@/core/column/delimited';
 import type { Delimiting } from '@/core/column/delimited';
 import { place } from '@/core/base/problem';
 import type { Problem } from '@/core/base/problem';
 import { fail, succeed } from '@/core/base/result';
 import type { Result } from '@/core/base/result';
+import { openLetters } from '@/core/evaluate/open-letters';
 import { functionNames } from '@/core/function';
 import type { DecimalSign } from '@/core/language/numerals';
 import { parse } from '@/core/language/parse';
@@ -42,9 +43,11 @@ function cellOf(text: string, decimalSign: DecimalSign): Readonly<{ text: string
   if (plain !== null) return { text: plain, isNumber: true };
   const reading = parse(bare, { functions: functionNames, decimalSign, impliedFirst: false });
   if (!reading.ok || reading.value.target !== null) return { text: bare, isNumber: false };
-  // A word reads as a product of letters, which is not what was meant.
-  const isWord = /[a-zA-Z]{2}/.test(bare) && !/[\d(]/.test(bare) && bare !== 'pi';
-  return isWord ? { text: bare, isNumber: false } : { text: printText(reading.value.tree, TYPED), isNumber: true };
+  const { tree } = reading.value;
+  // Only the letters of the Shelf can stand for numbers.
+  const isOpen = openLetters(tree).some((name) => !/^[A-Z]$/.test(name));
+  if (isOpen || isWord(bare, functionNames)) return { text: bare, isNumber: false };
+  return { text: printText(tree, TYPED), isNumber: true };
 }
 
 const turned = (rows: readonly (readonly string[])[]): string[][] => {

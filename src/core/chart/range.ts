@@ -28,10 +28,17 @@ export function viewOfPoints(xs: readonly number[], ys: readonly number[]): View
 
 /** The room below a base line, as a share of the height, for what is written along the axis. */
 const BELOW = 0.14;
+/** The same at the left, for the marks of the heights. */
+const BESIDE = 0.05;
 
 /** The view of bars that stand on zero, with room for the marks below it. */
 export function viewOfBars(edges: readonly number[], heights: readonly number[]): ViewRange {
   const [x, { low, high }] = [withRoom(reachOf(edges)), reachOf([0, ...heights])];
   const size = high > low ? high - low : 1;
-  return { xFrom: x.low, xTo: x.high, yFrom: low - size * (low < 0 ? ROOM : BELOW), yTo: high + size * ABOVE };
+  return {
+    xFrom: x.low - BESIDE * (x.high - x.low),
+    xTo: x.high,
+    yFrom: low - size * (low < 0 ? ROOM : BELOW),
+    yTo: high + size * ABOVE,
+  };
 }

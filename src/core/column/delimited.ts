@@ -62,6 +62,23 @@ export function plainNumeral(text: string, sign: DecimalSign): string | null {
   return pointed.replace(/^(-?)\./, '$10.').replace(/\.(?=E|$)/, '');
 }
 
+const LETTERS = /[A-Za-z]{2,}/g;
+const WORDS_OF_NUMBERS: ReadonlySet<string> = new Set([
+  'pi',
+  'Ans',
+  'total',
+  'slot',
+  'mod',
+  'div',
+  'deg',
+  'rad',
+  'grad',
+]);
+
+/** Whether a cell holds a word, which would be read as letters multiplied with each other. `names`: of functions. */
+export const isWord = (text: string, names: Readonly<{ has: (name: string) => boolean }>): boolean =>
+  (text.match(LETTERS) ?? []).some((run) => !names.has(run) && !WORDS_OF_NUMBERS.has(run));
+
 /** The name and the unit in a heading: `height / m`, `height (m)`. */
 export function headingOf(text: string): Readonly<{ name: string; unit: string }> {
   const match = /^(.+?)\s*(?:\/\s*([^/()]+)|[([]([^()[\]]+)[)\]])$/.exec(text.trim());

@@ -7,7 +7,7 @@ import type { DrawnFunction } from '@/core/notebook/curves';
 import { useStore } from '@/state/app-store';
 import { columnWork } from '@/state/column-work';
 import { chartRequest } from '@/state/columns';
-import { chartTitles, columnWords, proposedSentence } from '@/text/column-labels';
+import { boundsTitle, chartTitles, columnWords, proposedSentence } from '@/text/column-labels';
 import { problemText } from '@/text/problems';
 import { Button } from '@/ui/control/Button';
 import { Field } from '@/ui/control/Field';
@@ -37,7 +37,7 @@ function ChartColumns({ table }: Readonly<{ table: DataTable }>) {
   if (chartKinds[use.chart].of === 'one')
     return (
       <ColumnPicker
-        title={columnWords.ofColumn}
+        title={boundsTitle(use.classes)}
         columns={free}
         chosen={used.one?.id ?? null}
         onChoose={(one) => setUse(id, { one })}

@@ -1,6 +1,6 @@
 import { View, useMedia } from '@tamagui/core';
 import { useCallback, useEffect, useState } from 'react';
-import { openTable } from '@/core/notebook/columns';
+import { openTable, rowsOf } from '@/core/notebook/columns';
 import { useStore } from '@/state/app-store';
 import { columnWords } from '@/text/column-labels';
 import { unitButton, unitNames, words } from '@/text/labels';
@@ -170,7 +170,7 @@ export function Columns() {
           at={
             table === null || table.columns.length === 0
               ? null
-              : { column: table.columns[at?.column ?? 0]!, row: at?.row ?? 0 }
+              : { column: table.columns[at?.column ?? 0]!, row: at?.row ?? rowsOf(table) }
           }
           onDone={() => {
             setPanel('data');

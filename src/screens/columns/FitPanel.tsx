@@ -41,16 +41,15 @@ const FIRST_ROWS = { from: 0, count: 40 } as const;
 /** The equation, what it rests on, and what it comes to at an x. */
 function Found({ made, table, onOpen }: Readonly<{ made: FitView; table: DataTable }> & Pick<Props, 'onOpen'>) {
   const display = useStore((s) => s.settings.display);
-  const { addFunction, setPoints, setView, setUse } = useStore.getState();
+  const { layOver, setUse } = useStore.getState();
   const router = useRouter();
   const { x, y } = usedColumns(table);
   const { model } = table.use;
   const at = useTyped(table.use.at, (text) => setUse(table.id, { at: text }));
   const markup = typeset(`y=${made.equation}`, CORE_SPELLING, display);
   const toCurves = (): void => {
-    addFunction(made.full);
-    if (x !== null && y !== null) setPoints({ x: x.id, y: y.id, on: true });
-    setView(made.view);
+    if (x === null || y === null) return;
+    layOver(made.full, { x, y }, made.view);
     router.navigate('/curves');
   };
   const { prediction } = made;

@@ -8,6 +8,7 @@ import { columnWork } from '@/state/column-work';
 import { summaryRequest } from '@/state/columns';
 import type { SummaryView } from '@/state/columns';
 import {
+  boundsTitle,
   classNames,
   columnWords,
   proposedSentence,
@@ -172,7 +173,7 @@ export function SummaryPanel({ table, onCell, onOpen }: Props) {
         ) : (
           <>
             <ColumnPicker
-              title={columnWords.ofColumn}
+              title={boundsTitle(use.classes)}
               columns={free}
               chosen={used.one?.id ?? null}
               onChoose={(one) => setUse(id, { one })}

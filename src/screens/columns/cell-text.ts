@@ -1,3 +1,4 @@
+import { isWord } from '@/core/column/delimited';
 import { functionNames } from '@/core/function';
 import type { DecimalSign } from '@/core/language/numerals';
 import { parse } from '@/core/language/parse';
@@ -17,6 +18,7 @@ export function cellText(text: string, decimalSign: DecimalSign): string {
   const key = decimalSign + text;
   const before = known.get(key);
   if (before !== undefined) return before;
+  if (isWord(text, functionNames)) return text;
   const reading = parse(text, { functions: functionNames, decimalSign: '.', impliedFirst: false });
   const made = reading.ok
     ? printText(reading.value.tree, { style: 'reading', decimalSign, impliedFirst: false, grouping: false })

@@ -46,8 +46,8 @@ export function pointsDrawing(
 
 /** What a chart of a table draws; null while the columns it needs are not there. */
 export function chartDrawing(table: DataTable, made: ChartView, sign: DecimalSign): ChartDrawing | null {
-  const { x, y, one } = usedColumns(table);
-  const { chart } = table.use;
+  const { x, y, one, upper } = usedColumns(table);
+  const { chart, classes } = table.use;
   if (made.points !== null)
     return x === null || y === null ? null : pointsDrawing(x, y, made.points, made.view, chart === 'joined', sign);
   if (made.box !== null) {
@@ -85,7 +85,10 @@ export function chartDrawing(table: DataTable, made: ChartView, sign: DecimalSig
   return {
     view: made.view,
     shapes,
-    x: axis(one),
+    x:
+      classes === 'both' && one !== null && upper !== null
+        ? axis({ ...one, name: `${one.name} – ${upper.name}` })
+        : axis(one),
     y: { name: what, unit: '', ticks: 'decimal' },
     reads: (i) => {
       const bar = made.bars[i];

@@ -110,6 +110,7 @@ export function Grid(props: Props) {
     watcher.observe(box);
     return () => watcher.disconnect();
   }, []);
+  const headHeight = rowHeight + 4;
   const share = Math.floor((room - NUMBERS) / heads.length);
   const columnWidth = Math.max(leastWidth, Math.min(share, Math.round(leastWidth * WIDEST)));
   const virtual = useVirtualizer({
@@ -117,8 +118,11 @@ export function Grid(props: Props) {
     getScrollElement: () => scroller.current,
     estimateSize: () => rowHeight,
     overscan: 10,
+    // The heads lie above the rows, also while these are scrolled.
+    scrollMargin: headHeight,
+    scrollPaddingStart: headHeight,
   });
-  useEffect(() => virtual.measure(), [virtual, rowHeight]);
+  useEffect(() => virtual.measure(), [virtual, rowHeight, headHeight]);
   const items = virtual.getVirtualItems();
   const [first, last] = [items[0]?.index ?? 0, items.at(-1)?.index ?? 0];
   useEffect(() => onSeen(first, last), [onSeen, first, last, props.version]);
@@ -163,7 +167,7 @@ export function Grid(props: Props) {
         if (place?.column != null) onOpen({ row: place.row, column: place.column });
       }}
     >
-      <div role="row" aria-rowindex={1} className="grid-heads" style={{ width }}>
+      <div role="row" aria-rowindex={1} className="grid-heads" style={{ width, height: headHeight }}>
         <div role="columnheader" aria-label="" className="grid-corner" />
         {heads.map(({ id, name: head, unit, spoken }, i) => (
           <div key={id} role="columnheader" aria-colindex={i + 2} className="grid-head" style={{ width: columnWidth }}>
@@ -179,7 +183,7 @@ export function Grid(props: Props) {
           <Row
             key={index}
             row={index}
-            top={start}
+            top={start - headHeight}
             columns={heads.length}
             chosen={at?.row === index ? at.column : null}
             isEditing={props.isEditing && at?.row === index}

@@ -1,0 +1,132 @@
+import { EMPTY_COLUMNS, openTable } from '@/core/notebook/columns';
+import { readNotebook, writeNotebook } from '@/core/notebook/read';
+import { EMPTY_CURVES } from '@/core/notebook/curves';
+import { columnAtHand } from './column-actions';
+import { fromNotebook, toNotebook } from './document';
+import { createStore } from './store';
+
+let store: ReturnType<typeof createStore>;
+beforeEach(() => {
+  store = createStore();
+});
+
+const shown = (): string =>
+  (openTable(store.getState().document.columns)?.columns ?? [])
+    .map(({ name, cells }) => `${name}: ${cells.join(' ')}`)
+    .join('; ');
+
+const pair = () =>
+  store.getState().putTable('Tide', [
+    { name: 'hour', unit: 'h', cells: ['0', '1', '2'] },
+    { name: 'height', unit: 'm', cells: ['5', '7', '6'] },
+  ]);
+
+test('every edit of a table is taken back by undo, one by one', () => {
+  const s = store.getState();
+  pair();
+  const edits: readonly (() => void)[] = [
+    () => s.setCell('c1', 3, '3'),
+    () => s.setCell('c2', 3, 'sqrt(2)'),
+    () => s.addColumn('t1'),
+    () => s.changeColumn('c3', { name: 'note' }),
+    () => s.moveColumn('c3', -1),
+    () => s.insertRow('t1', 1, null),
+    () => s.deleteRow('t1', 0, ['c2']),
+    () => s.moveRow('t1', 2, 1),
+    () => s.orderRows('t1', null, [3, 2, 1, 0]),
+    () =>
+      s.putCells('t1', 'c2', 1, [
+        { name: '', unit: '', cells: ['8', '9'] },
+        { name: '', unit: '', cells: ['10', '11'] },
+      ]),
+    () => s.emptyColumn('c1'),
+    () => s.removeColumn('c2'),
+    () => s.setUse('t1', { chart: 'box' }),
+    () => s.nameTable('t1', 'Quay'),
+    () => s.removeTable('t1'),
+  ];
+  const seen = edits.map((edit) => {
+    const before = store.getState().document;
+    edit();
+    expect(store.getState().document).not.toBe(before);
+    return before;
+  });
+  for (const before of seen.reverse()) {
+    s.press({ type: 'undo' });
+    expect(store.getState().document.columns.tables).toEqual(before.columns.tables);
+  }
+});
+
+test.each([
+  ['emptying leaves the column', 'emptyColumn', 'hour: ; height: 5 7 6', 'column-emptied'],
+  ['removing takes it away', 'removeColumn', 'height: 5 7 6', 'column-removed'],
+] as const)('%s', (_, deed, left, code) => {
+  pair();
+  store.getState()[deed]('c1');
+  expect(shown()).toBe(left);
+  expect(store.getState().notice).toMatchObject({ code, offersUndo: true });
+});
+
+test('rows keep together, and one column alone only when that is asked for', () => {
+  pair();
+  const s = store.getState();
+  s.deleteRow('t1', 0, null);
+  expect(shown()).toBe('hour: 1 2; height: 7 6');
+  s.orderRows('t1', null, [1, 0]);
+  expect(shown()).toBe('hour: 2 1; height: 6 7');
+  s.insertRow('t1', 0, ['c2']);
+  expect(shown()).toBe('hour: 2 1; height:  6 7');
+});
+
+test('a level is put below the column that was last written into, worth the same whatever becomes of letters', () => {
+  const s = store.getState();
+  s.appendCell(null, '4');
+  expect(shown()).toBe('A: 4');
+  pair();
+  s.setCell('c3', 3, '1');
+  expect(columnAtHand(store.getState().document)?.name).toBe('height');
+  s.appendCell(null, '1/3');
+  expect(shown()).toBe('hour: 0 1 2; height: 5 7 6 1 1/3');
+  s.openTable('t1');
+  s.appendCell('c3', '9');
+  expect(shown()).toBe('A: 4');
+});
+
+test('an equation laid over points names the axes, in one step', () => {
+  pair();
+  const before = store.getState().document.curves;
+  const [x, y] = openTable(store.getState().document.columns)!.columns;
+  store.getState().layOver('2*x', { x: x!, y: y! }, { xFrom: 0, xTo: 2, yFrom: 0, yTo: 9 });
+  expect(store.getState().document.curves).toMatchObject({
+    points: { x: 'c1', y: 'c2', on: true },
+    functions: [{ text: '2*x' }],
+    x: { name: 'hour', unit: 'h' },
+    y: { name: 'height', unit: 'm' },
+  });
+  store.getState().press({ type: 'undo' });
+  expect(store.getState().document.curves).toBe(before);
+});
+
+test('tables are kept with the notebook; version 5 had none', () => {
+  pair();
+  const { document, settings } = store.getState();
+  const written = toNotebook(document, settings);
+  const loaded = readNotebook(writeNotebook(written));
+  expect(loaded.kind === 'ok' && fromNotebook(loaded.notebook).columns).toEqual(document.columns);
+  const { columns: _, curves: __, ...rest } = written;
+  const { points: ___, ...curves } = EMPTY_CURVES;
+  const old = readNotebook(JSON.stringify({ ...rest, curves, version: 5 }));
+  expect(old.kind === 'ok' && [old.notebook.columns, old.notebook.curves]).toEqual([EMPTY_COLUMNS, EMPTY_CURVES]);
+});
+
+test.each([
+  ['two columns with one id', ['c1', 'c1'], '1'],
+  ['a cell that is too long', ['c1', 'c2'], '1'.repeat(401)],
+])('a notebook with %s is set aside', (_, ids, cell) => {
+  pair();
+  const { document, settings } = store.getState();
+  const [table] = document.columns.tables;
+  const columns = ids.map((id) => ({ id, name: 'A', unit: '', cells: [cell] }));
+  const raw = { ...toNotebook(document, settings), columns: { ...EMPTY_COLUMNS, tables: [{ ...table, columns }] } };
+  expect(readNotebook(JSON.stringify(raw)).kind).toBe('damaged');
+});
