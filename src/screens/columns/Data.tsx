@@ -234,6 +234,7 @@ export function Data({ table, at, isWide, onAt, onColumn, onRow, onSort, onPaste
         isEditing={at?.isWritten === true}
         rowHeight={Math.round(ROW * large)}
         leastWidth={Math.round(WIDTH * large)}
+        rowsName={columnWords.row}
         rowName={rowName}
         onCell={choose}
         onOpen={open}

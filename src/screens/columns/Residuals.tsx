@@ -69,7 +69,7 @@ export function Residuals({ table, made }: Readonly<{ table: DataTable; made: Fi
         style={{ height: Math.min(TALLEST, made.count * ROW + ROW) }}
       >
         <div role="row" className="residual residual-head">
-          {['', columnWords.x, columnWords.y, columnWords.left].map((head, i) => (
+          {[columnWords.row, columnWords.x, columnWords.y, columnWords.left].map((head, i) => (
             <span key={i} role="columnheader">
               {head}
             </span>

@@ -109,6 +109,8 @@ export function LineEditor(props: Props) {
     document.getElementById(LINE_INPUT_ID)?.focus({ preventScroll: true });
     const onStroke = (event: KeyboardEvent): void => {
       if (event.key === 'Escape') return onCancel();
+      // The stroke by which the writing began was taken where it was heard.
+      if (event.defaultPrevented) return undefined;
       const { target, key, ctrlKey, metaKey, altKey, shiftKey } = event;
       if (target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement) return undefined;
       const state = own.getState();

@@ -25,6 +25,8 @@ type Props = Readonly<{
   rowHeight: number;
   /** Columns are at least this wide; a few of them share the room there is. */
   leastWidth: number;
+  /** What the numbers in the margin are. */
+  rowsName: string;
   rowName: (row: number) => string;
   onCell: (place: GridPlace) => void;
   onOpen: (place: GridPlace) => void;
@@ -168,7 +170,9 @@ export function Grid(props: Props) {
       }}
     >
       <div role="row" aria-rowindex={1} className="grid-heads" style={{ width, height: headHeight }}>
-        <div role="columnheader" aria-label="" className="grid-corner" />
+        <div role="columnheader" className="grid-corner">
+          <span className="only-spoken">{props.rowsName}</span>
+        </div>
         {heads.map(({ id, name: head, unit, spoken }, i) => (
           <div key={id} role="columnheader" aria-colindex={i + 2} className="grid-head" style={{ width: columnWidth }}>
             <button type="button" className="grid-button" aria-label={spoken} onClick={() => onHead(i)}>

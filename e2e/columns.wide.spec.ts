@@ -1,0 +1,143 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from '@playwright/test';
+import { readFileSync } from 'node:fs';
+import { ColumnsPage } from './columns';
+
+test('by the keyboard alone: a table begun, typed across and down, mended, and taken back', async ({ page }) => {
+  const columns = new ColumnsPage(page);
+  await columns.open();
+  await page.getByRole('button', { name: 'Begin a table' }).focus();
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'Add a column' }).focus();
+  await page.keyboard.press('Enter');
+  await page.getByRole('grid').focus();
+  await page.keyboard.type('1.5');
+  await page.keyboard.press('Tab');
+  await page.keyboard.type("12°30'");
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('Escape');
+  await expect(columns.cell('A, row 1')).toHaveText('1.5');
+  await expect(columns.cell('B, row 1')).toContainText('12°30′');
+  await page.getByRole('grid').focus();
+  await page.keyboard.press('ArrowLeft');
+  await page.keyboard.type('sqrt(2');
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('Escape');
+  await expect(columns.cell('A, row 2')).toContainText('√2');
+  await expect(page.getByText(/^B, row 2: A value is missing/).first()).toBeVisible();
+  await page.getByRole('grid').focus();
+  await page.keyboard.press('ArrowUp');
+  await page.keyboard.press('Delete');
+  await expect(columns.cell('A, row 2')).toHaveText('');
+  await page.keyboard.press('Control+z');
+  await expect(columns.cell('A, row 2')).toContainText('√2');
+});
+
+test('a file is shown before it is taken in; a table is taken along, its chart as SVG and PNG', async ({ page }) => {
+  const columns = new ColumnsPage(page);
+  await columns.open();
+  await columns.press('In and out');
+  const [chooser] = await Promise.all([page.waitForEvent('filechooser'), columns.press('Open a file (CSV, TSV)')]);
+  const buffer = Buffer.from('hour (h),height (m)\r\n0,0.95\r\n1,1.65\r\n2,5/2\r\n3,harbour\r\n');
+  await chooser.setFiles({ name: 'tide.csv', mimeType: 'text/csv', buffer });
+  await expect(page.getByText('2 columns of 4 values; 1 cell is no number.')).toBeVisible();
+  await columns.press('As a new table');
+  await expect(columns.cell('height, row 4')).toHaveAccessibleName(/harbour\. harbour stands for no number|harbour\. /);
+  await columns.panel('Chart');
+  await expect(page.getByText(/^height, row 4: /).first()).toBeVisible();
+  const saved = async (button: string): Promise<string> => {
+    const [download] = await Promise.all([page.waitForEvent('download'), columns.press(button)]);
+    return readFileSync(await download.path(), 'latin1');
+  };
+  await columns.press(/^Tables: /);
+  expect((await saved('Save as CSV')).split('\r\n')).toEqual([
+    'hour / h,height / m',
+    '0,0.95',
+    '1,1.65',
+    '2,2.5',
+    '3,harbour',
+    '',
+  ]);
+  await columns.press('Close');
+  await columns.cell('height, row 4').click();
+  await page.keyboard.press('Delete');
+  await columns.cell('hour, row 4').click();
+  await page.keyboard.press('Delete');
+  await expect(columns.chart).toBeVisible();
+  const svg = await saved('Save as SVG');
+  expect(svg.match(/h0\.01/g)).toHaveLength(3);
+  expect(await saved('Save as PNG')).toMatch(/^.PNG/);
+  await columns.chart.focus();
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowRight');
+  await expect(columns.reads).toHaveText('Row 2: hour 1, height 1.65');
+});
+
+test('fits: each model with its coefficients, and why there is none', async ({ page }) => {
+  const columns = new ColumnsPage(page);
+  await columns.open();
+  await columns.take('Rope', 'x y\n0 1\n1 2\n2 4\n3 8');
+  await columns.panel('Fit');
+  await expect(columns.statistic('r')).toHaveAccessibleName(/^r ≈ 0\.95/);
+  await columns.press('Exponential');
+  await expect(columns.statistic('b')).toHaveAccessibleName(/^b ≈ 0\.693\s147\s180\s6$/);
+  await expect(page.getByText('Fitted to the logarithms.')).toBeVisible();
+  await columns.press('Polynomial');
+  await columns.press('Higher degree');
+  await expect(columns.statistic('R²')).toHaveAccessibleName('R² = 1');
+  await expect(page.getByRole('table', { name: 'Residuals' }).getByRole('row', { name: /^Row 4/ })).toContainText('0');
+  await columns.press('Higher degree');
+  await expect(page.getByRole('alert')).toHaveText('This needs at least 5 different values of x; there are 4.');
+  await columns.press('Power');
+  await expect(page.getByRole('alert')).toHaveText('Row 1: ln needs a number above zero.');
+  await columns.press('Sine');
+  await expect(page.getByRole('alert')).toHaveText('This needs at least 5 different values of x; there are 4.');
+});
+
+for (const scheme of ['light', 'dark'] as const)
+  test(`axe finds nothing on Columns (${scheme})`, async ({ page }) => {
+    test.slow();
+    await page.emulateMedia({ colorScheme: scheme });
+    const columns = new ColumnsPage(page);
+    const clean = async (): Promise<void> => {
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map((n) => n.html).join(' | ')}`)).toEqual([]);
+    };
+    await columns.open();
+    await clean();
+    await columns.take('Tide', 'hour\theight\n0\t1\n1\t3\n2\t2\n3\tword\n4\t');
+    await clean();
+    await columns.cell('height, row 4').click();
+    await page.keyboard.type('4');
+    await clean();
+    await page.keyboard.press('Enter');
+    await page.keyboard.type('5');
+    await page.keyboard.press('Enter');
+    await page.keyboard.press('Escape');
+    for (const panel of ['Summary', 'Chart', 'Fit']) {
+      await columns.panel(panel);
+      await page.waitForTimeout(700);
+      await clean();
+    }
+    await columns.panel('Summary');
+    await columns.press('Frequencies, classes, quartiles');
+    await clean();
+    await columns.statistic('mean').click();
+    await clean();
+    await columns.press('Close');
+    for (const [button, wait] of [
+      [/^height: options/, 'Empty it'],
+      [/^Sort$/, 'Largest first'],
+      [/^Row$/, 'Delete the row'],
+      [/^Tables: /, 'New table'],
+    ] as const) {
+      await page.getByRole('button', { name: button }).first().click();
+      await expect(page.getByRole('dialog').getByRole('button', { name: wait })).toBeVisible();
+      await clean();
+      await columns.press('Close');
+    }
+    await columns.press('Paste');
+    await page.getByRole('textbox', { name: 'Text to take in' }).fill('1;2\n3;4');
+    await page.waitForTimeout(400);
+    await clean();
+  });
