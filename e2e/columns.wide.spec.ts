@@ -119,6 +119,8 @@ for (const scheme of ['light', 'dark'] as const)
       await page.waitForTimeout(700);
       await clean();
     }
+    // The sheets are made of the same parts in both themes.
+    if (scheme === 'dark') return;
     await columns.panel('Summary');
     await columns.press('Frequencies, classes, quartiles');
     await clean();

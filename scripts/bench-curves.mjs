@@ -57,6 +57,26 @@ export async function dragCurves(browser, port, demo, slowdown) {
   return told(gaps);
 }
 
+/** The gaps between frames while an element is scrolled down. */
+const scrolled = (page, element) =>
+  page.evaluate(
+    (selector) =>
+      new Promise((resolve) => {
+        const scroller = document.querySelector(selector);
+        const seen = [];
+        let last = performance.now();
+        const step = (now) => {
+          seen.push(now - last);
+          last = now;
+          scroller.scrollTop += 50;
+          if (seen.length < 240) requestAnimationFrame(step);
+          else resolve(seen.slice(5));
+        };
+        requestAnimationFrame(step);
+      }),
+    element,
+  );
+
 /** A table of so many rows scrolled through at some 3 000 pixels a second. */
 export async function scrollTable(browser, port, demo) {
   const page = await browser.newPage({ viewport: { width: 390, height: 844 } });
@@ -70,23 +90,29 @@ export async function scrollTable(browser, port, demo) {
   await page.getByRole('tab', { name: 'Values' }).click();
   await page.getByRole('row').nth(5).waitFor();
   await page.waitForTimeout(1000);
-  const gaps = await page.evaluate(
-    () =>
-      new Promise((resolve) => {
-        const scroller = document.querySelector('[role="rowgroup"]');
-        const seen = [];
-        let last = performance.now();
-        const step = (now) => {
-          seen.push(now - last);
-          last = now;
-          scroller.scrollTop += 50;
-          if (seen.length < 240) requestAnimationFrame(step);
-          else resolve(seen.slice(5));
-        };
-        requestAnimationFrame(step);
-      }),
-  );
+  const gaps = await scrolled(page, '[role="rowgroup"]');
   const count = await page.getByRole('table').getAttribute('aria-rowcount');
   await page.close();
   return `${Number(count) - 1} rows, ${told(gaps)}`;
+}
+
+/** Ten thousand rows of data, one column of them expressions, scrolled through at the same speed. */
+export async function scrollData(browser, port, demo) {
+  const page = await browser.newPage({ viewport: { width: 390, height: 844 } });
+  const [table] = demo.columns.tables;
+  const cells = [
+    Array.from({ length: 10_000 }, (_, i) => String(i)),
+    Array.from({ length: 10_000 }, (_, i) => (((i * 7919) % 1000) / 100).toString()),
+    Array.from({ length: 10_000 }, (_, i) => `${i % 17}/${1 + (i % 13)}`),
+  ];
+  const columns = cells.map((all, i) => ({ id: `c${i + 1}`, name: 'xyz'[i], unit: '', cells: all }));
+  const notebook = { ...demo, columns: { tables: [{ ...table, columns }], open: null, into: null } };
+  await page.addInitScript((raw) => localStorage.setItem('ulkav.notebook', raw), JSON.stringify(notebook));
+  await page.goto(`http://localhost:${port}/columns`);
+  await page.getByRole('gridcell').nth(5).waitFor();
+  await page.waitForTimeout(2500);
+  const gaps = await scrolled(page, '[role="grid"]');
+  const count = await page.getByRole('grid').getAttribute('aria-rowcount');
+  await page.close();
+  return `${Number(count) - 2} rows, ${told(gaps)}`;
 }

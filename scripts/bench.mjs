@@ -1,7 +1,7 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { chromium } from '@playwright/test';
 import { format, resolveConfig } from 'prettier';
-import { dragCurves, scrollTable } from './bench-curves.mjs';
+import { dragCurves, scrollData, scrollTable } from './bench-curves.mjs';
 import { build } from './build.mjs';
 import { bundled } from './bundle.mjs';
 import { demoNotebook } from './demo-notebook.mjs';
@@ -163,5 +163,6 @@ const demo = JSON.parse(readFileSync(await demoNotebook(), 'utf8'));
 console.log('\nEight curves dragged by a finger, processor slowed four times');
 console.log(await dragCurves(browser, PORT, demo, 4));
 console.log(`\nScrolling the table of values\n${await scrollTable(browser, PORT, demo)}`);
+console.log(`\nScrolling a table of data\n${await scrollData(browser, PORT, demo)}`);
 await browser.close();
 server.kill();

@@ -19,6 +19,11 @@ const entryStyle = async (page, name) => {
     .tap();
 };
 
+const openTable = async (page, name) => {
+  await page.getByRole('button', { name: /^Tables: / }).tap();
+  await page.getByRole('dialog').getByRole('button', { name, exact: true }).tap();
+};
+
 const shots = [
   { name: 'bench-phone', size: phone, scheme: 'light' },
   { name: 'bench-phone-dark', size: phone, scheme: 'dark' },
@@ -33,16 +38,6 @@ const shots = [
     },
   },
   {
-    name: 'curves-follow-phone',
-    size: phone,
-    scheme: 'dark',
-    act: async (page) => {
-      await page.getByRole('link', { name: 'Curves' }).tap();
-      await page.getByRole('button', { name: 'Follow' }).tap();
-      await page.getByRole('group', { name: 'Point that is followed' }).getByText('=').first().waitFor();
-    },
-  },
-  {
     name: 'curves-wide',
     size: wide,
     scheme: 'light',
@@ -52,26 +47,40 @@ const shots = [
       await page.getByRole('row', { name: /^x 8/ }).click();
     },
   },
-  { name: 'bench-wide', size: wide, scheme: 'light' },
   {
-    name: 'complex-phone',
+    name: 'columns-phone',
     size: phone,
-    scheme: 'dark',
+    scheme: 'light',
     act: async (page) => {
-      await page.getByRole('button', { name: 'clear line' }).tap();
-      await page.getByRole('button', { name: /^Number display/ }).tap();
-      await page.getByRole('switch', { name: 'Complex numbers' }).tap();
-      await page.getByRole('button', { name: 'Close', exact: true }).tap();
-      await page.getByRole('textbox').pressSequentially('sqrt(-4)+cbrt(-8)');
-      await page.getByRole('tab', { name: 'Powers' }).tap();
+      await page.getByRole('link', { name: 'Columns' }).tap();
+      await openTable(page, 'Soundings');
+      await page.getByRole('gridcell', { name: /^depth, row 3/ }).tap();
     },
   },
   {
-    name: 'line-phone',
+    name: 'columns-chart-phone',
     size: phone,
-    scheme: 'light',
-    act: (page) => page.getByRole('button', { name: 'What to do with 17/6' }).tap(),
+    scheme: 'dark',
+    act: async (page) => {
+      await page.getByRole('link', { name: 'Columns' }).tap();
+      await openTable(page, 'Mussels');
+      await page.getByRole('tab', { name: 'Chart' }).tap();
+      await page.getByRole('application').tap({ position: { x: 200, y: 300 } });
+      await page.waitForTimeout(600);
+    },
   },
+  {
+    name: 'columns-wide',
+    size: wide,
+    scheme: 'light',
+    act: async (page) => {
+      await page.getByRole('link', { name: 'Columns' }).click();
+      await page.getByRole('tab', { name: 'Fit' }).click();
+      await page.getByRole('group', { name: 'Equation' }).waitFor();
+      await page.waitForTimeout(900);
+    },
+  },
+  { name: 'bench-wide', size: wide, scheme: 'light' },
   {
     name: 'boxes-phone',
     size: phone,

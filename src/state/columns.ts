@@ -93,9 +93,9 @@ export function fitRequest(state: Given, table: DataTable, rows: FitViewRequest[
   return { ...columnsRequest(state, shaped.columns, [at]), model, degree, at, data: shaped.data, rows };
 }
 
-export type { ChartBar, ChartBox, ChartView } from '@/workers/column-chart';
+export type { ChartView } from '@/workers/column-chart';
 export type { FitView, Residual } from '@/workers/column-fit';
 export type { CellFlag, Looked, Shown } from '@/workers/column-reader';
 export type { LookView, ProposedText, StatisticId, SummaryView } from '@/workers/column-summary';
 export type { CellView } from '@/workers/column-tasks';
-export type { Delimited, TakenColumn } from '@/workers/delimited';
+export type { Delimited } from '@/workers/delimited';

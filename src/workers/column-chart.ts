@@ -21,7 +21,7 @@ import type { LineRequest } from './answer';
 import { readRows, shownNumber } from './column-reader';
 import type { ColumnText, Looked, Reader } from './column-reader';
 import { proposedText, readClasses, readOne, readPair, textOf, widthOf } from './column-summary';
-import type { ClassesRequest, OneRequest, PairRequest, ProposedText } from './column-summary';
+import type { OneRequest, PairRequest, ProposedText } from './column-summary';
 
 export type ChartRequest = LineRequest &
   Readonly<{
@@ -254,5 +254,3 @@ export function orderOf({ by, rows, isDown }: OrderRequest, reader: Reader): Res
   known.sort((a, b) => (isDown ? q.compare(b.value, a.value) : q.compare(a.value, b.value)) || a.row - b.row);
   return succeed([...known.map(({ row }) => row), ...rest]);
 }
-
-export type { ClassesRequest };

@@ -1,6 +1,5 @@
 import { FIRST_USE } from '@/core/notebook/columns';
 import type { DataTable, TableUse } from '@/core/notebook/columns';
-import type { Document } from '@/state/document';
 import { DEFAULT_SETTINGS, EMPTY_DOCUMENT } from '@/state/document';
 import { chartRequest, columnsRequest, fitRequest, summaryRequest } from '@/state/columns';
 import type { LineRequest } from './answer';
@@ -9,11 +8,16 @@ import type { ColumnTasks } from './column-tasks';
 
 const alive = () => true;
 const perform = createColumnWork();
-const state = { document: EMPTY_DOCUMENT as Document, settings: DEFAULT_SETTINGS };
+const state = { document: EMPTY_DOCUMENT, settings: DEFAULT_SETTINGS };
+
+function ask<K extends keyof ColumnTasks>(kind: K, request: ColumnTasks[K]['request'] | null) {
+  if (request === null) throw new Error('nothing to ask');
+  return perform({ kind, request } as Parameters<typeof perform>[0], alive) as ColumnTasks[K]['result'];
+}
 
 function work<K extends keyof ColumnTasks>(kind: K, request: ColumnTasks[K]['request'] | null) {
-  if (request === null) throw new Error('nothing to ask');
-  const made = perform({ kind, request } as Parameters<typeof perform>[0], alive) as ColumnTasks[K]['result'];
+  const made = ask(kind, request);
+  if (!made.ok) throw new Error(made.problem.code);
   return made as Extract<ColumnTasks[K]['result'], { ok: true }>;
 }
 
@@ -31,8 +35,8 @@ const table = (columns: readonly string[], use: Partial<TableUse> = {}): DataTab
 });
 
 const statistics = (of: DataTable): Record<string, string> => {
-  const answer = work('summary', summaryRequest(state, of));
-  if (!answer.ok) return { problem: (answer as unknown as { problem: { code: string } }).problem.code };
+  const answer = ask('summary', summaryRequest(state, of));
+  if (!answer.ok) return { problem: answer.problem.code };
   const { made, flags } = answer.value;
   if (made === null) return { flags: flags.map(({ column, row }) => `${column}:${row}`).join(' ') };
   return Object.fromEntries([
@@ -166,8 +170,7 @@ test.each([
   ['x all alike', table(['1 1 1', '1 2 3']), 'domain'],
   ['no logarithm', table(['1 2 3', '1 0 3'], { model: 'exponential' }), 'domain'],
 ])('a fit with %s says so', (_, of, code) => {
-  const answer = perform({ kind: 'fit', request: fitRequest(state, of, rows)! }, alive);
-  expect(answer).toMatchObject({ ok: false, problem: { code } });
+  expect(ask('fit', fitRequest(state, of, rows))).toMatchObject({ ok: false, problem: { code } });
 });
 
 const base: LineRequest = columnsRequest(state, []);

@@ -44,7 +44,7 @@ function ChartColumns({ table }: Readonly<{ table: DataTable }>) {
       />
     );
   return (
-    <>
+    <View flexDirection="row" flexWrap="wrap" columnGap="$4" rowGap="$2">
       <ColumnPicker
         title={columnWords.x}
         columns={columns}
@@ -57,7 +57,7 @@ function ChartColumns({ table }: Readonly<{ table: DataTable }>) {
         chosen={used.y?.id ?? null}
         onChoose={(y) => setUse(id, { y })}
       />
-    </>
+    </View>
   );
 }
 

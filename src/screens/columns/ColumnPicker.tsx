@@ -17,7 +17,7 @@ type Props = Readonly<{
 export function ColumnPicker({ title, columns, chosen, takesNone = false, onChoose }: Props) {
   return (
     <View role="group" aria-label={title} flexDirection="row" alignItems="center" gap="$2" className="scroll-x">
-      <Words tone="muted" size="medium" minWidth={76}>
+      <Words tone="muted" size="medium" minWidth={title.length < 3 ? 16 : 76}>
         {title}
       </Words>
       {takesNone ? (

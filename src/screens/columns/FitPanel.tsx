@@ -154,18 +154,20 @@ export function FitPanel({ table, onCell, onOpen }: Props) {
             onChange={(degree) => setUse(id, { degree })}
           />
         ) : null}
-        <ColumnPicker
-          title={columnWords.x}
-          columns={free}
-          chosen={x?.id ?? null}
-          onChoose={(c) => setUse(id, { x: c })}
-        />
-        <ColumnPicker
-          title={columnWords.y}
-          columns={free}
-          chosen={y?.id ?? null}
-          onChoose={(c) => setUse(id, { y: c })}
-        />
+        <View flexDirection="row" flexWrap="wrap" columnGap="$4" rowGap="$2">
+          <ColumnPicker
+            title={columnWords.x}
+            columns={free}
+            chosen={x?.id ?? null}
+            onChoose={(c) => setUse(id, { x: c })}
+          />
+          <ColumnPicker
+            title={columnWords.y}
+            columns={free}
+            chosen={y?.id ?? null}
+            onChoose={(c) => setUse(id, { y: c })}
+          />
+        </View>
         {y === null ? <Words tone="muted">{columnWords.needsPair}</Words> : null}
         <Flags table={table} flags={panel.flags} hasMore={panel.hasMore} onCell={onCell} />
         {panel.problem === null ? null : (
