@@ -67,7 +67,7 @@ export function chartRequest(state: Given, table: DataTable, chart = table.use.c
     return {
       ...columnsRequest(state, present([y])),
       ...common,
-      data: { of: 'bars', labels: x, heights: y },
+      data: { of: 'bars', labels: x, heights: y === x ? null : y },
     };
   }
   const shaped = chartKinds[chart].of === 'pair' ? pairIn(table) : oneOf(table);

@@ -1,5 +1,3 @@
-import { exactTree } from '@/core/format/exact-tree';
-import { batchText } from '@/core/format/layout';
 import { meaningOf } from '@/core/keyed/operation';
 import { Builder, plainOperand } from '@/core/keyed/operand';
 import { parse } from '@/core/language/parse';
@@ -15,8 +13,6 @@ import { entered, picked, pushed, stackAfter, stackDone } from '@/core/stack/sta
 import type { Outcome as StackOutcome } from '@/core/stack/stack';
 import { LONGEST_CELL } from '@/core/notebook/columns';
 import type { SavedValue } from '@/core/notebook/value-codec';
-import { roundToFigures } from '@/core/number/digits';
-import { isReal } from '@/core/number/value';
 import type { KeyAction } from '@/keys/catalogue';
 import { putEntry } from '@/keys/log';
 import { isLineAction } from '@/keys/press';
@@ -27,11 +23,10 @@ import type { Document } from './document';
 import type { StepName } from './history';
 import { named } from './named';
 import { notice } from './notice';
-import { shortText } from './stand-in';
+import { lasting, shortText } from './stand-in';
 import { changed, written } from './state';
 import type { State } from './state';
 import { stepLine } from './tape';
-import { valueOf } from './values';
 import { spelled, spelledOperand, workOn } from './work';
 
 /** What a key changes in the Running and Stack styles; an empty change where it means nothing. */
@@ -88,7 +83,7 @@ export function runningPressed(state: State, action: KeyAction): Partial<State> 
   const { running } = state.document;
   const settings = runningSettings(state);
   if (action.type === 'toLine') return toLine(state, currentOf(running));
-  if (action.type === 'toColumn') return appended(state, null, lastingText(currentOf(running)));
+  if (action.type === 'toColumn') return toColumn(state, currentOf(running), null);
   const key = runningKey(action);
   if (key === null) return {};
   if (key.kind !== 'name')
@@ -220,25 +215,18 @@ export function levelToLine(state: State, level: number): Partial<State> {
   );
 }
 
-/** Names whose values can change, and chance. */
-const CHANGING = /[A-Z]|total|slot|rand/;
-const POWER_OF_TEN = /\dE[+-]?\d/g;
-const LASTING_DIGITS = 40;
-
-/** An operand as typed text that is worth the same whatever becomes of what the Shelf keeps. */
-function lastingText({ value: saved, made }: Operand<SavedValue>): string {
-  const value = saved === null ? null : valueOf(saved);
-  const isLasting = !CHANGING.test(made.replace(POWER_OF_TEN, '')) && made.length <= LONGEST_CELL;
-  if (isLasting || value === null || !isReal(value)) return made;
-  if (value.kind !== 'real') return printText(exactTree(value), TYPED);
-  const digits = roundToFigures(value, LASTING_DIGITS, () => true);
-  return typeof digits === 'string' ? made : batchText(digits);
+/** An operand put below the last value of a column, as text that is worth the same whatever the Shelf keeps later on. */
+function toColumn(state: State, operand: Operand<SavedValue>, column: string | null): Partial<State> {
+  const text = lasting(operand.made);
+  return text !== null && text.length <= LONGEST_CELL
+    ? appended(state, column, text)
+    : workOn(state, workOfOperand(operand), (now, answer) => appended(now, column, shortText(answer)));
 }
 
 /** A level put below the last value of a column; null for the one that was last written into. */
 export function levelToColumn(state: State, level: number, column: string | null): Partial<State> {
   const operand = levelOf(state, level);
-  if (operand !== undefined) return appended(state, column, lastingText(operand));
+  if (operand !== undefined) return toColumn(state, operand, column);
   return refused(
     { code: 'argument-count', fn: 'To column', got: 0, least: 1, most: 1, missing: 1, at: { from: 0, to: 0 } },
     '',

@@ -26,7 +26,7 @@ const isLeaning = (node: Tree): boolean =>
   (node.kind === 'call' && ['slot', 'random', 'randint'].includes(node.fn));
 
 /** The expression when nothing in it can stand for something else later on, such as a letter. */
-function lasting(text: string): string | null {
+export function lasting(text: string): string | null {
   const reading = parse(text, { functions: functionNames, decimalSign: '.', impliedFirst: false });
   if (!reading.ok || text.length > LONGEST) return null;
   return [...nodesOf(reading.value.tree)].some(isLeaning) ? null : printText(reading.value.tree, TYPED);

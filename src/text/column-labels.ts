@@ -75,6 +75,7 @@ export const columnWords = {
   ofColumn: 'Values',
   frequencies: 'Frequencies',
   none: 'none',
+  howOften: 'how often',
   classes: 'Classes',
   upper: 'Upper bounds',
   lower: 'Lower bounds',

@@ -8,7 +8,6 @@ import { useStore } from '@/state/app-store';
 import { columnWork } from '@/state/column-work';
 import { chartRequest } from '@/state/columns';
 import { boundsTitle, chartTitles, columnWords, proposedSentence } from '@/text/column-labels';
-import { problemText } from '@/text/problems';
 import { Button } from '@/ui/control/Button';
 import { Field } from '@/ui/control/Field';
 import { Toggle } from '@/ui/control/Toggle';
@@ -18,8 +17,8 @@ import { chartDrawing, chartTold } from './chart-drawing';
 import { saveChart } from './chart-image';
 import { ChartPlot } from './ChartPlot';
 import { ColumnPicker } from './ColumnPicker';
-import { Flags } from './Flags';
-import { Slow } from './Slow';
+import { PairPickers } from './PairPickers';
+import { Troubles } from './Troubles';
 import { usePanel } from './use-panel';
 import { useTyped } from './use-typed';
 
@@ -43,22 +42,7 @@ function ChartColumns({ table }: Readonly<{ table: DataTable }>) {
         onChoose={(one) => setUse(id, { one })}
       />
     );
-  return (
-    <View flexDirection="row" flexWrap="wrap" columnGap="$4" rowGap="$2">
-      <ColumnPicker
-        title={columnWords.x}
-        columns={columns}
-        chosen={used.x?.id ?? null}
-        onChoose={(x) => setUse(id, { x })}
-      />
-      <ColumnPicker
-        title={columnWords.y}
-        columns={columns}
-        chosen={used.y?.id ?? null}
-        onChoose={(y) => setUse(id, { y })}
-      />
-    </View>
-  );
+  return <PairPickers table={table} columns={columns} countsToo={use.chart === 'bars'} />;
 }
 
 /** A chart of the table, what its parts say, and what is laid over it. */
@@ -147,18 +131,9 @@ export function ChartPanel({ table, onCell }: Props) {
         className="scroll-y"
         {...(drawing === null ? {} : { maxHeight: '46%' })}
       >
-        <Flags table={table} flags={panel.flags} hasMore={panel.hasMore} onCell={onCell} />
-        {panel.problem === null ? null : (
-          <Words tone="accent" role="alert">
-            {problemText(panel.problem)}
-          </Words>
-        )}
-        <Slow isSlow={panel.isSlow} />
+        <Troubles table={table} panel={panel} onCell={onCell} />
         {made?.proposed == null ? null : <Words size="medium">{proposedSentence(made.proposed)}</Words>}
         <ChartColumns table={table} />
-        {chartKinds[use.chart].of === 'pair' && table.columns.length < 2 && use.chart !== 'bars' ? (
-          <Words tone="muted">{columnWords.needsPair}</Words>
-        ) : null}
         {use.chart === 'histogram' && use.classes !== 'both' ? (
           <Field
             name={columnWords.width}

@@ -1,6 +1,5 @@
 import { View } from '@tamagui/core';
 import type { DataColumn } from '@/core/notebook/columns';
-import { columnWords } from '@/text/column-labels';
 import { Button } from '@/ui/control/Button';
 import { Words } from '@/ui/theme/text';
 
@@ -8,21 +7,21 @@ type Props = Readonly<{
   title: string;
   columns: readonly DataColumn[];
   chosen: string | null;
-  /** None can be chosen too. */
-  takesNone?: boolean;
+  /** None can be chosen too; what that is called. */
+  none?: string;
   onChoose: (id: string | null) => void;
 }>;
 
 /** One of the table's columns, for a purpose. */
-export function ColumnPicker({ title, columns, chosen, takesNone = false, onChoose }: Props) {
+export function ColumnPicker({ title, columns, chosen, none, onChoose }: Props) {
   return (
     <View role="group" aria-label={title} flexDirection="row" alignItems="center" gap="$2" className="scroll-x">
       <Words tone="muted" size="medium" minWidth={title.length < 3 ? 16 : 76}>
         {title}
       </Words>
-      {takesNone ? (
+      {none !== undefined ? (
         <Button isTight isPressed={chosen === null} onPress={() => onChoose(null)}>
-          {columnWords.none}
+          {none}
         </Button>
       ) : null}
       {columns.map(({ id, name }) => (

@@ -1,5 +1,5 @@
 import { View, useMedia } from '@tamagui/core';
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useState } from 'react';
 import { openTable, rowsOf } from '@/core/notebook/columns';
 import { useStore } from '@/state/app-store';
 import { columnWords } from '@/text/column-labels';
@@ -8,6 +8,7 @@ import { Button } from '@/ui/control/Button';
 import { PlaceHeader } from '@/ui/frame/PlaceHeader';
 import { Tabs } from '@/ui/control/Tabs';
 import { Words } from '@/ui/theme/text';
+import { useUndoStrokes } from '../use-undo-strokes';
 import { ChartPanel } from './ChartPanel';
 import { ColumnSheet } from './ColumnSheet';
 import { Data } from './Data';
@@ -52,18 +53,7 @@ export function Columns() {
   );
   const close = useCallback(() => setOpen(null), []);
 
-  // Undo reaches the place from the keyboard too.
-  useEffect(() => {
-    if (open !== null || at?.isWritten === true) return undefined;
-    const onStroke = (event: KeyboardEvent): void => {
-      const isField = event.target instanceof HTMLInputElement;
-      if (isField || !(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
-      event.preventDefault();
-      press({ type: event.shiftKey ? 'redo' : 'undo' });
-    };
-    document.addEventListener('keydown', onStroke);
-    return () => document.removeEventListener('keydown', onStroke);
-  }, [open, at, press]);
+  useUndoStrokes(open !== null || at?.isWritten === true);
 
   const onCell = useCallback(
     (column: string, row: number) => {

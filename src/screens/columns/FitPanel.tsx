@@ -20,12 +20,11 @@ import { Words } from '@/ui/theme/text';
 import { copy } from '../bench/copying';
 import { chartTold, pointsDrawing } from './chart-drawing';
 import { ChartPlot } from './ChartPlot';
-import { ColumnPicker } from './ColumnPicker';
-import { Flags } from './Flags';
+import { PairPickers } from './PairPickers';
 import { Residuals } from './Residuals';
-import { Slow } from './Slow';
 import { StatisticRow } from './Statistic';
 import type { Told } from './Statistic';
+import { Troubles } from './Troubles';
 import { usePanel } from './use-panel';
 import { useTyped } from './use-typed';
 
@@ -154,28 +153,8 @@ export function FitPanel({ table, onCell, onOpen }: Props) {
             onChange={(degree) => setUse(id, { degree })}
           />
         ) : null}
-        <View flexDirection="row" flexWrap="wrap" columnGap="$4" rowGap="$2">
-          <ColumnPicker
-            title={columnWords.x}
-            columns={free}
-            chosen={x?.id ?? null}
-            onChoose={(c) => setUse(id, { x: c })}
-          />
-          <ColumnPicker
-            title={columnWords.y}
-            columns={free}
-            chosen={y?.id ?? null}
-            onChoose={(c) => setUse(id, { y: c })}
-          />
-        </View>
-        {y === null ? <Words tone="muted">{columnWords.needsPair}</Words> : null}
-        <Flags table={table} flags={panel.flags} hasMore={panel.hasMore} onCell={onCell} />
-        {panel.problem === null ? null : (
-          <Words tone="accent" role="alert">
-            {problemText(panel.problem)}
-          </Words>
-        )}
-        <Slow isSlow={panel.isSlow} />
+        <PairPickers table={table} columns={free} />
+        <Troubles table={table} panel={panel} onCell={onCell} />
       </View>
       {made === null || drawing === null ? null : (
         <>

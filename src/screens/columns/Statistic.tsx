@@ -29,21 +29,25 @@ export function shownText({ forms }: Shown): string {
 /** Longer exact forms do not stand beside the decimal one. */
 const LONGEST_BESIDE = 14;
 
+/** A number that there is none of, and why. */
+export function NoStatistic({ name, why }: Readonly<{ name: string; why: string }>) {
+  return (
+    <View flexDirection="row" minHeight={44} alignItems="center" paddingHorizontal="$3" gap="$2">
+      <Words strong minWidth={76}>
+        {name}
+      </Words>
+      <Words tone="muted" size="medium">
+        {why}
+      </Words>
+    </View>
+  );
+}
+
 type RowProps = Readonly<{ name: string; note: string; shown: Shown | null; onOpen: (told: Told) => void }>;
 
 /** A number of a summary: what it is called, its decimal form, and a short exact one beside it. Opens all its forms. */
 export function StatisticRow({ name, note, shown, onOpen }: RowProps) {
-  if (shown === null)
-    return (
-      <View flexDirection="row" minHeight={44} alignItems="center" paddingHorizontal="$3" gap="$2">
-        <Words strong minWidth={76}>
-          {name}
-        </Words>
-        <Words tone="muted" size="medium">
-          {columnWords.noStatistic}
-        </Words>
-      </View>
-    );
+  if (shown === null) return <NoStatistic name={name} why={columnWords.noStatistic} />;
   const [first] = shown.forms;
   const text = shownText(shown);
   const exact =

@@ -17,16 +17,15 @@ import {
   statisticNames,
   statisticNotes,
 } from '@/text/column-labels';
-import { problemText } from '@/text/problems';
 import { Button } from '@/ui/control/Button';
 import { Choice } from '@/ui/control/Choice';
 import { Field } from '@/ui/control/Field';
 import { Words } from '@/ui/theme/text';
 import { ColumnPicker } from './ColumnPicker';
-import { Flags } from './Flags';
-import { Slow } from './Slow';
-import { StatisticRow } from './Statistic';
+import { PairPickers } from './PairPickers';
+import { NoStatistic, StatisticRow } from './Statistic';
 import type { Told } from './Statistic';
+import { Troubles } from './Troubles';
 import { usePanel } from './use-panel';
 import { useTyped } from './use-typed';
 
@@ -50,7 +49,7 @@ function OneChoices({ table }: Readonly<{ table: DataTable }>) {
         title={columnWords.frequencies}
         columns={columns.filter((c) => c !== used.one)}
         chosen={used.frequencies?.id ?? null}
-        takesNone
+        none={columnWords.none}
         onChoose={(frequencies) => setUse(id, { frequencies })}
       />
       <Choice
@@ -93,17 +92,7 @@ function OneChoices({ table }: Readonly<{ table: DataTable }>) {
 function Modes({ of, modes, onOpen }: Pick<SummaryView, 'of' | 'modes'> & Pick<Props, 'onOpen'>) {
   if (of === 'pair') return null;
   const name = of === 'classes' ? columnWords.modalClass : columnWords.mode;
-  if (modes.length === 0)
-    return (
-      <View flexDirection="row" minHeight={44} alignItems="center" paddingHorizontal="$3" gap="$2">
-        <Words strong minWidth={76}>
-          {name}
-        </Words>
-        <Words tone="muted" size="medium">
-          {columnWords.noMode}
-        </Words>
-      </View>
-    );
+  if (modes.length === 0) return <NoStatistic name={name} why={columnWords.noMode} />;
   return (
     <>
       {modes
@@ -150,23 +139,12 @@ export function SummaryPanel({ table, onCell, onOpen }: Props) {
         </View>
         {isPair ? (
           <>
-            <ColumnPicker
-              title={columnWords.x}
-              columns={free}
-              chosen={used.x?.id ?? null}
-              onChoose={(x) => setUse(id, { x })}
-            />
-            <ColumnPicker
-              title={columnWords.y}
-              columns={free}
-              chosen={used.y?.id ?? null}
-              onChoose={(y) => setUse(id, { y })}
-            />
+            <PairPickers table={table} columns={free} />
             <ColumnPicker
               title={columnWords.frequencies}
               columns={columns.filter((c) => c !== used.x && c !== used.y)}
               chosen={used.frequencies?.id ?? null}
-              takesNone
+              none={columnWords.none}
               onChoose={(frequencies) => setUse(id, { frequencies })}
             />
           </>
@@ -186,19 +164,12 @@ export function SummaryPanel({ table, onCell, onOpen }: Props) {
             {isOpen ? <OneChoices table={table} /> : null}
           </>
         )}
-        <Flags table={table} flags={panel.flags} hasMore={panel.hasMore} onCell={onCell} />
-        {panel.problem === null ? null : (
-          <Words tone="accent" role="alert">
-            {problemText(panel.problem)}
-          </Words>
-        )}
+        <Troubles table={table} panel={panel} onCell={onCell} />
         {panel.made?.proposed == null ? null : (
           <Words size="medium" role="status">
             {proposedSentence(panel.made.proposed)}
           </Words>
         )}
-        {isPair && used.y === null ? <Words tone="muted">{columnWords.needsPair}</Words> : null}
-        <Slow isSlow={panel.isSlow} />
       </View>
       {panel.made === null ? null : (
         <View role="group" aria-label={columnWords.summary} aria-live="polite">

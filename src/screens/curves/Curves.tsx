@@ -1,5 +1,5 @@
 import { View, useMedia } from '@tamagui/core';
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import type { LayoutChangeEvent } from 'react-native';
 import { fitted, middleOf, moved, startView } from '@/core/curve/view';
 import type { Size, ViewRange } from '@/core/curve/view';
@@ -17,6 +17,7 @@ import { lookOf } from '@/ui/plot/looks';
 import { stepped } from '@/ui/plot/use-gestures';
 import { usePalette } from '@/ui/theme/use-palette';
 import { Words } from '@/ui/theme/text';
+import { useUndoStrokes } from '../use-undo-strokes';
 import { EmptyReason, reasonFor } from './EmptyReason';
 import { FollowBar } from './FollowBar';
 import { FunctionEditor } from './FunctionEditor';
@@ -116,18 +117,7 @@ export function Curves() {
     act();
   };
 
-  // Undo reaches the place from the keyboard too.
-  useEffect(() => {
-    if (open !== null) return undefined;
-    const onStroke = (event: KeyboardEvent): void => {
-      const isField = event.target instanceof HTMLInputElement;
-      if (isField || !(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
-      event.preventDefault();
-      press({ type: event.shiftKey ? 'redo' : 'undo' });
-    };
-    document.addEventListener('keydown', onStroke);
-    return () => document.removeEventListener('keydown', onStroke);
-  }, [open, press]);
+  useUndoStrokes(open !== null);
 
   const saveImage = async (kind: 'svg' | 'png'): Promise<void> => {
     const frame = { ...view, ...size };

@@ -1,0 +1,27 @@
+import type { DataTable } from '@/core/notebook/columns';
+import { problemText } from '@/text/problems';
+import { Words } from '@/ui/theme/text';
+import { Flags } from './Flags';
+import { Slow } from './Slow';
+import type { Panel } from './use-panel';
+
+type Props = Readonly<{
+  table: DataTable;
+  panel: Panel<unknown>;
+  onCell: (column: string, row: number) => void;
+}>;
+
+/** Why a panel shows nothing, or not yet. */
+export function Troubles({ table, panel, onCell }: Props) {
+  return (
+    <>
+      <Flags table={table} flags={panel.flags} hasMore={panel.hasMore} onCell={onCell} />
+      {panel.problem === null ? null : (
+        <Words tone="accent" role="alert">
+          {problemText(panel.problem)}
+        </Words>
+      )}
+      <Slow isSlow={panel.isSlow} />
+    </>
+  );
+}
