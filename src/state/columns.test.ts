@@ -1,6 +1,9 @@
 import { EMPTY_COLUMNS, openTable } from '@/core/notebook/columns';
 import { readNotebook, writeNotebook } from '@/core/notebook/read';
 import { EMPTY_CURVES } from '@/core/notebook/curves';
+import { keys } from '@/keys/catalogue';
+import type { KeyId } from '@/keys/catalogue';
+import { pressAtOnce } from './at-once';
 import { columnAtHand } from './column-actions';
 import { fromNotebook, toNotebook } from './document';
 import { createStore } from './store';
@@ -90,6 +93,22 @@ test('a level is put below the column that was last written into, worth the same
   s.openTable('t1');
   s.appendCell('c3', '9');
   expect(shown()).toBe('A: 4');
+});
+
+test.each([
+  ['as it was made', 'd7 push d3 divide toColumn', '7÷3'],
+  ['what leans on a slot by its value', 'd8 keep d1 recall d1 sqrt toColumn', '2sqrt(2)'],
+  [
+    'by its digits where nothing else lasts',
+    'd2 ln keep d1 recall d1 toColumn',
+    '0.693147180559945309417232121458176568075500134360255',
+  ],
+  ['a number that is being keyed', 'd4 point d5 toColumn', '4.5'],
+])('the top level goes to a column: %s', (_, keyed, cell) => {
+  store.getState().set({ style: 'stack' });
+  for (const id of keyed.split(' '))
+    pressAtOnce(store, keys[id as KeyId].does, { alive: () => true, random: () => 0n });
+  expect(shown()).toBe(`A: ${cell}`);
 });
 
 test('an equation laid over points names the axes, in one step', () => {

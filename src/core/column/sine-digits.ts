@@ -1,5 +1,6 @@
 import type { Alive } from '../base/alive';
 import * as ball from '../number/ball';
+import { pi } from '../number/constants';
 import { circular } from '../number/elementary';
 import * as q from '../number/rational';
 import type { Rational } from '../number/rational';
@@ -26,14 +27,50 @@ function fixedOf(x: number): bigint {
 
 const fixedRational = ({ n, d }: Rational): bigint => (n * UNIT) / d;
 
-/** sin and cos of an angle in fixed point. */
-function circle(angle: bigint): readonly [bigint, bigint] {
-  const b = { mid: angle, rad: 0n, exp: -BITS };
-  const of = (which: 'sin' | 'cos'): bigint => {
-    const made = circular(b, which, BITS + 8);
-    return made === null ? 0n : ball.toFixed(made, BITS).mid;
+/** Into so many parts a turn is divided, whose sines are worked once each. */
+const PARTS = 512n;
+/** Bits beyond those of an angle, so that thousands of turns can be taken off it. */
+const SPARE = 40;
+
+type Circle = readonly [sine: bigint, cosine: bigint];
+
+/**
+ * sin and cos of angles in fixed point: those of the nearest part of a turn by the series of balls, once for each, and
+ * from there on by a short series and the theorem of addition. Ten thousand points would take a minute otherwise.
+ */
+function createCircle(): (angle: bigint) => Circle {
+  const turn = 2n * ball.toFixed(pi(BITS + SPARE + 8), BITS + SPARE).mid;
+  const known = new Map<bigint, Circle>();
+  const partOf = (k: bigint): Circle => {
+    const before = known.get(k);
+    if (before !== undefined) return before;
+    const b = { mid: (k * turn) / PARTS, rad: 0n, exp: -(BITS + SPARE) };
+    const of = (which: 'sin' | 'cos'): bigint => {
+      const made = circular(b, which, BITS + 8);
+      return made === null ? 0n : ball.toFixed(made, BITS).mid;
+    };
+    const made: Circle = [of('sin'), of('cos')];
+    known.set(k, made);
+    return made;
   };
-  return [of('sin'), of('cos')];
+  return (angle) => {
+    const wide = angle << BigInt(SPARE);
+    // Rounded down: what is left lies between nothing and one part.
+    const scaled = wide * PARTS;
+    const k = scaled >= 0n ? scaled / turn : -((-scaled + turn - 1n) / turn);
+    const rest = (wide - (k * turn) / PARTS) >> BigInt(SPARE);
+    const [s, c] = partOf(((k % PARTS) + PARTS) % PARTS);
+    const square = times(rest, rest);
+    let [sine, cosine] = [rest, UNIT];
+    let [odd, even] = [rest, UNIT];
+    for (let n = 1n; even !== 0n && odd !== 0n; n += 1n) {
+      even = -times(even, square) / ((2n * n - 1n) * (2n * n));
+      odd = -times(odd, square) / (2n * n * (2n * n + 1n));
+      cosine += even;
+      sine += odd;
+    }
+    return [times(s, cosine) + times(c, sine), times(c, cosine) - times(s, sine)];
+  };
 }
 
 /**
@@ -49,6 +86,7 @@ export function sharpened(
   const points = exact.map(([u, v], i) => [fixedRational(u), fixedRational(v), BigInt(w[i]!)] as const);
   let p = [start.a, start.b, start.c, start.d].map(fixedOf) as [bigint, bigint, bigint, bigint];
   let smallest = Infinity;
+  const circle = createCircle();
   for (let step = 0; step < STEPS && alive(); step += 1) {
     const [a, b, c, d] = p;
     const g = [0n, 0n, 0n, 0n];
