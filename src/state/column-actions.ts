@@ -243,7 +243,8 @@ export const columnActions = (change: Change): ColumnActions => ({
         const put = wanted[i - at];
         if (put === undefined) return c;
         const texts = put.cells.slice(0, MOST_ROWS - row).map((text) => text.slice(0, LONGEST_CELL));
-        const named = put.name === '' ? {} : { name: put.name, unit: put.unit };
+        // A column that holds something keeps its name.
+        const named = put.name === '' || c.cells.length > 0 ? {} : { name: put.name, unit: put.unit };
         return { ...c, ...named, cells: [...writtenOver(c.cells, row, texts)] };
       });
       const shifted = more.map((c) => ({ ...c, cells: [...writtenOver([], row, c.cells)] }));

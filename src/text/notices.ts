@@ -90,7 +90,7 @@ const sentences: { [C in NoticeCode]: (fact: string) => string } = {
   'column-removed': (name) => `The column ${name} was removed with its values.`,
   'column-full': () => 'A column takes 20 000 values; there is no room for more.',
   'sent-to-column': (where) => `Put into the column ${where.replace(/, (\d+)$/, ', row $1')}.`,
-  'values-put': (count) => `${count} values were put in.`,
+  'values-put': (count) => (count === '1' ? 'One value was put in.' : `${count} values were put in.`),
   sorted: () => 'The rows were sorted.',
   undone: (step) => `Taken back: ${steps[step as StepName]}.`,
   redone: (step) => `Done again: ${steps[step as StepName]}.`,
