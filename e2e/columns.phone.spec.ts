@@ -162,9 +162,11 @@ test('a level of the stack and the values of a function become columns, there af
   await bench.tap('7', 'push', '3', 'divided by');
   await bench.tap('to a column');
   await expect(page.getByText('Put into the column A, row 1.')).toBeVisible();
+  await page.getByRole('button', { name: /^Level 1:/ }).tap();
+  await page.getByRole('group', { name: 'To a column' }).getByRole('button', { name: 'A' }).tap();
   await page.getByRole('link', { name: 'Columns' }).tap();
   const columns = new ColumnsPage(page);
-  await expect(columns.cell('A, row 1')).toContainText('7 ÷ 3');
+  await expect(columns.cell('A, row 2')).toContainText('7 ÷ 3');
   await page.getByRole('link', { name: 'Curves' }).tap();
   const curves = new CurvesPage(page);
   await curves.write('x^2/3');

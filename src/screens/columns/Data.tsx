@@ -7,24 +7,18 @@ import type { KeyAction } from '@/keys/catalogue';
 import { actionOfStroke } from '@/keys/shortcuts';
 import { readClipboard } from '@/platform/clipboard';
 import { useStore } from '@/state/app-store';
-import { columnWork } from '@/state/column-work';
-import { columnsRequest } from '@/state/columns';
-import type { LookView } from '@/state/columns';
-import { cellName, columnWords, headSpoken, rowName, titleOf } from '@/text/column-labels';
+import { cellName, columnWords, headSpoken, rowName } from '@/text/column-labels';
 import { problemText } from '@/text/problems';
 import { Button } from '@/ui/control/Button';
 import { Grid } from '@/ui/grid/Grid';
 import type { GridCell, GridPlace } from '@/ui/grid/Grid';
-import { Heading, Words } from '@/ui/theme/text';
-import { LineEditor } from '../line-editor/LineEditor';
+import type { At } from './at';
 import { cellText, isNumeral } from './cell-text';
-import { Flags } from './Flags';
+import { CellEditor } from './CellEditor';
+import { Look } from './Look';
 import { shownText } from './Statistic';
 import { useCells } from './use-cells';
 import { useLook } from './use-look';
-
-/** The cell at hand, and how it is being written: not at all, or begun by a stroke. */
-export type At = GridPlace & Readonly<{ isWritten: boolean; first: KeyAction | null }>;
 
 type Props = Readonly<{
   table: DataTable;
@@ -40,41 +34,6 @@ type Props = Readonly<{
 const ROW = 44;
 const WIDTH = 112;
 
-/** Below the data: how many values the column at hand has, their mean and sum, and the cells that stand in the way. */
-function Look({
-  table,
-  look,
-  name,
-  onCell,
-}: Readonly<{
-  table: DataTable;
-  look: LookView | null;
-  name: string;
-  onCell: (column: string, row: number) => void;
-}>) {
-  if (look === null) return null;
-  const { n, mean, sum } = look;
-  return (
-    <View
-      paddingHorizontal="$3"
-      paddingVertical="$1"
-      gap="$1"
-      backgroundColor="$card"
-      borderTopWidth={1}
-      borderColor="$rule"
-    >
-      {mean === null || sum === null ? null : (
-        <View role="status" className="scroll-x">
-          <Words size="medium" whiteSpace="nowrap">
-            {`${name}: n ${n}, mean ${shownText(mean).replace(/^= /, '')}, sum ${shownText(sum).replace(/^= /, '')}`}
-          </Words>
-        </View>
-      )}
-      <Flags table={table} flags={look.flags} hasMore={look.hasMore} onCell={onCell} />
-    </View>
-  );
-}
-
 /** The table as it is typed: its cells, the one at hand being written, and what can be done with rows and columns. */
 export function Data({ table, at, isWide, onAt, onColumn, onRow, onSort, onPaste }: Props) {
   const settings = useStore((s) => s.settings);
@@ -86,9 +45,7 @@ export function Data({ table, at, isWide, onAt, onColumn, onRow, onSort, onPaste
   const { viewOf, onSeen, version } = useCells(table);
   const current = at === null ? null : (columns[at.column] ?? null);
   const told = current ?? usedColumns(table).one;
-  const look = useLook(table, told?.id ?? null, (request) =>
-    columnWork.look({ ...columnsRequest(useStore.getState(), columns), ...request }),
-  );
+  const look = useLook(table, told?.id ?? null);
 
   const cell = useCallback(
     (i: number, row: number): GridCell => {
@@ -244,81 +201,19 @@ export function Data({ table, at, isWide, onAt, onColumn, onRow, onSort, onPaste
         onSeen={onSeen}
       />
       {at !== null && at.isWritten && current !== null ? (
-        <View
-          role="region"
-          aria-label={cellName(current.name, at.row)}
-          backgroundColor="$card"
-          borderTopWidth={2}
-          borderColor="$accent"
-          flexShrink={0}
-        >
-          <LineEditor
-            id={`${current.id} ${at.row}`}
-            text={current.cells[at.row] ?? ''}
-            first={at.first}
-            isReplaced
-            takesEmpty
-            hasDeck={!isWide}
-            onDone={(text) => {
-              setCell(current.id, at.row, text);
-              go(at.column, at.row + 1, true);
-            }}
-            onTab={(text) => {
-              setCell(current.id, at.row, text);
-              go(at.column + 1, at.row, true);
-            }}
-            onCancel={() => go(at.column, at.row)}
-            head={({ take }) => (
-              <CellHead
-                title={`${titleOf(current)}, ${rowName(at.row).toLowerCase()}`}
-                onDone={() =>
-                  take((text) => {
-                    setCell(current.id, at.row, text);
-                    go(at.column, at.row);
-                  })
-                }
-                onNext={
-                  columns.length < 2
-                    ? null
-                    : () =>
-                        take((text) => {
-                          setCell(current.id, at.row, text);
-                          go((at.column + 1) % columns.length, at.row, true);
-                        })
-                }
-              />
-            )}
-          />
-        </View>
+        <CellEditor
+          columns={columns}
+          at={at}
+          hasDeck={!isWide}
+          onKeep={(text) => setCell(current.id, at.row, text)}
+          onGo={go}
+        />
       ) : (
         <>
           <Look table={table} look={look} name={told?.name ?? ''} onCell={toCell} />
           {tools}
         </>
       )}
-    </View>
-  );
-}
-
-/** Which cell is being written, and the ways on from it. */
-function CellHead({
-  title,
-  onDone,
-  onNext,
-}: Readonly<{ title: string; onDone: () => void; onNext: (() => void) | null }>) {
-  return (
-    <View flexDirection="row" alignItems="center" gap="$2" paddingHorizontal="$3" paddingVertical={2}>
-      <Heading role="heading" aria-level={2} flex={1} minWidth={0} numberOfLines={1} fontSize="$3">
-        {title}
-      </Heading>
-      {onNext === null ? null : (
-        <Button isTight keepsFocus onPress={onNext}>
-          {columnWords.next}
-        </Button>
-      )}
-      <Button isTight onPress={onDone}>
-        {columnWords.done}
-      </Button>
     </View>
   );
 }

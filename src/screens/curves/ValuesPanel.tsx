@@ -3,12 +3,9 @@ import { useRouter } from 'expo-router';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { memo, useCallback, useEffect, useRef, useState } from 'react';
 import { MOST_ROWS } from '@/core/notebook/columns';
-import type { Axis, DrawnFunction } from '@/core/notebook/curves';
-import type { SavedForm } from '@/core/notebook/schema';
+import type { DrawnFunction } from '@/core/notebook/curves';
 import { saveFile } from '@/platform/files';
 import { useStore } from '@/state/app-store';
-import type { NewColumn } from '@/state/column-actions';
-import { curveWork } from '@/state/curve-work';
 import { plainSpelling } from '@/state/curve-actions';
 import { notice } from '@/state/notice';
 import { curveWords, shortReason } from '@/text/curve-labels';
@@ -19,7 +16,8 @@ import { Words } from '@/ui/theme/text';
 import type { Cell, ValuesRow } from '@/state/curves';
 import { typedX } from './FollowBar';
 import { chosenForm, signed } from './panels';
-import { tableRequest, useTable } from './use-table';
+import { csvOf, columnsOf } from './table-out';
+import { useTable } from './use-table';
 
 /** The height of a row at the usual size of text; large text takes more. */
 const ROW = 44;
@@ -147,73 +145,6 @@ function TableTools({ onSave, onMake }: Readonly<{ onSave: () => void; onMake: (
       )}
     </View>
   );
-}
-
-const quoted = (text: string): string => (/[",;\n]/.test(text) ? `"${text.replaceAll('"', '""')}"` : text);
-const BATCH = 400;
-
-type AllRows = Readonly<{ functions: readonly DrawnFunction[]; count: number; digits: number | null }>;
-
-/** Every row of the table, in parts; null when that was stopped. `digits`: more of them than are shown. */
-async function allRows(
-  { functions, count, digits }: AllRows,
-  isGoing: (share: number) => boolean,
-): Promise<readonly ValuesRow[] | null> {
-  const rows: ValuesRow[] = [];
-  for (let from = 0; from < count; from += BATCH) {
-    const request = tableRequest(functions, from, BATCH);
-    const display = digits === null ? request.display : { ...request.display, mode: 'auto' as const, digits };
-    const made = await curveWork.allValues({ ...request, display });
-    if (made === 'superseded' || !made.ok || !isGoing(from / count)) return null;
-    rows.push(...made.value.rows);
-  }
-  return rows;
-}
-
-const going = (): boolean => true;
-
-/** All rows as values separated by commas (RFC 4180), decimals with a point. */
-async function csvOf(functions: readonly DrawnFunction[], count: number): Promise<string | null> {
-  const rows = await allRows({ functions, count, digits: null }, going);
-  if (rows === null) return null;
-  const plain = (cell: Cell): string => ('forms' in cell ? (chosenForm(cell.forms, false)?.typed ?? '') : '');
-  const lines = [
-    ['x', ...functions.map(({ name }) => name)],
-    ...rows.map((row) => [plain({ forms: row.x, at: row.at }), ...row.cells.map(plain)]),
-  ];
-  return `${lines.map((cells) => cells.map(quoted).join(',')).join('\r\n')}\r\n`;
-}
-
-/** What is put into columns: exact where that is short, else with more digits than are shown. */
-const COLUMN_DIGITS = 30;
-const LONGEST_EXACT = 60;
-
-function columnText(forms: readonly SavedForm[]): string {
-  const [first] = forms;
-  if (first?.exact === true && first.typed.length <= LONGEST_EXACT) return first.typed;
-  return chosenForm(forms, false)?.typed ?? '';
-}
-
-/** The table as columns; null when that was stopped. */
-async function columnsOf(
-  functions: readonly DrawnFunction[],
-  count: number,
-  axes: Readonly<{ x: Axis; y: Axis }>,
-  isGoing: (share: number) => boolean,
-): Promise<readonly NewColumn[] | null> {
-  const rows = await allRows({ functions, count, digits: COLUMN_DIGITS }, isGoing);
-  if (rows === null) return null;
-  return [
-    { name: axes.x.name, unit: axes.x.unit, cells: rows.map((row) => columnText(row.x)) },
-    ...functions.map(({ name }, i) => ({
-      name,
-      unit: axes.y.unit,
-      cells: rows.map((row) => {
-        const cell = row.cells[i];
-        return cell !== undefined && 'forms' in cell ? columnText(cell.forms) : '';
-      }),
-    })),
-  ];
 }
 
 type Props = Readonly<{
