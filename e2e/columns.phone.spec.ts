@@ -49,6 +49,10 @@ test('the tide board, typed down by touch, as points, with a sine through them, 
   await page.getByRole('textbox', { name: 'x =' }).fill('2.5');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('group', { name: 'Point that is followed' })).toContainText('2.957');
+  await page.getByRole('link', { name: 'Columns' }).tap();
+  await columns.panel('Chart');
+  await page.getByRole('switch', { name: 'Lay the functions of Curves over it' }).tap();
+  await expect(columns.chart).toHaveAccessibleDescription(/ f: .*sin/);
 });
 
 test('mussels in classes: their histogram by its bounds, a bar read, and their summary', async ({ page }) => {

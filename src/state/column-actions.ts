@@ -67,6 +67,12 @@ const withColumns = (state: State, columns: SavedColumns): Document => ({ ...sta
 const step = (state: State, name: StepName, change: Partial<SavedColumns>): Partial<State> =>
   changed(state, name, withColumns(state, { ...state.document.columns, ...change }));
 
+/** Names that are typed and choices that are tried, one after another, are one step: undo is for what came before. */
+const together = (state: State, name: StepName, change: Partial<State>): Partial<State> =>
+  change.document !== undefined && state.history.past.at(-1)?.name === name
+    ? { ...change, history: { ...state.history, future: [] } }
+    : change;
+
 /** One table changed by a step; nothing when the table comes back as it was. */
 function inTable(state: State, id: string, name: StepName, make: (table: DataTable) => DataTable): Partial<State> {
   const { tables } = state.document.columns;
@@ -136,7 +142,11 @@ export const columnActions = (change: Change): ColumnActions => ({
   putTable: (name, columns) => change((state) => newTable(state, name, columns)),
   nameTable: (id, name) =>
     change((state) =>
-      inTable(state, id, 'table-name', (t) => (t.name === name ? t : { ...t, name: name.slice(0, LONGEST_NAME) })),
+      together(
+        state,
+        'table-name',
+        inTable(state, id, 'table-name', (t) => (t.name === name ? t : { ...t, name: name.slice(0, LONGEST_NAME) })),
+      ),
     ),
   removeTable: (id) =>
     change((state) => {
@@ -153,17 +163,21 @@ export const columnActions = (change: Change): ColumnActions => ({
     change((state) => ({ document: withColumns(state, { ...state.document.columns, open: id }), notice: null })),
   addColumn: (id) =>
     change((state) =>
-      inTable(state, id, 'column', (t) => ({
+      inTable(state, id, 'add-column', (t) => ({
         ...t,
         columns: [...t.columns, ...made(state.document.columns, [EMPTY_COLUMN], t.columns.length)],
       })),
     ),
   changeColumn: (id, part) =>
     change((state) =>
-      inTable(state, tableOf(state, id)?.id ?? '', 'column', (t) => ({
-        ...t,
-        columns: t.columns.map((c) => (c.id === id ? { ...c, ...part } : c)),
-      })),
+      together(
+        state,
+        'column',
+        inTable(state, tableOf(state, id)?.id ?? '', 'column', (t) => ({
+          ...t,
+          columns: t.columns.map((c) => (c.id === id ? { ...c, ...part } : c)),
+        })),
+      ),
     ),
   moveColumn: (id, by) =>
     change((state) =>
@@ -223,11 +237,15 @@ export const columnActions = (change: Change): ColumnActions => ({
     })),
   setUse: (id, part) =>
     change((state) =>
-      inTable(state, id, 'use', (t) => {
-        const use = { ...t.use, ...part };
-        const isSame = (Object.keys(use) as (keyof TableUse)[]).every((key) => use[key] === t.use[key]);
-        return isSame ? t : { ...t, use };
-      }),
+      together(
+        state,
+        'use',
+        inTable(state, id, 'use', (t) => {
+          const use = { ...t.use, ...part };
+          const isSame = (Object.keys(use) as (keyof TableUse)[]).every((key) => use[key] === t.use[key]);
+          return isSame ? t : { ...t, use };
+        }),
+      ),
     ),
   putCells: (id, column, row, wanted) =>
     change((state) => {

@@ -60,6 +60,20 @@ test('every edit of a table is taken back by undo, one by one', () => {
   }
 });
 
+test('choices that are tried and names that are typed are one step each', () => {
+  pair();
+  const s = store.getState();
+  s.setCell('c1', 3, '9');
+  for (const chart of ['joined', 'box', 'points', 'bars'] as const) s.setUse('t1', { chart });
+  for (const name of ['h', 'he', 'hei']) s.changeColumn('c2', { name });
+  s.press({ type: 'undo' });
+  s.press({ type: 'undo' });
+  expect(shown()).toBe('hour: 0 1 2 9; height: 5 7 6');
+  expect(openTable(store.getState().document.columns)!.use.chart).toBe('points');
+  s.press({ type: 'undo' });
+  expect(shown()).toBe('hour: 0 1 2; height: 5 7 6');
+});
+
 test.each([
   ['emptying leaves the column', 'emptyColumn', 'hour: ; height: 5 7 6', 'column-emptied'],
   ['removing takes it away', 'removeColumn', 'height: 5 7 6', 'column-removed'],

@@ -58,19 +58,18 @@ export function summaryRequest(state: Given, table: DataTable): SummaryRequest |
   };
 }
 
-export function chartRequest(state: Given, table: DataTable, chart = table.use.chart): ChartRequest | null {
-  const { quartiles, outliers, width } = table.use;
+export function chartRequest(state: Given, table: DataTable): ChartRequest | null {
+  const { chart, quartiles, outliers, width } = table.use;
   const common = { chart, quartiles, outliers, width };
+  const { x, y } = usedColumns(table);
   if (chart === 'bars') {
-    const { x, y } = usedColumns(table);
     if (x === null) return null;
-    return {
-      ...columnsRequest(state, present([y])),
-      ...common,
-      data: { of: 'bars', labels: x, heights: y === x ? null : y },
-    };
+    const heights = y === x ? null : y;
+    return { ...columnsRequest(state, present([y])), ...common, data: { of: 'bars', labels: x, heights } };
   }
-  const shaped = chartKinds[chart].of === 'pair' ? pairIn(table) : oneOf(table);
+  // A point lies where it lies, however often it counts.
+  if (chartKinds[chart].of === 'pair') return x === null || y === null ? null : pointsRequest(state, x, y);
+  const shaped = oneOf(table);
   return shaped === null ? null : { ...columnsRequest(state, shaped.columns, [width]), ...common, data: shaped.data };
 }
 

@@ -40,6 +40,7 @@ export type StepName =
   | 'add-table'
   | 'remove-table'
   | 'table-name'
+  | 'add-column'
   | 'column'
   | 'move-column'
   | 'empty-column'

@@ -43,6 +43,7 @@ const steps: Readonly<Record<StepName, string>> = {
   'add-table': 'adding a table',
   'remove-table': 'removing a table',
   'table-name': 'naming a table',
+  'add-column': 'adding a column',
   column: 'changing a column',
   'move-column': 'moving a column',
   'empty-column': 'emptying a column',

@@ -17,6 +17,7 @@ import { chartDrawing, chartTold } from './chart-drawing';
 import { saveChart } from './chart-image';
 import { ChartPlot } from './ChartPlot';
 import { ColumnPicker } from './ColumnPicker';
+import { FrequencyPicker } from './FrequencyPicker';
 import { PairPickers } from './PairPickers';
 import { Troubles } from './Troubles';
 import { usePanel } from './use-panel';
@@ -35,12 +36,15 @@ function ChartColumns({ table }: Readonly<{ table: DataTable }>) {
   const free = columns.filter((c) => c !== used.frequencies);
   if (chartKinds[use.chart].of === 'one')
     return (
-      <ColumnPicker
-        title={boundsTitle(use.classes)}
-        columns={free}
-        chosen={used.one?.id ?? null}
-        onChoose={(one) => setUse(id, { one })}
-      />
+      <>
+        <ColumnPicker
+          title={boundsTitle(use.classes)}
+          columns={free}
+          chosen={used.one?.id ?? null}
+          onChoose={(one) => setUse(id, { one })}
+        />
+        <FrequencyPicker table={table} beside={[used.one]} />
+      </>
     );
   return <PairPickers table={table} columns={columns} countsToo={use.chart === 'bars'} />;
 }
@@ -92,7 +96,7 @@ export function ChartPanel({ table, onCell }: Props) {
         <>
           <ChartPlot
             name={chartTitles[use.chart]}
-            told={chartTold(table, drawing)}
+            told={chartTold(table, drawing, functions)}
             drawing={drawing}
             functions={functions}
             chosen={chosen}

@@ -20,6 +20,7 @@ import { Words } from '@/ui/theme/text';
 import { copy } from '../bench/copying';
 import { chartTold, pointsDrawing } from './chart-drawing';
 import { ChartPlot } from './ChartPlot';
+import { FrequencyPicker } from './FrequencyPicker';
 import { PairPickers } from './PairPickers';
 import { Residuals } from './Residuals';
 import { StatisticRow } from './Statistic';
@@ -154,6 +155,7 @@ export function FitPanel({ table, onCell, onOpen }: Props) {
           />
         ) : null}
         <PairPickers table={table} columns={free} />
+        <FrequencyPicker table={table} beside={[x, y]} />
         <Troubles table={table} panel={panel} onCell={onCell} />
       </View>
       {made === null || drawing === null ? null : (
@@ -161,7 +163,9 @@ export function FitPanel({ table, onCell, onOpen }: Props) {
           <View height={260}>
             <ChartPlot
               name={chartTitles.points}
-              told={`${chartTold({ ...table, use: { ...use, chart: 'points' } }, drawing)} ${columnWords.fit}: y = ${made.equation}.`}
+              told={chartTold({ ...table, use: { ...use, chart: 'points' } }, drawing, [
+                { name: columnWords.fit, text: `y = ${made.equation}` },
+              ])}
               drawing={drawing}
               functions={functions}
               chosen={chosen}

@@ -22,6 +22,7 @@ import { Choice } from '@/ui/control/Choice';
 import { Field } from '@/ui/control/Field';
 import { Words } from '@/ui/theme/text';
 import { ColumnPicker } from './ColumnPicker';
+import { FrequencyPicker } from './FrequencyPicker';
 import { PairPickers } from './PairPickers';
 import { NoStatistic, StatisticRow } from './Statistic';
 import type { Told } from './Statistic';
@@ -45,13 +46,7 @@ function OneChoices({ table }: Readonly<{ table: DataTable }>) {
   const width = useTyped(use.width, (text) => setUse(id, { width: text }));
   return (
     <View gap="$3" paddingVertical="$2">
-      <ColumnPicker
-        title={columnWords.frequencies}
-        columns={columns.filter((c) => c !== used.one)}
-        chosen={used.frequencies?.id ?? null}
-        none={columnWords.none}
-        onChoose={(frequencies) => setUse(id, { frequencies })}
-      />
+      <FrequencyPicker table={table} beside={[used.one]} />
       <Choice
         title={columnWords.classes}
         options={classKinds.map((kind) => ({ id: kind, name: classNames[kind] }))}
@@ -140,13 +135,7 @@ export function SummaryPanel({ table, onCell, onOpen }: Props) {
         {isPair ? (
           <>
             <PairPickers table={table} columns={free} />
-            <ColumnPicker
-              title={columnWords.frequencies}
-              columns={columns.filter((c) => c !== used.x && c !== used.y)}
-              chosen={used.frequencies?.id ?? null}
-              none={columnWords.none}
-              onChoose={(frequencies) => setUse(id, { frequencies })}
-            />
+            <FrequencyPicker table={table} beside={[used.x, used.y]} />
           </>
         ) : (
           <>

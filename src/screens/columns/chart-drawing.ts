@@ -1,5 +1,6 @@
 import { usedColumns } from '@/core/notebook/columns';
 import type { DataColumn, DataTable } from '@/core/notebook/columns';
+import type { DrawnFunction } from '@/core/notebook/curves';
 import type { DecimalSign } from '@/core/language/numerals';
 import type { ChartView } from '@/state/columns';
 import {
@@ -101,7 +102,11 @@ export function chartDrawing(table: DataTable, made: ChartView, sign: DecimalSig
 const MOST_TOLD = 40;
 
 /** A chart in words. */
-export function chartTold(table: DataTable, drawing: ChartDrawing): string {
+export function chartTold(
+  table: DataTable,
+  drawing: ChartDrawing,
+  functions: readonly Pick<DrawnFunction, 'name' | 'text'>[] = [],
+): string {
   const { points, bars, box } = drawing.shapes;
   const kind = chartTitles[table.use.chart];
   const axes = drawing.y.labels === null ? titleOf(drawing.x) : `${titleOf(drawing.y)} over ${titleOf(drawing.x)}`;
@@ -110,5 +115,6 @@ export function chartTold(table: DataTable, drawing: ChartDrawing): string {
     count <= MOST_TOLD
       ? Array.from({ length: count }, (_, i) => drawing.reads(i)).join('. ')
       : `${count} of them, from ${drawing.reads(0)} to ${drawing.reads(count - 1)}`;
-  return `${kind}: ${axes}. ${parts}.`;
+  const over = functions.map(({ name, text }) => ` ${name}: ${text}.`).join('');
+  return `${kind}: ${axes}. ${parts}.${over}`;
 }
