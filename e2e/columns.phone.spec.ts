@@ -49,6 +49,12 @@ test('the tide board, typed down by touch, as points, with a sine through them, 
   await page.getByRole('textbox', { name: 'x =' }).fill('2.5');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('group', { name: 'Point that is followed' })).toContainText('2.957');
+  await curves.press('Follow');
+  await page.getByRole('switch', { name: 'Show f' }).tap();
+  await curves.press('Start');
+  await curves.press('Fit');
+  await curves.told(/y from -?[01]\S* to \d/);
+  await page.getByRole('switch', { name: 'Show f' }).tap();
   await page.getByRole('link', { name: 'Columns' }).tap();
   await columns.panel('Chart');
   await page.getByRole('switch', { name: 'Lay the functions of Curves over it' }).tap();

@@ -11,9 +11,20 @@ type Given = Pick<State, 'document' | 'settings'>;
 
 const NUMERAL = /^[-\d.E+]*$/;
 
+const worded = new WeakMap<readonly string[], readonly string[]>();
+
+/** The cells of a column that are more than numerals, looked for once in each. */
+function wordedIn(cells: readonly string[]): readonly string[] {
+  const before = worded.get(cells);
+  if (before !== undefined) return before;
+  const made = [...new Set(cells.filter((text) => !NUMERAL.test(text)))];
+  worded.set(cells, made);
+  return made;
+}
+
 /** What columns, and other texts beside them, are worked with. */
 export function columnsRequest(state: Given, columns: readonly DataColumn[], others: readonly string[] = []) {
-  const texts = columns.flatMap(({ cells }) => cells).filter((text) => !NUMERAL.test(text));
+  const texts = columns.flatMap(({ cells }) => wordedIn(cells));
   // The texts only tell which letters are named, so that each is needed once.
   const request = requestFor([...new Set([...texts, ...others])].join(' '), state);
   return { ...request, text: '', display: state.settings.display };

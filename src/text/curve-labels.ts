@@ -64,7 +64,6 @@ export const curveWords = {
   exactValues: 'Exact values',
   saveCsv: 'Save as CSV',
   makeColumns: 'Make columns',
-  columnsOf: 'Values',
   making: 'Making columns: stop',
   noValue: 'no value',
   clearPicked: 'Remove all picked x',

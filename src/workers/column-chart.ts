@@ -18,9 +18,9 @@ import type { Rational } from '@/core/number/rational';
 import { toDouble } from '@/core/number/to-double';
 import { fromRational } from '@/core/number/value';
 import type { LineRequest } from './answer';
-import { readRows, shownNumber } from './column-reader';
+import { fractionsOf, readRows, shownText } from './column-reader';
 import type { ColumnText, Looked, Reader } from './column-reader';
-import { proposedText, readClasses, readOne, readPair, textOf, widthOf } from './column-summary';
+import { proposedText, readClasses, readOne, readPair, widthOf } from './column-summary';
 import type { OneRequest, PairRequest, ProposedText } from './column-summary';
 
 export type ChartRequest = LineRequest &
@@ -73,8 +73,7 @@ const MOST_BARS = 400;
 type Work = Readonly<{ request: ChartRequest; reader: Reader; alive: Alive }>;
 
 const size = (v: Rational, { alive }: Work): number => toDouble(fromRational(v), alive);
-const text = (v: Rational, { request, reader }: Work): string =>
-  textOf(shownNumber(fromRational(v), request, reader.context));
+const text = (v: Rational, { request, reader }: Work): string => shownText(fromRational(v), request, reader.context);
 
 function pointsChart(data: PairRequest, work: Work): Made {
   const read = readPair(data, work.reader);
@@ -219,7 +218,7 @@ function bars({ labels, heights }: BarsRequest, work: Work): Made {
   return barsOf(
     at.map((row) => labels.cells[row] ?? ''),
     shown.map((v) => toDouble(v, work.alive)),
-    shown.map((v) => textOf(shownNumber(v, work.request, work.reader.context))),
+    shown.map((v) => shownText(v, work.request, work.reader.context)),
     false,
   );
 }
@@ -247,8 +246,8 @@ export function orderOf({ by, rows, isDown }: OrderRequest, reader: Reader): Res
       rest.push(row);
       continue;
     }
-    const near = readOne({ values: { id: by.id, cells: [cell] }, frequencies: null }, reader);
-    if (near.ok && near.value.made !== null) known.push({ row, value: near.value.made.values[0]! });
+    const near = fractionsOf([value.value], reader.context);
+    if (near.ok) known.push({ row, value: near.value.values[0]! });
     else rest.push(row);
   }
   known.sort((a, b) => (isDown ? q.compare(b.value, a.value) : q.compare(a.value, b.value)) || a.row - b.row);

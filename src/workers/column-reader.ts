@@ -7,6 +7,7 @@ import type { Context } from '@/core/evaluate/context';
 import { evaluate } from '@/core/evaluate/evaluate';
 import { numeralValue } from '@/core/evaluate/numeral';
 import { formsOf } from '@/core/format';
+import { roundedTexts } from '@/core/format/decimal';
 import type { Form } from '@/core/format/form';
 import { batchText } from '@/core/format/layout';
 import { functionNames } from '@/core/function';
@@ -194,6 +195,12 @@ const within = (v: RealValue, isExact: boolean): RealValue => {
   const size = v.kind === 'rational' && q.compare(q.magnitude(v.value), q.ONE) > 0 ? q.magnitude(v.value) : q.ONE;
   return real('within', v, fromRational(q.multiply(size, LEAST)));
 };
+
+/** A number as it is told inside a sentence or beside a bar: rounded as the display says, and nothing more worked. */
+export function shownText(v: RealValue, { display }: LineRequest, { alive }: Context): string {
+  const made = roundedTexts(v, display, alive);
+  return typeof made === 'string' ? '' : made.text;
+}
 
 export function shownNumber(v: RealValue, request: LineRequest, context: Context, isExact = true): Shown {
   const known = within(v, isExact);

@@ -14,7 +14,7 @@ import type { Rational } from '@/core/number/rational';
 import { fromRational, fromWhole } from '@/core/number/value';
 import type { RealValue } from '@/core/number/value';
 import type { LineRequest } from './answer';
-import { countsOf, flagged, fractionsOf, readRows, shownNumber, stoppedBy } from './column-reader';
+import { countsOf, flagged, fractionsOf, readRows, shownNumber, shownText, stoppedBy } from './column-reader';
 import type { ColumnText, Looked, Reader, Shown } from './column-reader';
 
 export type ClassesRequest = Readonly<{
@@ -57,12 +57,9 @@ export type SummaryView = Readonly<{
 
 const NOWHERE = { from: 0, to: 0 } as const;
 
-/** A number in the words of the display: the form that is shown first. */
-export const textOf = ({ forms }: Shown): string => (forms.find(({ id }) => id === 'decimal') ?? forms[0])?.text ?? '';
-
 export function proposedText(proposed: Proposed, request: LineRequest, context: Context): ProposedText | null {
   if (proposed === null) return null;
-  const text = (v: Rational): string => textOf(shownNumber(fromRational(v), request, context));
+  const text = (v: Rational): string => shownText(fromRational(v), request, context);
   return {
     kind: proposed.kind,
     width: text(proposed.width),

@@ -84,13 +84,12 @@ function niceWidth(span: number): Rational {
   const ten = exponent >= 0 ? q.whole(10n ** BigInt(exponent)) : q.rational(1n, 10n ** BigInt(-exponent));
   const lead = span / 10 ** exponent;
   const near = NICE.reduce((best, w) => {
-    const size = Number(w.n) / Number(w.d);
-    return Math.abs(Math.log(size / lead)) < Math.abs(Math.log(Number(best.n) / Number(best.d) / lead)) ? w : best;
+    const size = q.roughly(w);
+    return Math.abs(Math.log(size / lead)) < Math.abs(Math.log(q.roughly(best) / lead)) ? w : best;
   });
   return q.multiply(near, ten);
 }
 
-const toNumber = ({ n, d }: Rational): number => Number(n) / Number(d);
 const MOST_CLASSES = 500n;
 
 /**
@@ -107,7 +106,7 @@ export function equalClasses(
   const sorted = values.toSorted(q.compare);
   const [least, most] = [sorted[0]!, sorted.at(-1)!];
   const n = counts === null ? values.length : Number(counts.reduce((a, b) => a + b, 0n));
-  const span = toNumber(q.subtract(most, least));
+  const span = q.roughly(q.subtract(most, least));
   const wanted = Math.min(30, Math.max(4, Math.ceil(Math.sqrt(n))));
   const width = given ?? (span > 0 ? niceWidth(span / wanted) : q.ONE);
   const indexOf = (v: Rational): bigint => {

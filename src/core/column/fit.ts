@@ -103,13 +103,11 @@ const found = (v: Rational): RealValue => {
   return real('estimate', fromRational(v), fromRational(q.multiply(scale, { n: 1n, d: 10n ** 28n })));
 };
 
-const toNumber = ({ n, d }: Rational): number => Number(n) / Number(d);
-
 function sine({ model, x, y, frequencies }: FitRequest, alive: Alive): Fitted {
   const used = x.map((v, i) => [v, y[i]!, frequencies?.[i] ?? 1n] as const).filter(([, , w]) => w > 0n);
   const points = {
-    x: used.map(([v]) => toNumber(v)),
-    y: used.map(([, v]) => toNumber(v)),
+    x: used.map(([v]) => q.roughly(v)),
+    y: used.map(([, v]) => q.roughly(v)),
     w: used.map(([, , w]) => Number(w)),
   };
   const made = sineFit(

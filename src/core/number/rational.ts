@@ -46,6 +46,8 @@ export const isWhole = (a: Rational): boolean => a.d === 1n;
 export const sign = (a: Rational): -1 | 0 | 1 => (a.n > 0n ? 1 : a.n < 0n ? -1 : 0);
 export const equal = (a: Rational, b: Rational): boolean => a.n === b.n && a.d === b.d;
 export const compare = (a: Rational, b: Rational): -1 | 0 | 1 => sign(subtract(a, b));
+/** A fraction as a double, roughly: for estimates, where its parts are no longer than doubles reach. */
+export const roughly = ({ n, d }: Rational): number => Number(n) / Number(d);
 export const magnitude = (a: Rational): Rational => (a.n < 0n ? negate(a) : a);
 
 /** a^k for a whole k; the caller has ruled out 0 to a negative power and results that are too large. */

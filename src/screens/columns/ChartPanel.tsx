@@ -1,6 +1,7 @@
 import { View } from '@tamagui/core';
 import { useMemo, useRef, useState } from 'react';
 import { chartKinds, chartNames } from '@/core/chart/kinds';
+import type { Size, ViewRange } from '@/core/curve/view';
 import { usedColumns } from '@/core/notebook/columns';
 import type { DataTable } from '@/core/notebook/columns';
 import type { DrawnFunction } from '@/core/notebook/curves';
@@ -9,22 +10,21 @@ import { columnWork } from '@/state/column-work';
 import { chartRequest } from '@/state/columns';
 import { boundsTitle, chartTitles, columnWords, proposedSentence } from '@/text/column-labels';
 import { Button } from '@/ui/control/Button';
-import { Field } from '@/ui/control/Field';
 import { Toggle } from '@/ui/control/Toggle';
 import { usePalette } from '@/ui/theme/use-palette';
 import { Words } from '@/ui/theme/text';
+import { savePlot } from '../curves/save-plot';
 import { chartDrawing, chartTold } from './chart-drawing';
-import { saveChart } from './chart-image';
 import { ChartPlot } from './ChartPlot';
 import { ColumnPicker } from './ColumnPicker';
 import { FrequencyPicker } from './FrequencyPicker';
 import { PairPickers } from './PairPickers';
 import { Troubles } from './Troubles';
 import { usePanel } from './use-panel';
-import { useTyped } from './use-typed';
+import { WidthField } from './WidthField';
 
 type Props = Readonly<{ table: DataTable; onCell: (column: string, row: number) => void }>;
-type InSight = Parameters<typeof saveChart>[4];
+type InSight = Readonly<{ view: ViewRange; size: Size }>;
 
 const NO_FUNCTIONS: readonly DrawnFunction[] = [];
 
@@ -67,12 +67,13 @@ export function ChartPanel({ table, onCell }: Props) {
   const sign = settings.display.decimalSign;
   const drawing = useMemo(() => (made === null ? null : chartDrawing(table, made, sign)), [table, made, sign]);
   const functions = useMemo(() => (use.functions ? all.filter(({ on }) => on) : NO_FUNCTIONS), [use.functions, all]);
-  const width = useTyped(use.width, (text) => setUse(id, { width: text }));
   const chosen = mark !== null && mark.of === made ? mark.index : null;
   const reads = drawing === null ? '' : chosen === null ? columnWords.tapPart : drawing.reads(chosen);
   const save = (kind: 'svg' | 'png'): void => {
-    if (drawing !== null && inSight.current !== null)
-      void saveChart(kind, table.name, drawing, functions, inSight.current, palette);
+    if (drawing === null || inSight.current === null) return;
+    const { x, y } = drawing;
+    const shapes = { ...drawing.shapes, chosen: null };
+    void savePlot(kind, { name: table.name, functions, ...inSight.current, x, y, marks: [], shapes, palette });
   };
   return (
     <View flex={1} minHeight={0}>
@@ -138,15 +139,7 @@ export function ChartPanel({ table, onCell }: Props) {
         <Troubles table={table} panel={panel} onCell={onCell} />
         {made?.proposed == null ? null : <Words size="medium">{proposedSentence(made.proposed)}</Words>}
         <ChartColumns table={table} />
-        {use.chart === 'histogram' && use.classes !== 'both' ? (
-          <Field
-            name={columnWords.width}
-            value={width.text}
-            onChange={width.onChange}
-            placeholder={columnWords.widthHint}
-            isInline
-          />
-        ) : null}
+        {use.chart === 'histogram' && use.classes !== 'both' ? <WidthField table={table} /> : null}
         {use.chart === 'box' ? (
           <Toggle
             title={columnWords.outliers}

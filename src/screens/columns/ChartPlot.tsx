@@ -97,7 +97,7 @@ export function ChartPlot({ name, told, drawing, functions, chosen, onChoose, on
         point={null}
         onRest={rest}
         onDraw={null}
-        onTap={(at) => onChoose(shapeAt(drawing.shapes as PlotShapes, view, size, at))}
+        onTap={(at) => onChoose(shapeAt(drawing.shapes, view, size, at))}
         onSettled={settle}
         describedBy={DESCRIPTION}
         onKey={onKey}

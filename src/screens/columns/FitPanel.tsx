@@ -102,6 +102,26 @@ function Found({ made, table, onOpen }: Readonly<{ made: FitView; table: DataTab
   );
 }
 
+type Placed = Pick<FitView, 'points' | 'view'>;
+
+const areSame = (a: readonly number[], b: readonly number[]): boolean =>
+  a.length === b.length && a.every((v, i) => v === b[i]);
+
+/** Where the points lie: the same object while they stay, so that a fit that is only read anew does not move the chart. */
+function useSamePlaces(made: Placed | null): Placed | null {
+  const [kept, setKept] = useState(made);
+  const isSame =
+    made === kept ||
+    (made !== null &&
+      kept !== null &&
+      areSame(made.points.xs, kept.points.xs) &&
+      areSame(made.points.ys, kept.points.ys) &&
+      areSame(made.points.rows, kept.points.rows));
+  if (isSame) return kept;
+  setKept(made);
+  return made;
+}
+
 /** A curve of a model laid through two columns. */
 export function FitPanel({ table, onCell, onOpen }: Props) {
   const shelf = useStore((s) => s.document.shelf);
@@ -116,15 +136,11 @@ export function FitPanel({ table, onCell, onOpen }: Props) {
   }, [table, shelf, settings]);
   const { made } = panel;
   const sign = settings.display.decimalSign;
-  const points = made?.points ?? null;
+  const placed = useSamePlaces(made);
   const drawing = useMemo(
     () =>
-      made === null || points === null || x === null || y === null
-        ? null
-        : pointsDrawing(x, y, points, made.view, false, sign),
-    // The points stay the same while the fit is only read anew.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-    [x, y, points?.xs.join(), points?.ys.join(), sign],
+      placed === null || x === null || y === null ? null : pointsDrawing(x, y, placed.points, placed.view, false, sign),
+    [x, y, placed, sign],
   );
   const full = made?.full ?? null;
   const functions = useMemo<readonly DrawnFunction[]>(

@@ -19,7 +19,6 @@ import {
 } from '@/text/column-labels';
 import { Button } from '@/ui/control/Button';
 import { Choice } from '@/ui/control/Choice';
-import { Field } from '@/ui/control/Field';
 import { Words } from '@/ui/theme/text';
 import { ColumnPicker } from './ColumnPicker';
 import { FrequencyPicker } from './FrequencyPicker';
@@ -28,7 +27,7 @@ import { NoStatistic, StatisticRow } from './Statistic';
 import type { Told } from './Statistic';
 import { Troubles } from './Troubles';
 import { usePanel } from './use-panel';
-import { useTyped } from './use-typed';
+import { WidthField } from './WidthField';
 
 type Props = Readonly<{
   table: DataTable;
@@ -43,7 +42,6 @@ function OneChoices({ table }: Readonly<{ table: DataTable }>) {
   const { setUse } = useStore.getState();
   const { use, columns, id } = table;
   const used = usedColumns(table);
-  const width = useTyped(use.width, (text) => setUse(id, { width: text }));
   return (
     <View gap="$3" paddingVertical="$2">
       <FrequencyPicker table={table} beside={[used.one]} />
@@ -61,15 +59,7 @@ function OneChoices({ table }: Readonly<{ table: DataTable }>) {
           onChoose={(upper) => setUse(id, { upper })}
         />
       ) : null}
-      {use.classes === 'lower' || use.classes === 'upper' ? (
-        <Field
-          name={columnWords.width}
-          value={width.text}
-          onChange={width.onChange}
-          placeholder={columnWords.widthHint}
-          isInline
-        />
-      ) : null}
+      {use.classes === 'lower' || use.classes === 'upper' ? <WidthField table={table} /> : null}
       {use.classes === 'none' ? (
         <Choice
           title={columnWords.quartiles}

@@ -1,18 +1,15 @@
 import { View, useMedia } from '@tamagui/core';
 import { useCallback, useMemo, useState } from 'react';
 import type { LayoutChangeEvent } from 'react-native';
+import { viewOfPoints } from '@/core/chart/range';
 import { fitted, middleOf, moved, startView } from '@/core/curve/view';
 import type { Size, ViewRange } from '@/core/curve/view';
-import { savePicture, saveFile } from '@/platform/files';
 import { useStore } from '@/state/app-store';
-import { curveWork } from '@/state/curve-work';
-import { curvesRequest } from '@/state/curves';
 import { curveWords, graphText } from '@/text/curve-labels';
 import { unitButton, unitNames, words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
 import { Tabs } from '@/ui/control/Tabs';
 import { PlaceHeader } from '@/ui/frame/PlaceHeader';
-import { plotSvg } from '@/ui/plot/image';
 import { lookOf } from '@/ui/plot/looks';
 import { stepped } from '@/ui/plot/use-gestures';
 import { usePalette } from '@/ui/theme/use-palette';
@@ -27,6 +24,7 @@ import { FunctionSheet } from './FunctionSheet';
 import { panelIds } from './panels';
 import type { PanelId } from './panels';
 import { PointsPanel, usePoints } from './PointsPanel';
+import { savePlot } from './save-plot';
 import { ends } from './spoken-view';
 import type { Sheet } from './use-drawing';
 import { useFollow } from './use-follow';
@@ -45,6 +43,8 @@ const NOTHING_DRAWN: Sheet = {
 
 type Open = Readonly<{ sheet: 'view' } | { sheet: 'function'; id: string } | { sheet: 'write'; id: string | null }>;
 type Chosen = Readonly<{ x: number; y: number; look: number }>;
+
+const isBetween = (v: number, from: number, to: number): boolean => v >= from && v <= to;
 
 /** Functions, their graph, their points, their table. */
 export function Curves() {
@@ -78,11 +78,19 @@ export function Curves() {
   const { shapes, told: pointsTold } = useShownPoints();
 
   const rest = useCallback((next: ViewRange) => setView(next), [setView]);
+  const points = shapes?.points ?? null;
   const fit = useCallback(() => {
     const ranges = sheet.curves.flatMap(({ range }) => (range === null ? [] : [range]));
-    if (ranges.length === 0) return;
-    setView(fitted(view, Math.min(...ranges.map((r) => r.low)), Math.max(...ranges.map((r) => r.high))));
-  }, [sheet, view, setView]);
+    const ys = points === null ? [] : points.ys.filter((_, i) => isBetween(points.xs[i]!, view.xFrom, view.xTo));
+    if (ranges.length === 0 && ys.length === 0) {
+      // Points that lie beside the view are fetched into it.
+      if (points !== null) setView(viewOfPoints(points.xs, points.ys));
+      return;
+    }
+    const heights = [...ranges.flatMap(({ low, high }) => [low, high]), ...ys];
+    const [low, high] = heights.reduce(([a, b], y) => [Math.min(a, y), Math.max(b, y)], [Infinity, -Infinity]);
+    setView(fitted(view, low, high));
+  }, [sheet, view, points, setView]);
   const zoom = useCallback(
     (factor: number) => {
       const next = stepped(view, factor);
@@ -119,25 +127,8 @@ export function Curves() {
 
   useUndoStrokes(open !== null);
 
-  const saveImage = async (kind: 'svg' | 'png'): Promise<void> => {
-    const frame = { ...view, ...size };
-    const made = await curveWork.draw({ ...curvesRequest(useStore.getState(), shown), frame, view });
-    if (made === 'superseded' || !made.ok) return;
-    const svg = plotSvg({
-      drawing: {
-        frame,
-        curves: made.value.map(({ id, path }) => ({ id, path, look: shown.find((f) => f.id === id)?.look ?? 0 })),
-      },
-      x: curves.x,
-      y: curves.y,
-      marks,
-      shapes,
-      palette,
-      decimalSign: settings.display.decimalSign,
-    });
-    if (kind === 'svg') saveFile('graph.svg', svg, 'image/svg+xml');
-    else await savePicture('graph.png', svg, size.width, size.height, 2);
-  };
+  const saveImage = (kind: 'svg' | 'png'): Promise<void> =>
+    savePlot(kind, { name: 'graph', functions: shown, view, size, x: curves.x, y: curves.y, marks, shapes, palette });
 
   const sign = settings.display.decimalSign;
   const told = graphText({
@@ -152,7 +143,11 @@ export function Curves() {
     points: marks.length,
     shown: pointsTold,
   });
-  const reason = shapes === null ? reasonFor(functions, shown, sheet) : null;
+  const hasPoints =
+    points !== null &&
+    points.xs.some((x, i) => isBetween(x, view.xFrom, view.xTo) && isBetween(points.ys[i]!, view.yFrom, view.yTo));
+  const ofCurves = reasonFor(functions, shown, sheet);
+  const reason = hasPoints ? null : points === null || ofCurves === null ? ofCurves : 'out';
   const point = followed.point ?? (panel === 'values' ? chosenRow : null);
   const onLayout = ({ nativeEvent: { layout } }: LayoutChangeEvent): void => {
     const next = { width: Math.round(layout.width), height: Math.round(layout.height) };

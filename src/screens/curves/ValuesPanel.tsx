@@ -185,17 +185,21 @@ export function ValuesPanel({ functions, onRow }: Props) {
   );
   /** How much of the columns is made; null while none are. */
   const [share, setShare] = useState<number | null>(null);
-  const isMaking = useRef(false);
-  useEffect(() => {
-    isMaking.current = share !== null;
-  }, [share]);
+  const isStopped = useRef(false);
+  // Who leaves the table does not want to be taken elsewhere later on.
+  useEffect(
+    () => () => {
+      isStopped.current = true;
+    },
+    [],
+  );
   const make = async (): Promise<void> => {
     const { document, say, putTable } = useStore.getState();
     if (table.count > MOST_ROWS) return say(notice('column-full'));
-    isMaking.current = true;
+    isStopped.current = false;
     const columns = await columnsOf(functions, table.count, document.curves, (done) => {
-      if (isMaking.current) setShare(done);
-      return isMaking.current;
+      if (!isStopped.current) setShare(done);
+      return !isStopped.current;
     });
     setShare(null);
     if (columns === null) return undefined;
@@ -219,7 +223,12 @@ export function ValuesPanel({ functions, onRow }: Props) {
       />
       {share === null ? null : (
         <View role="status" flexDirection="row" paddingHorizontal="$3">
-          <Button isTight onPress={() => setShare(null)}>
+          <Button
+            isTight
+            onPress={() => {
+              isStopped.current = true;
+            }}
+          >
             {`${curveWords.making} (${Math.round(100 * share)} %)`}
           </Button>
         </View>

@@ -117,7 +117,7 @@ const REACH = 24;
 
 /** The point, bar or part of a box under a place of the plot; null where there is none. `at`, `size` in pixels. */
 export function shapeAt(
-  { points, bars, box }: PlotShapes,
+  { points, bars, box }: Omit<PlotShapes, 'chosen'>,
   view: Readonly<{ xFrom: number; xTo: number; yFrom: number; yTo: number }>,
   size: Readonly<{ width: number; height: number }>,
   at: Readonly<{ x: number; y: number }>,
