@@ -27,6 +27,7 @@ export function usePanel<T>(ask: () => Promise<Answer<T>> | null, of: readonly u
     const asked = ask();
     if (asked === null) {
       setAnswer(null);
+      setSlow(false);
       return undefined;
     }
     const timer = setTimeout(() => setSlow(true), SLOW_MS);
