@@ -151,7 +151,9 @@ export abstract class OperandParser extends TokenCursor {
   /** √ and ∛ take the next factor with its marks and its power, or just what is in brackets. */
   protected rootOfFactor(sign: Token & { kind: 'rootSign' }): Tree {
     this.take();
-    const of = this.token.kind === 'open' ? this.nested(() => this.group()) : this.nested(() => this.prefixed());
+    this.enter();
+    const of = this.token.kind === 'open' ? this.group() : this.prefixed();
+    this.leave();
     const args = of.kind === 'group' ? [of.of] : [of];
     const closed = of.kind !== 'group' || of.closed;
     return this.node({

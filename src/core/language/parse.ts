@@ -52,12 +52,11 @@ class Parser extends OperandParser {
 
   /** Conditions joined by `or` and `and`, or a plain expression. */
   protected statement(op: LogicName = 'or'): Tree {
-    const part = (): Tree => (op === 'or' ? this.statement('and') : this.condition());
-    let left = part();
+    let left = op === 'or' ? this.statement('and') : this.condition();
     while (this.isOperator(op)) {
       this.seesTruths = true;
       this.take();
-      const right = part();
+      const right = op === 'or' ? this.statement('and') : this.condition();
       left = this.node({ kind: 'logic', op, left, right, span: cover(left.span, right.span) });
     }
     return left;
@@ -68,7 +67,9 @@ class Parser extends OperandParser {
     if (this.isOperator('not')) {
       this.seesTruths = true;
       this.take();
-      const of = this.nested(() => this.condition());
+      this.enter();
+      const of = this.condition();
+      this.leave();
       return this.node({ kind: 'not', of, span: cover(token.span, of.span) });
     }
     const first = this.expression(0);
@@ -86,14 +87,15 @@ class Parser extends OperandParser {
 
   /** Operators of at least `least`, after one operand. */
   private expression(least: number): Tree {
-    return this.nested(() => {
-      let left = this.prefixed();
-      for (;;) {
-        const next = this.infix(left, least);
-        if (next === null) return left;
-        left = next;
-      }
-    });
+    this.enter();
+    let left = this.prefixed();
+    for (;;) {
+      const next = this.infix(left, least);
+      if (next === null) break;
+      left = next;
+    }
+    this.leave();
+    return left;
   }
 
   private infix(left: Tree, least: number): Tree | null {
@@ -142,7 +144,9 @@ class Parser extends OperandParser {
     const { token } = this;
     if (!this.isOperator('minus')) return this.powered();
     this.take();
-    const of = this.nested(() => this.prefixed());
+    this.enter();
+    const of = this.prefixed();
+    this.leave();
     return this.node({ kind: 'negate', of, span: cover(token.span, of.span) });
   }
 
@@ -155,7 +159,9 @@ class Parser extends OperandParser {
   private raised(base: Tree): Tree {
     if (!this.isOperator('power')) return base;
     this.take();
-    const exponent = this.nested(() => this.prefixed());
+    this.enter();
+    const exponent = this.prefixed();
+    this.leave();
     return this.node({ kind: 'power', base, exponent, span: cover(base.span, exponent.span) });
   }
 
@@ -230,7 +236,9 @@ class Parser extends OperandParser {
     if (!begins && !this.lenient) this.syntax('argument-missing', name.span, { found: name.text });
     if (row.least > 1 && !this.lenient)
       this.refuse({ code: 'argument-count', fn, got: 1, least: row.least, most: row.most }, name.span);
-    let argument = this.nested(() => this.prefixed());
+    this.enter();
+    let argument = this.prefixed();
+    this.leave();
     while (BEGINS_OPERAND.has(this.token.kind) && this.token.kind !== 'function') {
       this.checkImplied(argument);
       const right = this.powered();

@@ -5,8 +5,8 @@ import type { Span } from '../base/span';
 import type { ReadingOptions, Token } from './tokens';
 import type { Tree } from './tree';
 
-/** Nesting and length that every later walk can take without running out of stack. */
-const DEEPEST = 150;
+/** Nesting and length that every later walk can take: half of what a stack of one megabyte was seen to hold. */
+export const DEEPEST = 500;
 const MOST_NODES = 1500;
 
 /** Thrown by the parser only, to leave the descent with a problem; `parse` turns it into a result. */
@@ -57,12 +57,14 @@ export class TokenCursor {
     return tree;
   }
 
-  protected nested<T>(read: () => T): T {
+  /** One level further in; what was entered is left again by `leave`. No closures, which would cost half the stack. */
+  protected enter(): void {
     this.depth += 1;
     if (this.depth > DEEPEST) this.syntax('nested-too-deep', this.token.span);
-    const result = read();
+  }
+
+  protected leave(): void {
     this.depth -= 1;
-    return result;
   }
 
   protected isOperator(op: string, token = this.token): boolean {

@@ -106,6 +106,19 @@ const rootSigns: Readonly<Record<string, 'sqrt' | 'cbrt'>> = { '√': 'sqrt', '�
 const isSpace = (code: number): boolean =>
   code === 32 || (code >= 9 && code <= 13) || code === 0xa0 || code === 0x2009 || code === 0x202f || code === 0xfeff;
 
+const longest = new WeakMap<FunctionNames, ReadonlyMap<string, number>>();
+
+/** How long the longest name is that begins with each letter: a run of letters is searched for no longer ones. */
+function longestNames(functions: FunctionNames): ReadonlyMap<string, number> {
+  const before = longest.get(functions);
+  if (before !== undefined) return before;
+  const made = new Map<string, number>();
+  for (const name of [...functions.keys(), ...Object.keys(constants), ...Object.keys(words), ...angleUnits])
+    made.set(name[0]!, Math.max(made.get(name[0]!) ?? 0, name.length));
+  longest.set(functions, made);
+  return made;
+}
+
 const units: ReadonlyMap<string, AngleUnit> = new Map(angleUnits.map((unit) => [unit, unit]));
 const NAME = /[A-Za-zπ]+/y;
 
@@ -161,7 +174,8 @@ class Tokeniser {
     NAME.lastIndex = at;
     const letters = NAME.exec(text)?.[0];
     if (letters === undefined) return null;
-    for (let length = letters.length; length > 0; length -= 1) {
+    const most = longestNames(options.functions).get(letters[0]!) ?? 0;
+    for (let length = Math.min(letters.length, most); length > 0; length -= 1) {
       const name = letters.slice(0, length);
       // `mod` stands between two numbers or before two in brackets.
       const fn = name === 'mod' && endsOperand(this.tokens.at(-1)) ? undefined : options.functions.get(name);

@@ -1,6 +1,7 @@
 import type { ReadingOptions } from '../language/tokens';
 import * as edits from './edits';
 import * as moves from './moves';
+import { TooDeep } from './pieces';
 import { readRow } from './read';
 import { EMPTY_BOXES, lineAt, rowAt, withItemsOf } from './row';
 import type { BoxedLine, Place, Row } from './row';
@@ -78,11 +79,24 @@ export const isEmptyLine = (line: Line): boolean =>
 
 export const emptyLine = (view: LineView): Line => (view === 'typed' ? typed.EMPTY_TYPED : EMPTY_BOXES);
 
-/** A line of typed text in a view, with the caret at an offset of the text. */
+/** What can be made in boxes, else the same in typed text: boxes deeper inside each other than a line may hold stay text. */
+function orTyped(boxed: () => Line, asTyped: () => Line): Line {
+  try {
+    return boxed();
+  } catch (error) {
+    if (error instanceof TooDeep) return asTyped();
+    throw error;
+  }
+}
+
+/** A line of typed text in a view, with the caret at an offset of the text. Too deep for boxes, it is typed text in either. */
 export function lineOf(text: string, view: LineView, options: ReadingOptions, caret = text.length): Line {
-  if (view === 'typed') return typed.typedLine(text, caret);
-  const { row, places } = readRow(text, options, caret);
-  return lineAt(row, places[0]!);
+  const asTyped = (): Line => typed.typedLine(text, Math.min(caret, text.length));
+  if (view === 'typed') return asTyped();
+  return orTyped(() => {
+    const { row, places } = readRow(text, options, caret);
+    return lineAt(row, places[0]!);
+  }, asTyped);
 }
 
 /** The same line in the other view, with the caret at the same place. */
@@ -107,9 +121,20 @@ export function emptyPlace(line: Line, offset: number, options: ReadingOptions):
 export const selectedText = (line: Line, options: ReadingOptions): string | null =>
   line.kind === 'typed' ? typed.selectedTyped(line) : edits.selectedText(line, options);
 
+/** The boxes as typed text, with caret and selection where they are. */
+function typedFrom(line: BoxedLine, { decimalSign }: ReadingOptions): TypedLine {
+  const written = writeRow(line.row, decimalSign);
+  return typed.typedLine(written.text, offsetOf(written, line.caret), offsetOf(written, line.anchor));
+}
+
 /** Text put in place of the selection, or at the caret. */
 export const insertText = (line: Line, text: string, options: ReadingOptions): Line =>
-  line.kind === 'typed' ? typed.insert(line, text) : edits.insertText(line, text, options);
+  line.kind === 'typed'
+    ? typed.insert(line, text)
+    : orTyped(
+        () => edits.insertText(line, text, options),
+        () => typed.insert(typedFrom(line, options), text),
+      );
 
 /** The caret put at a place of the boxes, or the selection drawn to it. */
 export function pointedAt(line: BoxedLine, place: Place, extends_: boolean): BoxedLine {
@@ -197,6 +222,11 @@ function changedText(on: TypedLine, action: LineAction, { decimalSign, functions
 /** The line after an action, or null when it does nothing here. What it leaves alone stays the same object. */
 export function changed(on: Line, action: LineAction, options: ReadingOptions): Line | null {
   if (on.kind === 'typed') return changedText(on, action, options);
-  const next = changedBoxes(on, action, options);
-  return next === null ? null : { ...next, row: withItemsOf(next.row, on.row) };
+  try {
+    const next = changedBoxes(on, action, options);
+    return next === null ? null : { ...next, row: withItemsOf(next.row, on.row) };
+  } catch (error) {
+    if (error instanceof TooDeep) return changedText(typedFrom(on, options), action, options);
+    throw error;
+  }
 }

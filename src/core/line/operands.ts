@@ -19,8 +19,7 @@ export function numberStart(row: Row, end: number): number {
 }
 
 /** Whether a fraction is the part of a mixed number: of whole numbers, right after a whole number. */
-export function isMixedPart(row: Row, at: number): boolean {
-  const item = row[at];
+export function isMixedPart(row: Row, at: number, item = row[at]): boolean {
   if (item?.kind !== 'fraction' || !item.slots.every(isWhole) || !isDigit(row[at - 1])) return false;
   return isWhole(row.slice(numberStart(row, at), at));
 }

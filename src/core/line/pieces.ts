@@ -1,21 +1,39 @@
+import { DEEPEST } from '../language/token-cursor';
+import { glyph } from './row';
 import type { Item, Place, Row } from './row';
 import { isLikeShield } from './shield';
 
 /* What a typed line is read into: items that know which part of the text they came from. */
 
-/** An item with the part of the text that it was read from. */
-export type Piece = Readonly<{ item: Item; from: number; to: number; slots: readonly Pieces[] }>;
+/** An item with the part of the text that it was read from, and how many boxes stand inside each other in it. */
+export type Piece = Readonly<{ item: Item; from: number; to: number; slots: readonly Pieces[]; depth: number }>;
 export type Pieces = { readonly list: readonly Piece[]; readonly from: number; readonly to: number };
 
 export const itemsOf = (pieces: readonly Piece[]): Row => pieces.map((p) => p.item);
 export const rowOf = (of: Pieces): Row => itemsOf(of.list);
 
-export const boxPiece = (
+/** Leaves the reading of a line whose boxes stand deeper inside each other than a line may hold. */
+export class TooDeep extends Error {}
+
+export function boxPiece(
   made: { kind: 'fraction' } | { kind: 'power' } | { kind: 'group'; closed: boolean } | { kind: 'call'; fn: string },
   slots: readonly Pieces[],
   from: number,
   to: number,
-): Piece => ({ item: { ...made, slots: slots.map(rowOf) }, from, to, slots });
+): Piece {
+  let depth = 0;
+  for (const { list } of slots) for (const piece of list) depth = Math.max(depth, piece.depth);
+  if (depth >= DEEPEST) throw new TooDeep();
+  return { item: { ...made, slots: slots.map(rowOf) }, from, to, slots, depth: depth + 1 };
+}
+
+export const glyphPiece = (text: string, from: number, to: number): Piece => ({
+  item: glyph(text),
+  from,
+  to,
+  slots: [],
+  depth: 0,
+});
 
 /** A group that stands alone has its brackets replaced by the box around it. */
 export function unwrapped(pieces: Pieces): Pieces {
@@ -29,7 +47,6 @@ export function unshielded(list: readonly Piece[]): readonly Piece[] {
   return list.map((piece, i) => (isLikeShield(row, i) ? piece.slots[0]!.list[0]! : piece));
 }
 
-/** Turns tokens into rows. Total: whatever the text, some row comes out, and writing that row gives the text's meaning. */
 /** Where an offset of the text lies among the pieces; inside a box that ends there when nothing closes it. */
 export function placeIn(of: Pieces, offset: number): Place {
   for (const [i, { from, to, slots }] of of.list.entries()) {

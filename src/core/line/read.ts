@@ -1,12 +1,13 @@
 import { OVERLINE } from '../language/numerals';
 import { operators } from '../language/operators';
 import { BEGINS_OPERAND } from '../language/parse';
+import { DEEPEST } from '../language/token-cursor';
 import { tokenise } from '../language/tokens';
 import type { ReadingOptions, Token } from '../language/tokens';
 import { STRAY_CLOSE, operandStart } from './operands';
-import { boxPiece, itemsOf, placeIn, rowOf, unshielded, unwrapped } from './pieces';
+import { TooDeep, boxPiece, glyphPiece, itemsOf, placeIn, rowOf, unshielded, unwrapped } from './pieces';
 import type { Piece, Pieces } from './pieces';
-import { endsOperand, glyph, isGlyph, isLetters, sameRow } from './row';
+import { endsOperand, isGlyph, isLetters, sameRow } from './row';
 import type { Place, Row } from './row';
 import { offsetOf, writeRow } from './write';
 
@@ -14,8 +15,10 @@ import { offsetOf, writeRow } from './write';
 const numberGlyphs = (text: string): readonly string[] =>
   text.replaceAll('-', '−').match(new RegExp(`[^\\s]${OVERLINE}?`, 'gu')) ?? [];
 
+/** Turns tokens into rows: whatever the text, some row comes out, and writing that row gives the text's meaning. */
 class Reader {
   private at = 0;
+  private depth = 0;
   private readonly tokens: readonly Token[];
 
   constructor(
@@ -47,10 +50,20 @@ class Reader {
     return this.row(false, false);
   }
 
+  /** One level further in: what reads itself anew must not run out of stack. */
+  private enter(): void {
+    this.depth += 1;
+    if (this.depth > DEEPEST) throw new TooDeep();
+  }
+
+  private leave(): void {
+    this.depth -= 1;
+  }
+
   /** A row up to the end of the text, or to the bracket or separator that ends it. */
   private row(inBrackets: boolean, inCall: boolean): Pieces {
     const { from } = this.token.span;
-    let list: Piece[] = [];
+    const list: Piece[] = [];
     /** Where the product begins that a stroke would divide. */
     let product = 0;
     for (;;) {
@@ -61,7 +74,7 @@ class Reader {
         return { list: unshielded(list), from, to: token.span.from };
       if (BEGINS_OPERAND.has(token.kind)) this.primary(list);
       else if (token.kind === 'superscript' || this.isMark() || this.isOperator('power')) this.mark(list);
-      else if (this.isOperator('over')) list = this.fraction(list, product);
+      else if (this.isOperator('over')) this.fraction(list, product);
       else {
         const isAfterOperand = endsOperand(list.at(-1)?.item);
         this.sign(list);
@@ -80,11 +93,11 @@ class Reader {
       ['number', 'badNumber', 'constant', 'letter', 'end', 'close'].includes(token.kind) ||
       (token.kind === 'function' && this.ahead(1).kind !== 'open' && !this.isRootName(token) && token.text !== 'mod');
     if (!isAfter || !isBefore) return;
-    list.push({ item: glyph(' '), from: before.to, to: token.span.from, slots: [] });
+    this.push(list, ' ', before.to, token.span.from);
   }
 
   private push(list: Piece[], text: string, from: number, to: number): void {
-    list.push({ item: glyph(text), from, to, slots: [] });
+    list.push(glyphPiece(text, from, to));
   }
 
   /** An operator or whatever else stands by itself. */
@@ -187,7 +200,9 @@ class Reader {
   }
 
   private bracketed(from: number): Piece {
+    this.enter();
     const slot = this.row(true, false);
+    this.leave();
     const closed = this.token.kind === 'close';
     const to = closed ? this.take().span.to : slot.to;
     return boxPiece({ kind: 'group', closed }, [slot], from, to);
@@ -195,11 +210,13 @@ class Reader {
 
   private call(fn: string, from: number): Piece {
     this.take();
+    this.enter();
     const slots = [this.row(true, true)];
     while (this.token.kind === 'separator') {
       this.take();
       slots.push(this.row(true, true));
     }
+    this.leave();
     const to = this.token.kind === 'close' ? this.take().span.to : this.token.span.from;
     const [only] = slots;
     const isNone = slots.length === 1 && only!.list.length === 0 && this.options.functions.get(fn)!.most === 0;
@@ -211,8 +228,9 @@ class Reader {
     const { token } = this;
     // A raised base is bracketed, so that it is plain what is raised or marked.
     if (list.at(-1)?.item.kind === 'power') {
-      const base = operandStart(itemsOf(list), list.length);
-      const inner = list.splice(base);
+      // An operand that ends in a power begins after the last sign that is no part of one.
+      const tail = operandTail(list);
+      const inner = list.splice(list.length - tail.length + operandStart(tail, tail.length));
       const [first] = inner;
       const slot: Pieces = { list: unshielded(inner), from: first!.from, to: inner.at(-1)!.to };
       list.push(boxPiece({ kind: 'group', closed: true }, [slot], slot.from, slot.to));
@@ -269,9 +287,14 @@ class Reader {
 
   /** Signs, a primary with its marks, and what it is raised to: what an exponent, a denominator or a root sign takes. */
   private operandInto(list: Piece[]): void {
+    this.enter();
     while (this.isOperator('minus')) this.sign(list);
+    if (BEGINS_OPERAND.has(this.token.kind)) this.markedInto(list);
+    this.leave();
+  }
+
+  private markedInto(list: Piece[]): void {
     const { token } = this;
-    if (!BEGINS_OPERAND.has(token.kind)) return;
     const before = list.length;
     this.primary(list);
     const isName = list.length === before + 1 && token.kind === 'function' && list.at(-1)!.item.kind === 'glyph';
@@ -308,11 +331,12 @@ class Reader {
   }
 
   /** A fraction of the product before the stroke and the operand after it. */
-  private fraction(list: readonly Piece[], product: number): Piece[] {
+  private fraction(list: Piece[], product: number): void {
     const stroke = this.take();
-    const start = numeratorStart(itemsOf(list), product);
-    const kept = list.slice(0, start);
-    const over = list
+    const factors = list.splice(product);
+    const start = numeratorStart(itemsOf(factors));
+    list.push(...factors.slice(0, start));
+    const over = factors
       .slice(start)
       .filter((p, i, all) => !(isGlyph(p.item, /^ $/) && (i === 0 || i === all.length - 1)));
     const from = over[0]?.from ?? stroke.span.from;
@@ -324,10 +348,7 @@ class Reader {
         this.operandInto(part);
       }
     });
-    return [
-      ...kept,
-      boxPiece({ kind: 'fraction' }, [top, unwrapped(below)], from, Math.max(stroke.span.to, this.lastEnd())),
-    ];
+    list.push(boxPiece({ kind: 'fraction' }, [top, unwrapped(below)], from, Math.max(stroke.span.to, this.lastEnd())));
   }
 }
 
@@ -338,12 +359,19 @@ function endsProduct(token: Token, isAfterOperand: boolean): boolean {
   return token.op === 'plus' || ['relation', 'logic', 'prefix'].includes(operators[token.op].kind);
 }
 
-/** Where the numerator begins: after the signs that begin the product, unless a remainder is part of it. */
-function numeratorStart(row: Row, product: number): number {
-  if (row.slice(product).some((item) => isGlyph(item, /^mod$/))) return product;
-  let at = product;
-  while (isGlyph(row[at], /^[−\s]$/)) at += 1;
+/** Where the numerator of a product begins: after the signs that begin it, unless a remainder is part of it. */
+function numeratorStart(product: Row): number {
+  if (product.some((item) => isGlyph(item, /^mod$/))) return 0;
+  let at = 0;
+  while (isGlyph(product[at], /^[−\s]$/)) at += 1;
   return at;
+}
+
+/** The items at the end of a list among which its last operand lies: those after its last sign between operands. */
+function operandTail(list: readonly Piece[]): Row {
+  let at = list.length;
+  while (at > 0 && !isGlyph(list[at - 1]!.item, /^[+×÷=≠<≤>≥]$/)) at -= 1;
+  return itemsOf(list.slice(at));
 }
 
 type Read = Readonly<{ row: Row; places: readonly Place[] }>;

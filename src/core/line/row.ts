@@ -78,9 +78,36 @@ export function sameRow(a: Row, b: Row): boolean {
   return a.length === b.length && a.every((item, i) => sameItem(item, b[i]!));
 }
 
+const marks = new WeakMap<Item, number>();
+
+/** A number that is the same for items that are the same, worked once for each: boxes that differ are told apart at once, however deep they are. */
+function markOf(item: Item): number {
+  const known = marks.get(item);
+  if (known !== undefined) return known;
+  let mark = 17;
+  const add = (n: number): void => {
+    mark = (Math.imul(mark, 31) + n) | 0;
+  };
+  const addText = (text: string): void => {
+    for (let i = 0; i < text.length; i += 1) add(text.charCodeAt(i));
+  };
+  addText(item.kind);
+  if (item.kind === 'glyph') addText(item.text);
+  else {
+    if (item.kind === 'call') addText(item.fn);
+    for (const slot of item.slots) {
+      add(slot.length);
+      for (const inner of slot) add(markOf(inner));
+    }
+  }
+  marks.set(item, mark);
+  return mark;
+}
+
 function sameItem(a: Item, b: Item): boolean {
   if (a === b) return true;
   if (a.kind === 'glyph' || b.kind === 'glyph') return a.kind === 'glyph' && b.kind === 'glyph' && a.text === b.text;
+  if (markOf(a) !== markOf(b)) return false;
   if (a.kind !== b.kind || a.slots.length !== b.slots.length) return false;
   if (a.kind === 'group' && a.closed !== (b as typeof a).closed) return false;
   if (a.kind === 'call' && a.fn !== (b as typeof a).fn) return false;

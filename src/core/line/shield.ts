@@ -12,19 +12,16 @@ const TIGHT_BEFORE = /^[×÷]$|^mod$/;
 /** Whether the sign at `at` is a minus that stands before its operand. */
 const isPrefixMinus = (row: Row, at: number): boolean => isGlyph(row[at], /^−$/) && !endsOperand(row[at - 1]);
 
-/** Whether the box at `at` of a row is bracketed in typed text, so that its neighbours are not read into it. */
-export function needsShield(row: Row, at: number): boolean {
-  const [before, box, after] = [row[at - 1], row[at]!, row[at + 1]];
+/** Whether a box, standing at `at` of a row, is bracketed in typed text, so that its neighbours are not read into it. */
+export function needsShield(row: Row, at: number, box: Item = row[at]!): boolean {
+  const [before, after] = [row[at - 1], row[at + 1]];
   if (box.kind === 'call') return box.fn === 'mod' && endsOperand(before);
-  if (box.kind !== 'fraction' || isMixedPart(row, at)) return false;
+  if (box.kind !== 'fraction' || isMixedPart(row, at, box)) return false;
   let sign = at - 1;
   while (isPrefixMinus(row, sign)) sign -= 1;
   if (endsOperand(before) || isGlyph(row[sign], TIGHT_BEFORE) || isGlyph(before, /^ $/)) return true;
   return endsOperand(after) || isGlyph(after, POSTFIX) || isGlyph(after, /^ $/);
 }
-
-/** The row with something else at one place. */
-const withItem = (row: Row, at: number, item: Item): Row => row.map((old, i) => (i === at ? item : old));
 
 /** The only item of closed brackets. */
 function onlyItem(item: Item): Item | null {
@@ -32,9 +29,20 @@ function onlyItem(item: Item): Item | null {
   return item.slots[0]![0]!;
 }
 
+const innermost = new WeakMap<Item, Item>();
+
+/** What stands alone in closed brackets, however many pairs of them; the item itself when it is no such brackets. */
+function insideOf(item: Item): Item {
+  const known = innermost.get(item);
+  if (known !== undefined) return known;
+  const only = onlyItem(item);
+  const made = only === null ? item : insideOf(only);
+  innermost.set(item, made);
+  return made;
+}
+
 /** Brackets at `at` that could be taken for a shield; they are doubled in typed text. */
 export function isLikeShield(row: Row, at: number): boolean {
-  for (let inner = onlyItem(row[at]!); inner !== null; inner = onlyItem(inner))
-    if (isBox(inner) && needsShield(withItem(row, at, inner), at)) return true;
-  return false;
+  const inside = insideOf(row[at]!);
+  return inside !== row[at] && isBox(inside) && needsShield(row, at, inside);
 }

@@ -1,5 +1,5 @@
 import type { Alive } from '../base/alive';
-import { bitLength, gcd, perfectRoot } from './integer';
+import { bitLength, gcd, perfectRoot, power } from './integer';
 
 const SMALL_LIMIT = 2000;
 const smallPrimes: readonly bigint[] = (() => {
@@ -141,7 +141,7 @@ export function squarePart(n: bigint, alive: Alive, steps?: number): { square: b
   let square = 1n;
   let free = 1n;
   for (const { prime, exponent } of factors) {
-    for (let i = 0; i < exponent >> 1; i += 1) square *= prime;
+    square *= power(prime, exponent >> 1);
     if (exponent & 1) free *= prime;
   }
   return { square, free };

@@ -128,8 +128,12 @@ function log2(a: bigint): number {
   return Math.log2(Number(a >> BigInt(shift))) + shift;
 }
 
-/** Bits that |a|^n would need. */
-const grownBits = (a: bigint, n: bigint): number => (a === 0n ? 0 : log2(absolute(a)) * Number(n));
+/** Bits that |a|^n would need; infinite where n is beyond all numbers of that kind. */
+function grownBits(a: bigint, n: bigint): number {
+  const bits = a === 0n ? 0 : log2(absolute(a));
+  // Of 1 every power is as short, also one so high that its double is infinite.
+  return bits === 0 ? 0 : bits * Number(n);
+}
 
 /** A power that no product can reach, by the logarithm: (1 + 10^−30)^(10^30) is near e. */
 function hugePower(base: RealValue, n: bigint, alive: Alive): Outcome {
