@@ -1,3 +1,4 @@
+import { troubleThrown } from '@/core/base/limits';
 import { place } from '@/core/base/problem';
 import type { Problem } from '@/core/base/problem';
 import { fail, succeed } from '@/core/base/result';
@@ -21,15 +22,15 @@ import { drawFrom } from './chance';
 import { fitted, summarise } from './columns';
 import { drawn, pointsOf, tabulate } from './curves';
 import { pressKeys } from './keys';
-import { readExpr } from './numbers';
+import { NOWHERE, readExpr } from './numbers';
 import { batchRequest } from './request';
 import type { BatchRequest, ExpressionRequest } from './request';
 
 /** What one request may take. */
 const BUDGET_MS = 2000;
 
-/** Points of many curves take longer: so many times the usual, of which one is left for writing them. */
-const POINTS_SHARE = 4;
+/** The share of its time in which points are searched for; the rest is left for writing them. */
+const POINTS_SHARE = 0.7;
 
 const within = (ms: number): (() => boolean) => {
   const end = Date.now() + ms;
@@ -78,7 +79,7 @@ function evaluateOne(reading: Reading, context: Context, impliedFirst: boolean):
 }
 
 function answer(request: BatchRequest, budget: number): Result<object, Problem> {
-  const context = contextFor(request, request.do === 'points' ? POINTS_SHARE * budget : budget);
+  const context = contextFor(request, budget);
   if (!context.ok) return context;
   switch (request.do) {
     case 'evaluate':
@@ -87,7 +88,7 @@ function answer(request: BatchRequest, budget: number): Result<object, Problem> 
     case 'values':
       return tabulate(request, context.value);
     case 'points':
-      return pointsOf(request, context.value, within((POINTS_SHARE - 1) * budget));
+      return pointsOf(request, context.value, within(POINTS_SHARE * budget));
     case 'curve':
       return drawn(request, context.value);
     case 'summary':
@@ -111,15 +112,38 @@ const failure = (id: unknown, code: string, message: string, from = 0, to = 0) =
   problem: { code, from, to, message },
 });
 
-/** The answer to one line of standard input, as an object to be written as one line of JSON. Never throws for what a line holds. */
-export function answerBatchLine(line: string, budget = BUDGET_MS): object {
-  let parsed: unknown;
+/** What names a request in its answer; what is no name is not given back. */
+const idOf = (parsed: unknown): string | number | null => {
+  const id = typeof parsed === 'object' && parsed !== null && 'id' in parsed ? parsed.id : null;
+  return typeof id === 'string' || typeof id === 'number' ? id : null;
+};
+
+function parsedLine(line: string): unknown {
   try {
-    parsed = JSON.parse(line);
+    return JSON.parse(line) as unknown;
   } catch {
-    return failure(null, 'syntax', 'This line is not JSON.');
+    return undefined;
   }
-  const id = typeof parsed === 'object' && parsed !== null && 'id' in parsed ? (parsed.id ?? null) : null;
+}
+
+/** The answer to a line whose worker had to be ended. */
+export const failedLine = (line: string, code: 'stopped' | 'too-large'): object =>
+  failure(idOf(parsedLine(line)), code, problemText(place({ code }, NOWHERE)));
+
+/** The answer to one line of standard input, as an object to be written as one line of JSON. Never throws. */
+export function answerBatchLine(line: string, budget = BUDGET_MS): object {
+  const parsed = parsedLine(line);
+  if (parsed === undefined) return failure(null, 'syntax', 'This line is not JSON.');
+  const id = idOf(parsed);
+  try {
+    return answerRequest(parsed, id, budget);
+  } catch (error) {
+    const trouble = troubleThrown(error) ?? { code: 'internal', reason: 'bug' };
+    return failure(id, trouble.code, problemText(place(trouble, NOWHERE)));
+  }
+}
+
+function answerRequest(parsed: unknown, id: string | number | null, budget: number): object {
   const request = batchRequest.safeParse(parsed);
   if (!request.success) {
     const issue = request.error.issues[0]!;

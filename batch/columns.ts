@@ -57,7 +57,7 @@ export function summarise(request: SummaryRequest, context: Context): Result<obj
   if (!x.ok) return x;
   const freq = frequencies(request.freq, request.x.length, context);
   if (!freq.ok) return freq;
-  const made = summaryOf(x.value, freq.value, request.quartiles);
+  const made = summaryOf(x.value, freq.value, request.quartiles, context.alive);
   if (made === null) return refused({ code: 'domain', reason: 'no-values' });
   const value = (v: Rational | null) => v && fromRational(v);
   const texts = decimalsIn(

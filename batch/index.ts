@@ -1,5 +1,19 @@
+import { once } from 'node:events';
 import { createInterface } from 'node:readline';
-import { answerBatchLine } from './answer';
+import { answerLines } from './pool';
 
-for await (const line of createInterface({ input: process.stdin, crlfDelay: Infinity }))
-  if (line.trim() !== '') process.stdout.write(`${JSON.stringify(answerBatchLine(line))}\n`);
+const { stdin, stdout } = process;
+
+/** Waits while whoever reads the answers is behind. */
+async function write(text: string): Promise<void> {
+  if (!stdout.write(text)) await once(stdout, 'drain');
+}
+
+// Whoever reads the answers may go before all are there.
+stdout.on('error', (error: NodeJS.ErrnoException) => process.exit(error.code === 'EPIPE' ? 0 : 1));
+
+const threads = Number(process.env['ULKAV_THREADS']);
+await answerLines(createInterface({ input: stdin, crlfDelay: Infinity }), write, {
+  worker: new URL('./batch-worker.mjs', import.meta.url).href,
+  ...(threads >= 1 ? { threads } : {}),
+});

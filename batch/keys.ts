@@ -21,6 +21,7 @@ import type { State } from '@/state/store';
 import { shownForm } from '@/state/tape';
 import { spelled } from '@/state/work';
 import { problemText } from '@/text/problems';
+import { NOWHERE } from './numbers';
 import type { KeysRequest } from './request';
 
 type Shown = Readonly<{ sign: '=' | '≈'; text: string; typed: string; forms: Readonly<Record<string, string>> }>;
@@ -96,7 +97,10 @@ export function pressKeys({ style, keys: ids, settings }: KeysRequest, worked: W
     style,
     display: { ...DEFAULT_SETTINGS.display, grouping: false, ...Object.fromEntries(given) },
   });
-  for (const id of ids) if (isKeyId(id)) pressAtOnce(store, keys[id].does, worked);
+  for (const id of ids) {
+    if (!worked.alive()) return fail(place({ code: 'stopped' }, NOWHERE));
+    if (isKeyId(id)) pressAtOnce(store, keys[id].does, worked);
+  }
   // The number being keyed is shown as the number that it is.
   const { document, settings: now } = store.getState();
   const { running, stack } = document;

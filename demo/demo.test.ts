@@ -7,7 +7,7 @@ test('the demo notebook is answered whole and can be read', () => {
   const shown =
     loaded.kind === 'ok'
       ? loaded.notebook.tape.map((l) => `${l.text} → ${l.forms.find((f) => f.id === l.chosen)!.text}`)
-      : loaded.issues;
+      : loaded.reason;
   expect(shown).toEqual([
     '18.40+7.25 → 25.65',
     '18.40+7.25+12.60 → 38.25',

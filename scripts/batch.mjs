@@ -1,3 +1,5 @@
 import { bundled } from './bundle.mjs';
 
-await import(await bundled('batch/index.ts', 'batch', ['batch', 'src/core', 'src/text']));
+const folders = ['batch', 'src'];
+await bundled('batch/worker.ts', 'batch-worker', folders);
+await import(await bundled('batch/index.ts', 'batch', folders));

@@ -3,13 +3,14 @@ import { useEffect, useState } from 'react';
 import type { ReactNode } from 'react';
 import { useColorScheme } from 'react-native';
 import { usePathname, useRouter } from 'expo-router';
-import { scaleText } from '@/platform/page';
-import { startApp, useStore } from '@/state/app-store';
+import { onPageHide, scaleText } from '@/platform/page';
+import { startApp, startDrawn, useStore } from '@/state/app-store';
 import { Places, placeIds } from '@/ui/frame/Places';
 import type { PlaceId } from '@/ui/frame/Places';
 import { config } from '@/ui/theme/config';
 import { Notices } from './Notices';
-import { TakeSettings } from './settings/TakeSettings';
+import { Boundary } from './Boundary';
+import { SharedOffer } from './SharedOffer';
 import { openLink } from './shared-links';
 
 const routes: Readonly<Record<PlaceId, '/' | '/curves' | '/columns' | '/shelf'>> = {
@@ -20,6 +21,22 @@ const routes: Readonly<Record<PlaceId, '/' | '/curves' | '/columns' | '/shelf'>>
 };
 
 const placeAt = (path: string): PlaceId => placeIds.find((id) => routes[id] === path) ?? 'bench';
+
+/** How long what was restored has to stand on the page before the next start need not be careful. */
+const STANDS_MS = 2000;
+
+/** Stands beside what was drawn without a failure, and tells so. */
+function Drawn() {
+  useEffect(() => {
+    const timer = setTimeout(startDrawn, STANDS_MS);
+    const unhide = onPageHide(startDrawn);
+    return () => {
+      clearTimeout(timer);
+      unhide();
+    };
+  }, []);
+  return null;
+}
 
 /** What all places share: the store brought back, the theme, the bar of places, and what there is to say. */
 export function AppFrame({ children }: Readonly<{ children: ReactNode }>) {
@@ -61,8 +78,13 @@ export function AppFrame({ children }: Readonly<{ children: ReactNode }>) {
           <Places current={placeAt(path)} onGo={(place) => router.navigate(routes[place])} />
           <View role="main" flex={1} minHeight={0} minWidth={0}>
             <Notices />
-            {isReady ? children : null}
-            <TakeSettings />
+            {isReady ? (
+              <Boundary key={path}>
+                {children}
+                <Drawn />
+              </Boundary>
+            ) : null}
+            <SharedOffer />
           </View>
           <View role="status" aria-live="polite" className="only-spoken">
             {spoken}

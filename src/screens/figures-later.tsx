@@ -1,15 +1,6 @@
-import { Suspense, lazy } from 'react';
-import type { ComponentType } from 'react';
+import { later } from './Boundary';
 
 const figures = () => import('./figures');
-const CurvesLater = lazy(async () => ({ default: (await figures()).Curves }));
-const ColumnsLater = lazy(async () => ({ default: (await figures()).Columns }));
 
-const shown = (Place: ComponentType) => (
-  <Suspense fallback={null}>
-    <Place />
-  </Suspense>
-);
-
-export const Curves = () => shown(CurvesLater);
-export const Columns = () => shown(ColumnsLater);
+export const Curves = later(async () => (await figures()).Curves);
+export const Columns = later(async () => (await figures()).Columns);

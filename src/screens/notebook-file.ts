@@ -12,15 +12,20 @@ export function saveNotebook(): void {
   saveFile('ulkav-notebook.json', writeNotebook(toNotebook(document, settings)), TYPE);
 }
 
-/** Opens a notebook file in place of what is here (undo brings that back); one that cannot be read changes nothing. */
-export async function chooseNotebook(): Promise<void> {
-  const raw = await openFile('.json,application/json');
-  if (raw === null) return;
+/** Opens data as a notebook in place of what is here (undo brings that back); what cannot be read of it is set aside. */
+export function openNotebookText(raw: string): void {
   const loaded = readNotebook(raw);
   const { openNotebook, say } = useStore.getState();
-  if (loaded.kind === 'ok') openNotebook(loaded.notebook, false);
-  else say(notice('notebook-damaged', loaded.issues[0] ?? ''));
+  if (loaded.kind !== 'ok') return say(notice('notebook-damaged', loaded.reason));
+  openNotebook(loaded.notebook, false);
+  if (loaded.setAside > 0) say(notice('notebook-partly', `${loaded.setAside}`, true));
+  return undefined;
 }
 
-/** Offers data that was set aside as it was found. */
-export const saveRaw = (raw: string): void => saveFile('ulkav-set-aside.txt', raw, 'text/plain');
+export async function chooseNotebook(): Promise<void> {
+  const raw = await openFile('.json,.txt,application/json');
+  if (raw !== null) openNotebookText(raw);
+}
+
+/** Offers data that was set aside as it was found; such a file can be opened again. */
+export const saveRaw = (raw: string): void => saveFile('ulkav-old-data.json', raw, TYPE);

@@ -7,11 +7,10 @@ import { useStore } from '@/state/app-store';
 import { notice } from '@/state/notice';
 
 function open(shared: Shared | 'damaged' | null): void {
-  const { openShared, offer, say } = useStore.getState();
+  const { offer, say } = useStore.getState();
   if (shared === null) return;
   if (shared === 'damaged') say(notice('link-damaged'));
-  else if (shared.kind === 'line') openShared(shared);
-  else offer(shared.settings);
+  else offer(shared);
 }
 
 /** Opens what the address of the page carries: a shared line, or settings for a class. */

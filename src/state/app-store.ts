@@ -1,10 +1,12 @@
 import { deviceStorage } from '@/platform/storage';
+import { browserTabs } from '@/platform/tabs';
 import { offeredNotebook, onPageHide } from '@/platform/page';
 import { afterPaint } from '@/platform/paint';
 import { createClient } from '@/workers/client';
 import { spawnWorker } from '@/workers/spawn';
 import { followLine } from './live';
-import { keepOnDevice, restore } from './persist';
+import { oldCopies } from './old-copies';
+import { createKeeper } from './persist';
 import { followForms, followWork } from './shown';
 import { createStore } from './store';
 
@@ -26,19 +28,32 @@ export function stopWork(): void {
 const sideClient = createClient(spawnWorker);
 export const workBeside = sideClient.run;
 
+const keeper = createKeeper(useStore, deviceStorage, browserTabs());
+
+let hasFailed = false;
+
+/** Called when a part of the page could not be drawn: the next start is told by the mark that stays. */
+export const noteFailure = (): void => {
+  hasFailed = true;
+};
+
+/** Called once what was restored stands on the page. */
+export const startDrawn = (): void => {
+  if (!hasFailed) keeper.drawn();
+};
+export const deviceCopies = () => oldCopies(deviceStorage);
+export const readCopy = (key: string): Promise<string | null> => deviceStorage.read(key);
+export const removeCopy = (key: string): Promise<void> => deviceStorage.remove(key);
+
 /** Restores what was kept, then joins the store to the worker and the device. Answers how to take that apart again. */
 export async function startApp(): Promise<() => void> {
-  await restore(useStore, deviceStorage, offeredNotebook);
-  const kept = keepOnDevice(useStore, deviceStorage);
-  const unfollow = followLine(useStore, client, afterPaint);
-  const unwork = followWork(useStore, keyedClient);
-  const unshow = followForms(useStore, formsClient);
-  const unhide = onPageHide(kept.now);
-  return () => {
-    unhide();
-    unfollow();
-    unwork();
-    unshow();
-    kept.end();
-  };
+  await keeper.restore(offeredNotebook);
+  const ends = [
+    keeper.follow(),
+    followLine(useStore, client, afterPaint),
+    followWork(useStore, keyedClient),
+    followForms(useStore, formsClient),
+    onPageHide(keeper.now),
+  ];
+  return () => ends.reverse().forEach((end) => end());
 }

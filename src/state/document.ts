@@ -6,7 +6,9 @@ import { EMPTY_COLUMNS } from '@/core/notebook/columns';
 import type { SavedColumns } from '@/core/notebook/columns';
 import { EMPTY_CURVES } from '@/core/notebook/curves';
 import type { SavedCurves } from '@/core/notebook/curves';
+import { DEFAULT_SETTINGS } from '@/core/notebook/defaults';
 import { NOTEBOOK_FORMAT, NOTEBOOK_VERSION } from '@/core/notebook/schema';
+import type { SetAside } from '@/core/notebook/set-aside';
 import type {
   Notebook,
   OwnDigits,
@@ -41,6 +43,8 @@ export type Document = Readonly<{
   tries: Readonly<Record<string, string>>;
   curves: SavedCurves;
   columns: SavedColumns;
+  /** What could not be read, each part by itself. */
+  setAside: readonly SetAside[];
 }>;
 
 export const EMPTY_DOCUMENT: Document = {
@@ -56,28 +60,10 @@ export const EMPTY_DOCUMENT: Document = {
   tries: {},
   curves: EMPTY_CURVES,
   columns: EMPTY_COLUMNS,
+  setAside: [],
 };
 
-export const DEFAULT_SETTINGS: Settings = {
-  angle: 'deg',
-  display: { mode: 'auto', digits: 10, grouping: true, decimalSign: '.' },
-  impliedFirst: false,
-  complex: false,
-  backToPad: false,
-  theme: 'system',
-  view: 'boxed',
-  slash: 'fraction',
-  form: null,
-  keyStrip: false,
-  style: 'written',
-  order: 'precedence',
-  depth: 'unlimited',
-  fractions: 'improper',
-  complexForm: 'rectangular',
-  textSize: 100,
-  sound: false,
-  haptics: false,
-};
+export { DEFAULT_SETTINGS };
 
 /** How lines are read under the settings. */
 export const optionsOf = ({ display, impliedFirst }: Pick<Settings, 'display' | 'impliedFirst'>): ReadingOptions => ({
@@ -91,7 +77,7 @@ export const lineText = (state: Readonly<{ document: Document; settings: Setting
   textOf(state.document.line, state.settings.display.decimalSign);
 
 export function toNotebook(document: Document, settings: Settings): Notebook {
-  const { line, own, keyed, tape, shelf, running, stack, ans, tries, curves, columns } = document;
+  const { line, own, keyed, tape, shelf, running, stack, ans, tries, curves, columns, setAside } = document;
   const { decimalSign } = settings.display;
   return {
     format: NOTEBOOK_FORMAT,
@@ -106,6 +92,7 @@ export function toNotebook(document: Document, settings: Settings): Notebook {
     tries,
     curves,
     columns,
+    setAside: [...setAside],
   };
 }
 
@@ -120,6 +107,7 @@ export function fromNotebook({
   tries,
   curves,
   columns,
+  setAside,
 }: Notebook): Document {
   const caret = Math.min(line.caret, line.text.length);
   return {
@@ -135,5 +123,6 @@ export function fromNotebook({
     tries,
     curves,
     columns,
+    setAside,
   };
 }

@@ -50,38 +50,45 @@ export type StepName =
   | 'sort'
   | 'put-in'
   | 'use'
-  | 'points';
+  | 'points'
+  | 'remove-aside';
 
-type Step<D> = Readonly<{ name: StepName; before: D }>;
+/** `settings`: those that were set before, where the step changed them too. */
+type Step<D, S> = Readonly<{ name: StepName; before: D; settings?: S }>;
 
-export type History<D> = Readonly<{ past: readonly Step<D>[]; future: readonly Step<D>[] }>;
+export type History<D, S = unknown> = Readonly<{ past: readonly Step<D, S>[]; future: readonly Step<D, S>[] }>;
 
-export const NO_HISTORY: History<never> = { past: [], future: [] };
+export const NO_HISTORY: History<never, never> = { past: [], future: [] };
 const MOST_STEPS = 5000;
 
-export const recorded = <D>(history: History<D>, name: StepName, before: D): History<D> => ({
-  past: [...history.past, { name, before }].slice(-MOST_STEPS),
+export const recorded = <D, S>(history: History<D, S>, name: StepName, before: D, settings?: S): History<D, S> => ({
+  past: [...history.past, { name, before, ...(settings === undefined ? {} : { settings }) }].slice(-MOST_STEPS),
   future: [],
 });
 
-type Moved<D> = Readonly<{ history: History<D>; now: D; name: StepName }>;
+type Moved<D, S> = Readonly<{ history: History<D, S>; now: D; settings: S; name: StepName }>;
 
-export function undone<D>({ past, future }: History<D>, now: D): Moved<D> | null {
-  const step = past.at(-1);
-  if (step === undefined) return null;
-  return {
-    history: { past: past.slice(0, -1), future: [...future, { name: step.name, before: now }] },
-    now: step.before,
-    name: step.name,
-  };
+/** One step of a history turned round: what it goes back to, and the step that leads here again. */
+function turned<D, S>(
+  { name, before, settings }: Step<D, S>,
+  now: D,
+  set: S,
+): { step: Step<D, S>; to: D; settings: S } {
+  return settings === undefined
+    ? { step: { name, before: now }, to: before, settings: set }
+    : { step: { name, before: now, settings: set }, to: before, settings };
 }
 
-export function redone<D>({ past, future }: History<D>, now: D): Moved<D> | null {
-  const step = future.at(-1);
-  if (step === undefined) return null;
-  return {
-    history: { past: [...past, { name: step.name, before: now }], future: future.slice(0, -1) },
-    now: step.before,
-    name: step.name,
-  };
+export function undone<D, S>({ past, future }: History<D, S>, now: D, set: S): Moved<D, S> | null {
+  const last = past.at(-1);
+  if (last === undefined) return null;
+  const { step, to, settings } = turned(last, now, set);
+  return { history: { past: past.slice(0, -1), future: [...future, step] }, now: to, settings, name: last.name };
+}
+
+export function redone<D, S>({ past, future }: History<D, S>, now: D, set: S): Moved<D, S> | null {
+  const last = future.at(-1);
+  if (last === undefined) return null;
+  const { step, to, settings } = turned(last, now, set);
+  return { history: { past: [...past, step], future: future.slice(0, -1) }, now: to, settings, name: last.name };
 }

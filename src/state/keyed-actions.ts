@@ -51,6 +51,7 @@ function afterRunning(
 ): Partial<State> {
   if (outcome === null) return {};
   const withRunning = (document: Document, running: Running<SavedValue>): Document => ({ ...document, running });
+  if (outcome.kind === 'refused') return refused({ ...outcome.trouble, at: { from: 0, to: 0 } }, '');
   if (outcome.kind === 'done') return changed(state, name, withRunning(state.document, outcome.running));
   const { work, land, step, again } = outcome;
   const waits = workOn(state, work, (now, answer) => {

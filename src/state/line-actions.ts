@@ -5,6 +5,7 @@ import {
   emptyPlace,
   insertText,
   isEmptyLine,
+  MOST_TYPED,
   lineOf,
   pointedAt,
   withCaretAt,
@@ -16,17 +17,16 @@ import { parse } from '@/core/language/parse';
 import { isTruth } from '@/core/language/truth';
 import { pasteChoices } from '@/core/line/pasted';
 import type { Settings } from '@/core/notebook/schema';
-import type { SharedLine } from '@/core/notebook/shared';
 import { keep } from '@/core/memory/shelf';
 import type { KeyAction } from '@/keys/catalogue';
 import { caretEntry, entryOf, putEntry } from '@/keys/log';
 import { isLineAction } from '@/keys/press';
 import { lineText, optionsOf } from './document';
 import type { Document } from './document';
-import { redone, undone } from './history';
+import { recorded, redone, undone } from './history';
 import type { StepName } from './history';
 import { notice } from './notice';
-import { respell, spellingOf } from './respell';
+import { sharedText, spellingOf } from './respell';
 import { changed, written } from './state';
 import type { Actions, Change, Get, State } from './state';
 import { pasted, runningPressed, stackPressed } from './keyed-actions';
@@ -54,16 +54,6 @@ type LineActions = Pick<
   | 'setOwnDigits'
   | 'chooseForm'
 >;
-
-/** The text of a shared line, spelled as is now set. */
-const sharedText = (shared: SharedLine, settings: Settings): string =>
-  respell(shared.text, shared, { impliedFirst: shared.impliedFirst, decimalSign: settings.display.decimalSign });
-
-/** Settings in words that need no table: what the notice about a shared line names. */
-const settingsOf = ({ angle, complex, impliedFirst }: Settings): string =>
-  [angle, complex ? 'complex' : 'real', impliedFirst ? 'implied product first' : null]
-    .filter((part) => part !== null)
-    .join(', ');
 
 /** A stroke as the settings have it. */
 const asSet = (action: LineAction, { settings }: State): LineAction =>
@@ -141,12 +131,14 @@ export function finish(state: State, now: number): Partial<State> {
 /** Steps that are seen for themselves. */
 const isSilent: ReadonlySet<StepName> = new Set(['typing', 'operation']);
 
-function travel(state: State, step: typeof undone<Document>, code: 'undone' | 'redone'): Partial<State> {
-  const moved = step(state.history, state.document);
+function travel(state: State, step: typeof undone<Document, Settings>, code: 'undone' | 'redone'): Partial<State> {
+  const moved = step(state.history, state.document, state.settings);
   if (moved === null) return {};
+  const { settings } = moved;
   return {
     document: moved.now,
     history: moved.history,
+    ...(settings === state.settings ? {} : { settings, forms: { known: new WeakMap() } }),
     reported: null,
     refused: null,
     chosen: null,
@@ -203,7 +195,14 @@ export function lineActions(change: Change, get: Get, clock: () => number): Line
     const { live, document } = get();
     if (isEmptyLine(document.line)) return change(repeated);
     if (action.orEqual === true && wantsEquals(get())) return onLine({ type: 'operate', text: '=' });
-    return change((state) => (live.kind === 'working' ? { waiting: [action] } : finish(state, clock())));
+    return change((state) => {
+      if (live.kind === 'working') return { waiting: [action] };
+      // What took too long, or failed inside, may come out the next time: it is asked for once more.
+      const isAgain = live.kind === 'problem' && (live.problem.code === 'stopped' || live.problem.code === 'internal');
+      return isAgain
+        ? { asked: state.asked + 1, live: { kind: 'working', last: null }, waiting: [action] }
+        : finish(state, clock());
+    });
   };
 
   const perform = (action: KeyAction): void => {
@@ -253,19 +252,24 @@ export function lineActions(change: Change, get: Get, clock: () => number): Line
   };
 
   const putText = (state: State, text: string): Partial<State> =>
-    state.settings.style !== 'written'
-      ? pasted(state, text)
-      : written(state, 'paste', insertText(state.document.line, text, optionsOf(state.settings)), {
-          entry: putEntry(text),
-        });
+    // What is longer is not read first: that alone would take long.
+    text.length > MOST_TYPED
+      ? { notice: notice('line-full'), pasteQuestion: null }
+      : state.settings.style !== 'written'
+        ? pasted(state, text)
+        : written(state, 'paste', insertText(state.document.line, text, optionsOf(state.settings)), {
+            entry: putEntry(text),
+          });
 
   const withLine = (make: (line: Line, state: State) => Partial<State>): void =>
     change((state) => (state.waiting === null ? make(state.document.line, state) : {}));
+  const withText = (text: string, make: (line: Line, state: State) => Partial<State>): void =>
+    withLine((line, state) => (text.length > MOST_TYPED ? { notice: notice('line-full') } : make(line, state)));
 
   return {
     press,
     retype: (text, caret, anchor) =>
-      withLine((line, state) =>
+      withText(text, (line, state) =>
         line.kind === 'typed'
           ? written(state, 'typing', { kind: 'typed', text, caret, anchor }, { fresh: null })
           : written(state, 'typing', lineOf(text, 'boxed', optionsOf(state.settings), caret), { fresh: null }),
@@ -292,30 +296,43 @@ export function lineActions(change: Change, get: Get, clock: () => number): Line
       change((state) => finish({ ...state, live: { kind: 'answer', answer, of: lineText(state) } }, clock())),
     openShared: (shared) =>
       change((state) => {
-        const { settings } = state;
-        const line = lineOf(sharedText(shared, settings), settings.view, optionsOf(settings));
-        const made = written(state, 'shared-line', line, { fresh: shared.keys.length === 0 ? null : shared.keys });
-        const document = { ...(made.document ?? state.document), own: shared.own };
+        const { settings, document } = state;
+        const text = sharedText(shared, settings);
+        if (text.length > MOST_TYPED) return { offered: null, notice: notice('link-too-long') };
         const { angle, complex, impliedFirst } = shared;
         const worked = { ...settings, angle, complex, impliedFirst, style: 'written' as const };
-        const isSame =
-          angle === settings.angle && complex === settings.complex && impliedFirst === settings.impliedFirst;
+        const next: Document = {
+          ...document,
+          line: lineOf(text, settings.view, optionsOf(worked)),
+          keyed: shared.keys.length === 0 ? null : shared.keys,
+          own: shared.own,
+          editing: null,
+        };
         return {
-          ...made,
-          document,
+          document: next,
           settings: worked,
-          ...(isSame ? {} : { notice: notice('line-shared', settingsOf(worked)) }),
+          // The settings go with the line: one step takes all of it back.
+          history: recorded(state.history, 'shared-line', document, settings),
+          forms: { known: new WeakMap() },
+          offered: null,
+          notice: notice('line-shared', '', true),
+          reported: null,
+          refused: null,
+          chosen: null,
+          recalled: null,
+          asking: null,
+          pasteQuestion: null,
         };
       }),
     respan: (from, to, text) =>
-      withLine((line, state) => {
+      withText(text, (line, state) => {
         const old = lineText(state);
         const made = old.slice(0, from) + text + old.slice(to);
         const next = lineOf(made, line.kind, optionsOf(state.settings), from + text.length);
         return written(state, 'typing', next, { fresh: [putEntry(made)] });
       }),
     rewrite: (text, step) =>
-      withLine((line, state) =>
+      withText(text, (line, state) =>
         written(state, step, lineOf(text, line.kind, optionsOf(state.settings)), { fresh: [putEntry(text)] }),
       ),
     paste: (text, isTyped = false) =>
@@ -362,7 +379,11 @@ export function lineActions(change: Change, get: Get, clock: () => number): Line
       drain();
     },
     tryValue: (letter, text) =>
-      change(({ document }) => ({ document: { ...document, tries: { ...document.tries, [letter]: text } } })),
+      change(({ document }) =>
+        text.length > MOST_TYPED
+          ? { notice: notice('line-full') }
+          : { document: { ...document, tries: { ...document.tries, [letter]: text } } },
+      ),
     setOwnDigits: (own) => change((state) => changed(state, 'digits', { ...state.document, own })),
     chooseForm: (chosen) => change(() => ({ chosen })),
   };

@@ -49,7 +49,8 @@ export const isSameQuestion = (a: State, b: State): boolean =>
   a.settings.angle === b.settings.angle &&
   a.settings.impliedFirst === b.settings.impliedFirst &&
   a.settings.complex === b.settings.complex &&
-  a.settings.display === b.settings.display;
+  a.settings.display === b.settings.display &&
+  a.asked === b.asked;
 
 /** Calls when there is time, and answers how to call that off. */
 export type WhenIdle = (call: () => void) => () => void;

@@ -1,66 +1,108 @@
-import { readNotebook, writeNotebook } from '@/core/notebook/read';
+import type { Loaded } from '@/core/notebook/read';
 import type { Storage } from '@/platform/storage';
-import { toNotebook } from './document';
+import type { Tabs } from '@/platform/tabs';
+import { fromNotebook, toNotebook } from './document';
+import { CELLS_PREFIX, KEY, createKeptText } from './kept-text';
+import { merged } from './merge';
+import type { Kept } from './merge';
+import { notice } from './notice';
+import { setAsideWhole } from './old-copies';
 import type { createStore } from './store';
 
 type AppStore = ReturnType<typeof createStore>;
 
-const KEY = 'ulkav.notebook';
-const SET_ASIDE_KEY = 'ulkav.set-aside';
+/** Counts starts whose notebook was not drawn to the end. */
+const STARTS_KEY = 'ulkav.starts';
+const MOST_FAILED_STARTS = 2;
 const PAUSE_MS = 150;
+/** A column written apart less than this ago may belong to a main text that another tab is just writing. */
+const YOUNG_MS = 60_000;
 
-/** Brings back what was kept. What does not validate is set aside whole and reported; an empty store takes what is offered. */
-export async function restore(store: AppStore, storage: Storage, offered: () => Promise<string | null>): Promise<void> {
-  const { openNotebook, setKeeping } = store.getState();
-  const found = await storage.read(KEY).then(
-    (raw) => ({ raw }),
-    () => null,
-  );
-  if (found === null) {
-    setKeeping({ kind: 'unreadable' });
-    return;
-  }
-  const { raw } = found;
-  if (raw === null) {
-    const gift = await offered();
-    const loaded = gift === null ? null : readNotebook(gift);
-    if (loaded?.kind === 'ok') openNotebook(loaded.notebook, true);
-    return;
-  }
-  const loaded = readNotebook(raw);
-  if (loaded.kind === 'ok') {
-    openNotebook(loaded.notebook, true);
-    return;
-  }
-  const name = `${SET_ASIDE_KEY}.${(await freeNumber(storage)) ?? 0}`;
-  const isSetAside = await storage.write(name, raw).then(
-    () => true,
-    () => false,
-  );
-  setKeeping({ kind: 'damaged', raw, setAsideAs: isSetAside ? name : null });
-}
+/** Keeps the store on the device, together with the other tabs. */
+export type Keeper = Readonly<{
+  /** Brings back what was kept; an empty store takes what is offered. */
+  restore: (offered: () => Promise<string | null>) => Promise<void>;
+  /** Begins to write a moment after each change, and to take in what other tabs write. Answers how to end that. */
+  follow: () => () => void;
+  /** Writes at once, without waiting for other tabs: the page is about to go. */
+  now: () => void;
+  /** What was brought back stands on the page: the next start need not be careful. */
+  drawn: () => void;
+}>;
 
-async function freeNumber(storage: Storage): Promise<number | null> {
-  for (let i = 1; i < 100; i += 1) if ((await storage.read(`${SET_ASIDE_KEY}.${i}`)) === null) return i;
-  return null;
-}
-
-export type KeptOnDevice = Readonly<{ now: () => void; end: () => void }>;
-
-/** Writes the notebook a moment after each change. A refusal is said and stays said until a write succeeds. */
-export function keepOnDevice(store: AppStore, storage: Storage): KeptOnDevice {
+export function createKeeper(
+  store: AppStore,
+  storage: Storage,
+  tabs: Tabs,
+  clock: () => number = Date.now,
+  chance: () => number = Math.random,
+): Keeper {
+  const texts = createKeptText(() => `${clock()}-${Math.floor(chance() * 1e9)}`);
   let timer: ReturnType<typeof setTimeout> | null = null;
   let isOld = false;
+  /** What this tab and the device last had in common, and the text of it. */
+  let base: Kept | null = null;
+  let lastText: string | null = null;
 
-  const write = () => {
+  const here = (): Kept => {
+    const { document, settings } = store.getState();
+    return { document, settings };
+  };
+  const keptOf = (loaded: Extract<Loaded, { kind: 'ok' }>): Kept => ({
+    document: fromNotebook(loaded.notebook),
+    settings: loaded.notebook.settings,
+  });
+
+  /** What another tab wrote since, taken in. */
+  async function takeIn(): Promise<void> {
+    const text = await storage.read(KEY);
+    if (text === null || text === lastText || base === null) return;
+    const loaded = await texts.read(text, storage);
+    if (loaded.kind !== 'ok') return;
+    const { kept, known, conflicts, rebased } = merged(base, here(), keptOf(loaded));
+    lastText = text;
+    base = known;
+    const wasOld = isOld;
+    store.getState().takeIn(kept, rebased, conflicts > 0 ? notice('tabs-differ', `${conflicts}`) : null);
+    isOld = wasOld || conflicts > 0;
+  }
+
+  async function put(isLast: boolean): Promise<void> {
+    await takeIn();
+    const { document, settings } = here();
+    const { main, apart } = texts.written(toNotebook(document, settings));
+    if (apart.size > 0) {
+      const there = new Set(await storage.keys(CELLS_PREFIX));
+      for (const [key, cells] of apart) if (!there.has(key)) await storage.write(key, JSON.stringify(cells));
+    }
+    await storage.write(KEY, main);
+    lastText = main;
+    base = { document, settings };
+    tabs.tell();
+    if (!isLast) await sweep(apart);
+  }
+
+  /** Columns that were written apart and are no longer named. */
+  async function sweep(named: ReadonlyMap<string, unknown>): Promise<void> {
+    for (const key of await storage.keys(CELLS_PREFIX)) {
+      const age = clock() - Number.parseInt(key.slice(CELLS_PREFIX.length), 10);
+      if (!named.has(key) && !(age < YOUNG_MS)) await storage.remove(key);
+    }
+  }
+
+  const isClosed = (): boolean => {
+    const { keeping } = store.getState();
+    // What could not be read is never written over, nor a damaged store that could not be set aside, until it was saved.
+    return keeping.kind === 'unreadable' || (keeping.kind === 'damaged' && keeping.setAsideAs === null);
+  };
+
+  const write = (isLast: boolean): void => {
     if (timer !== null) clearTimeout(timer);
     timer = null;
-    const { document, settings, keeping } = store.getState();
-    // What could not be read is never written over, nor a damaged store that could not be set aside, until it was saved.
-    const isClosed = keeping.kind === 'unreadable' || (keeping.kind === 'damaged' && keeping.setAsideAs === null);
-    if (!isOld || isClosed) return;
+    if (!isOld || isClosed()) return;
     isOld = false;
-    storage.write(KEY, writeNotebook(toNotebook(document, settings))).then(
+    const done = isLast ? put(true) : tabs.alone(() => put(false));
+    done.then(
       () => {
         if (store.getState().keeping.kind === 'refused') store.getState().setKeeping({ kind: 'kept' });
       },
@@ -71,10 +113,63 @@ export function keepOnDevice(store: AppStore, storage: Storage): KeptOnDevice {
     );
   };
 
-  const unsubscribe = store.subscribe((now, before) => {
-    if (now.document === before.document && now.settings === before.settings) return;
-    isOld = true;
-    timer ??= setTimeout(write, PAUSE_MS);
-  });
-  return { now: write, end: unsubscribe };
+  async function restore(offered: () => Promise<string | null>): Promise<void> {
+    const { openNotebook, setKeeping, say } = store.getState();
+    const found = await storage.read(KEY).then(
+      (raw) => ({ raw }),
+      () => null,
+    );
+    if (found === null) return setKeeping({ kind: 'unreadable' });
+    const { raw } = found;
+    if (raw === null) {
+      const gift = await offered();
+      const loaded = gift === null ? null : await texts.read(gift, storage);
+      if (loaded?.kind === 'ok') openNotebook(loaded.notebook, true);
+      base = here();
+      return undefined;
+    }
+    lastText = raw;
+    const starts = Number(await storage.read(STARTS_KEY).catch(() => null)) || 0;
+    const loaded = await texts.read(raw, storage);
+    const isSafe = starts < MOST_FAILED_STARTS;
+    await storage.write(STARTS_KEY, `${isSafe ? starts + 1 : 0}`).catch(() => undefined);
+    if (loaded.kind === 'ok' && isSafe) {
+      openNotebook(loaded.notebook, true);
+      base = here();
+      if (loaded.isMended || loaded.isNewer) {
+        const why = loaded.isMended ? 'broken-off' : 'newer';
+        setKeeping({ kind: 'damaged', why, raw, setAsideAs: await aside(raw) });
+      } else if (loaded.setAside > 0) say(notice('parts-set-aside', `${loaded.setAside}`));
+      return undefined;
+    }
+    const why = loaded.kind === 'ok' ? 'not-drawn' : 'unreadable';
+    base = here();
+    return setKeeping({ kind: 'damaged', why, raw, setAsideAs: await aside(raw) });
+  }
+
+  const aside = (raw: string): Promise<string | null> => setAsideWhole(storage, raw, clock());
+
+  return {
+    restore,
+    now: () => write(true),
+    drawn: () => {
+      storage.remove(STARTS_KEY).catch(() => undefined);
+    },
+    follow: () => {
+      base ??= here();
+      const unsubscribe = store.subscribe((now, before) => {
+        if (now.document === before.document && now.settings === before.settings) return;
+        isOld = true;
+        timer ??= setTimeout(() => write(false), PAUSE_MS);
+      });
+      const untold = tabs.onTold(() => {
+        if (!isClosed()) void tabs.alone(takeIn).catch(() => undefined);
+      });
+      return () => {
+        unsubscribe();
+        untold();
+        if (timer !== null) clearTimeout(timer);
+      };
+    },
+  };
 }

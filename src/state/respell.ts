@@ -3,6 +3,7 @@ import type { DecimalSign } from '@/core/language/numerals';
 import { parse } from '@/core/language/parse';
 import { printText } from '@/core/language/print-text';
 import type { Settings, TapeLine } from '@/core/notebook/schema';
+import type { SharedLine } from '@/core/notebook/shared';
 
 type Spelling = Readonly<{ decimalSign: DecimalSign; impliedFirst: boolean }>;
 
@@ -20,3 +21,7 @@ export function respell(text: string, from: Spelling, to: Spelling): string {
 /** A line of the tape as it is written under the settings that are now set. */
 export const spellingOf = (line: TapeLine, settings: Settings): string =>
   respell(line.text, line, { ...settings, decimalSign: settings.display.decimalSign });
+
+/** The text of a shared line, spelled as is now set. */
+export const sharedText = (shared: SharedLine, settings: Settings): string =>
+  respell(shared.text, shared, { impliedFirst: shared.impliedFirst, decimalSign: settings.display.decimalSign });

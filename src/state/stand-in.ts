@@ -5,6 +5,7 @@ import { parse } from '@/core/language/parse';
 import { printText, TYPED } from '@/core/language/print-text';
 import { nodesOf, partsOf, withParts } from '@/core/language/tree';
 import type { Tree } from '@/core/language/tree';
+import { toldText } from '@/core/keyed/operand';
 import { kindOf, placeText } from '@/core/memory/shelf';
 import type { Kept } from '@/core/memory/shelf';
 import type { SavedForm, TapeLine } from '@/core/notebook/schema';
@@ -47,8 +48,16 @@ export const exactText = (forms: readonly SavedForm[]): string | null =>
     ?.typed ?? null;
 
 /** A short text for a value whose making is too long to be told: exact, else its digits. */
-export const shortText = ({ forms, full }: Readonly<{ forms: readonly SavedForm[]; full: string }>): string =>
-  textFor({ exact: exactText(forms), from: '', full: full.length <= LONGEST ? full : (forms.at(-1)?.typed ?? full) });
+export function shortText({ forms, full }: Readonly<{ forms: readonly SavedForm[]; full: string }>): string {
+  const [first] = forms;
+  // True and false have no names that could be read.
+  if (first?.id === 'truth') return first.text === 'true' ? '0=0' : '0=1';
+  return textFor({
+    exact: exactText(forms),
+    from: '',
+    full: full.length <= LONGEST ? full : (forms.at(-1)?.typed ?? full),
+  });
+}
 
 /** What stands for the answer of a line. */
 export function lineStandIn({ forms, text, full, decimalSign, impliedFirst }: TapeLine): string {
@@ -80,7 +89,13 @@ function replaced(tree: Tree, name: string, instead: Tree): Tree {
 export function frozen<O extends Operand<SavedValue>>(operand: O, name: string, kept: Kept<SavedValue>): O {
   const freeze = (made: string): string => {
     if (!made.includes(kindOf(name) === 'slot' ? 'slot' : name)) return made;
-    return printText(replaced(treeOf(made), name, treeOf(keptText(kept))), TYPED);
+    const tree = treeOf(made);
+    // Where the expression grows too long to be told, its digits may not.
+    for (const instead of [keptText(kept), kept.full]) {
+      const told = toldText(replaced(tree, name, treeOf(instead)));
+      if (told.ok) return told.value;
+    }
+    return made;
   };
   const made = freeze(operand.made);
   const percent = operand.percent && { ...operand.percent, made: freeze(operand.percent.made) };

@@ -8,7 +8,7 @@ import type { MemoryDeed } from '@/core/memory/shelf';
 import type { DataColumn, TableUse } from '@/core/notebook/columns';
 import type { Axis, DrawnFunction, ShownPoints, TableSettings, View } from '@/core/notebook/curves';
 import type { Notebook, OwnDigits, SavedForm, Settings } from '@/core/notebook/schema';
-import type { SharedLine, SharedSettings } from '@/core/notebook/shared';
+import type { Shared, SharedLine } from '@/core/notebook/shared';
 import type { KeyAction } from '@/keys/catalogue';
 import type { DrawerId } from '@/keys/decks';
 import { logged } from '@/keys/log';
@@ -19,6 +19,7 @@ import { DEFAULT_SETTINGS, EMPTY_DOCUMENT } from './document';
 import type { Document } from './document';
 import { NO_HISTORY, recorded } from './history';
 import type { History, StepName } from './history';
+import type { Kept } from './merge';
 import { notice } from './notice';
 import type { Notice } from './notice';
 import type { PendingWork } from './work';
@@ -36,8 +37,11 @@ export type Keeping =
   | Readonly<{ kind: 'refused' }>
   /** The device did not let it be read, so it is not written over either. */
   | Readonly<{ kind: 'unreadable' }>
-  /** What was found did not validate; it was set aside whole under this name. */
-  | Readonly<{ kind: 'damaged'; raw: string; setAsideAs: string | null }>;
+  /** What was found could not be used, or not to its end; it was set aside whole under this key. */
+  | Readonly<{ kind: 'damaged'; why: DamageReason; raw: string; setAsideAs: string | null }>;
+
+/** `broken-off`: what is there up to where it breaks off was opened. `not-drawn`: two starts with it did not come to their end. */
+export type DamageReason = 'unreadable' | 'broken-off' | 'newer' | 'not-drawn';
 
 /** What is meant where it is not what is at hand: the answer of a line of the tape, or a level counted from the top. */
 export type Source = Readonly<{ line: string } | { level: number }>;
@@ -52,8 +56,10 @@ export type State = Readonly<{
   document: Document;
   settings: Settings;
   drawer: DrawerId;
-  history: History<Document>;
+  history: History<Document, Settings>;
   live: Live;
+  /** Counts how often the same line was asked anew, after it was stopped. */
+  asked: number;
   /** The form chosen for the line being written. */
   chosen: FormId | null;
   /** The problem that stands under the line after `=`. */
@@ -71,8 +77,8 @@ export type State = Readonly<{
   pasteQuestion: Readonly<{ pasted: string; choices: readonly PasteChoice[] }> | null;
   /** The settings before they were reset, to be put back. */
   settingsBefore: Settings | null;
-  /** Settings that a link or a file brings, until they are taken over or not. */
-  offered: SharedSettings['settings'] | null;
+  /** What a link or a file brings, until it is taken over or not. */
+  offered: Shared | null;
   notice: Notice | null;
   /** Said by a screen reader. */
   spoken: string;
@@ -129,7 +135,7 @@ export type Actions = Readonly<{
   learnForms: (items: readonly object[], forms: readonly (readonly SavedForm[])[]) => void;
   set: (settings: Partial<Settings>) => void;
   nextAngleUnit: () => void;
-  offer: (settings: SharedSettings['settings'] | null) => void;
+  offer: (offered: Shared | null) => void;
   openDrawer: (drawer: DrawerId) => void;
   openNotebook: (notebook: Notebook, isStart: boolean) => void;
   /** A function as the notebook keeps it: typed text with a point. */
@@ -170,6 +176,11 @@ export type Actions = Readonly<{
   layOver: (text: string, of: Readonly<{ x: DataColumn; y: DataColumn }>, view: View) => void;
   setPoints: (points: ShownPoints | null) => void;
   say: (notice: Notice | null) => void;
+  /** Takes in what another tab wrote; `rebased` brings the steps of undo up to it. */
+  takeIn: (kept: Kept, rebased: (document: Document) => Document, said: Notice | null) => void;
+  /** Parts that were set aside: one put into the line to be worked again, one or all removed. */
+  asideToLine: (id: string) => void;
+  removeAside: (id: string | null) => void;
   setKeeping: (keeping: Keeping) => void;
 }>;
 
@@ -183,6 +194,7 @@ export const INITIAL: State = {
   drawer: 'pad',
   history: NO_HISTORY,
   live: { kind: 'empty' },
+  asked: 0,
   chosen: null,
   reported: null,
   waiting: null,

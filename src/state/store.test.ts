@@ -7,13 +7,11 @@ import { EMPTY_CURVES } from '@/core/notebook/curves';
 import { readNotebook, writeNotebook } from '@/core/notebook/read';
 import { EMPTY_RUNNING } from '@/core/running/state';
 import { EMPTY_STACK } from '@/core/stack/stack';
-import type { Storage } from '@/platform/storage';
 import { perform } from '@/workers/tasks';
 import type { WorkClient } from '@/workers/client';
 import { lineText, toNotebook } from './document';
 import { followLine } from './live';
 import { followForms, followWork } from './shown';
-import { keepOnDevice, restore } from './persist';
 import { createStore } from './store';
 
 const SEED = 20261127;
@@ -153,81 +151,6 @@ test(`undo takes back every change, and redo makes it again (seed ${SEED})`, asy
     }),
     { seed: SEED, numRuns: 60 },
   );
-});
-
-function memoryStorage(start: Record<string, string> = {}, isFull = false) {
-  const kept = new Map(Object.entries(start));
-  const storage: Storage = {
-    read: (key) => Promise.resolve(kept.get(key) ?? null),
-    write: (key, value) => {
-      if (isFull) return Promise.reject(new Error('full'));
-      kept.set(key, value);
-      return Promise.resolve();
-    },
-  };
-  return { storage, kept };
-}
-const nothing = () => Promise.resolve(null);
-
-test('what is kept comes back whole', async () => {
-  const { store, press } = started();
-  const { storage } = memoryStorage();
-  const keeper = keepOnDevice(store, storage);
-  await press('A', 'assign', 'sin', 'd1', 'close', 'answer', 'd4', 'fraction', 'd6', 'answer', 'd7');
-  keeper.now();
-  await settled();
-  const again = createStore();
-  await restore(again, storage, nothing);
-  expect({ ...again.getState().document }).toEqual(JSON.parse(JSON.stringify(store.getState().document)));
-});
-
-test.each([
-  ['not JSON', '{'],
-  ['another version', '{"format":"ulkav-notebook","version":99}'],
-  ['a value that does not fit together', damagedValue()],
-])('a store that is damaged (%s) is set aside whole and reported', async (_name, raw) => {
-  const { storage, kept } = memoryStorage({ 'ulkav.notebook': raw });
-  const store = createStore();
-  await restore(store, storage, nothing);
-  expect(store.getState().keeping).toEqual({ kind: 'damaged', raw, setAsideAs: 'ulkav.set-aside.1' });
-  expect(kept.get('ulkav.set-aside.1')).toBe(raw);
-  expect(store.getState().document.tape).toEqual([]);
-});
-
-function damagedValue(): string {
-  const store = createStore();
-  const notebook = toNotebook(store.getState().document, store.getState().settings);
-  return writeNotebook({ ...notebook, ans: [{ op: 'add', args: [0, 1] }] });
-}
-
-test('a device that refuses is reported, and a damaged store that cannot be set aside is not written over', async () => {
-  const { storage } = memoryStorage({}, true);
-  const { store, press } = started();
-  const keeper = keepOnDevice(store, storage);
-  await press('d1');
-  keeper.now();
-  await settled();
-  expect(store.getState().keeping.kind).toBe('refused');
-
-  const damaged = memoryStorage({ 'ulkav.notebook': '{' }, true);
-  const other = createStore();
-  await restore(other, damaged.storage, nothing);
-  expect(other.getState().keeping).toMatchObject({ kind: 'damaged', setAsideAs: null });
-});
-
-test('a device that cannot be read is not written over', async () => {
-  const written: string[] = [];
-  const storage: Storage = {
-    read: () => Promise.reject(new Error('not allowed')),
-    write: (key) => Promise.resolve(void written.push(key)),
-  };
-  const { store, press } = started();
-  await restore(store, storage, nothing);
-  const keeper = keepOnDevice(store, storage);
-  await press('d1');
-  keeper.now();
-  await settled();
-  expect([store.getState().keeping.kind, written]).toEqual(['unreadable', []]);
 });
 
 test('a text that no line takes is refused, and the line stays', async () => {

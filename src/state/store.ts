@@ -1,4 +1,5 @@
 import { create } from 'zustand';
+import { asideActions } from './aside-actions';
 import { columnActions } from './column-actions';
 import { curveActions } from './curve-actions';
 import { lineActions } from './line-actions';
@@ -20,6 +21,7 @@ export const createStore = (clock: () => number = Date.now) =>
     return {
       ...INITIAL,
       ...lineActions(change, get, clock),
+      ...asideActions(change, get),
       ...tapeActions(change),
       ...curveActions(change),
       ...columnActions(change),

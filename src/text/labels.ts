@@ -31,6 +31,23 @@ export const displaySummary = ({ mode, digits }: DisplaySettings): string =>
   `${modeNames[mode].toLowerCase()} ${digits}`;
 
 export const words = {
+  sharedLine: 'A shared line',
+  sharedReplaces: 'It takes the place of the line you are writing. One Undo brings everything back.',
+  sharedTooLong: 'This line is longer than a line may be.',
+  putOnBench: 'Put it on the Bench',
+  leaveIt: 'Leave it',
+  failed:
+    'This part of Ulkav failed; the fault is not yours. Everything else goes on, and what you have is still here.',
+  notLoaded: 'This part of Ulkav could not be loaded. Check the network, then try again; everything else goes on.',
+  tryAgain: 'Try again',
+  loading: 'Loading …',
+  setAside: 'Set aside',
+  openSoundParts: 'Open its sound parts',
+  look: 'Look',
+  intoLine: 'Put into the line',
+  saveIt: 'Save it',
+  removeAll: 'Remove all',
+  showAll: 'Show all',
   product: 'Ulkav',
   graph: 'Graph',
   bench: 'Bench',
@@ -330,7 +347,3 @@ export const solutionButton = (text: string): string => `${words.use} ${text}`;
 
 export const refused =
   'This browser does not keep what you do here (its storage is full or not allowed). Save a notebook file so that nothing is lost.';
-export const damaged = (isSetAside: boolean): string =>
-  isSetAside
-    ? 'What was kept here could not be read. It was set aside whole and a fresh notebook was begun.'
-    : 'What was kept here could not be read, nor set aside: nothing new is kept until you have saved it.';

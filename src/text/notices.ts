@@ -54,7 +54,10 @@ const steps: Readonly<Record<StepName, string>> = {
   'put-in': 'putting values in',
   use: 'choosing what columns are used for',
   points: 'showing points on Curves',
+  'remove-aside': 'removing what was set aside',
 };
+
+const parts = (count: string): string => (count === '1' ? 'one part' : `${count} parts`);
 
 const sentences: { [C in NoticeCode]: (fact: string) => string } = {
   'tape-cleared': () => 'The tape is empty. Letters and settings are as they were.',
@@ -76,11 +79,24 @@ const sentences: { [C in NoticeCode]: (fact: string) => string } = {
   'nothing-to-keep': () => 'There is no value to keep yet.',
   'ans-set': (shown) => `Ans now stands for ${shown}, with all its digits.`,
   'notebook-opened': () => 'The notebook was opened.',
-  'notebook-damaged': (issue) => `This file is not a notebook that can be read (${issue}). Nothing was changed.`,
+  'notebook-damaged': (reason) =>
+    reason === 'not-json'
+      ? 'This file is not a notebook: it holds no data that can be read. Nothing was changed.'
+      : 'This file is not a notebook of Ulkav. Nothing was changed.',
+  'notebook-partly': (count) =>
+    `The notebook was opened, but for ${parts(count)} that could not be read: kept on the Shelf.`,
+  'parts-set-aside': (count) => `${capital(parts(count))} of your notebook could not be read: kept on the Shelf.`,
+  'aside-removed': () => 'What was set aside was removed.',
+  'tabs-differ': (count) =>
+    `Another tab changed the same ${count === '1' ? 'thing' : 'things'}; what it had is kept on the Shelf.`,
+  'nothing-pasted': () => 'There was no text to paste.',
+  'formula-unreadable': () => 'This formula holds something that cannot be read here; it was not put in.',
+  'field-full': (most) => `This field takes ${most} characters; what was longer was not put in.`,
   'line-replaced': () => 'The line on the tape was replaced.',
   'settings-taken': () => 'The settings were taken over.',
-  'link-damaged': () => 'The link does not hold a line or settings that can be read.',
-  'line-shared': (settings) => `A shared line was opened. It was worked in ${settings}.`,
+  'link-damaged': () => 'The link does not hold a line or settings that can be read. Nothing was changed.',
+  'link-too-long': () => 'The line in this link is longer than a line may be. Nothing was changed.',
+  'line-shared': () => 'The shared line stands on the Bench, with its unit and settings.',
   'line-full': () => 'A line takes 10 000 characters; this is longer and was not put in.',
   'functions-full': () => 'Forty functions are all that there is room for.',
   'function-removed': () => 'The function was removed. To hide one, switch it off.',

@@ -104,6 +104,10 @@ const sentences: { [C in ProblemCode]: (p: Of<C>) => string } = {
         ? 'No wave was found that fits these values. More of them, or values over more than half a wave, may help.'
         : 'A thousand digits were not enough to decide this (a value may be exactly zero).',
   stopped: () => 'This took too long and was stopped.',
+  internal: (p) =>
+    p.reason === 'bug'
+      ? 'Something went wrong inside Ulkav; the fault is not yours. Everything is still here, and the next line is worked afresh.'
+      : 'A part of Ulkav could not be loaded. Everything is still here; it is fetched again with the next try.',
 };
 
 /** The sentence for a problem. */

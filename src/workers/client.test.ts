@@ -23,12 +23,14 @@ function fakeWorker(isDeaf: boolean) {
   const log: ToWorker[] = [];
   const worker: WorkerLike & { isEnded: boolean } = {
     onmessage: null,
+    onerror: null,
     isEnded: false,
     terminate: () => void (worker.isEnded = true),
     postMessage: (message) => {
       log.push(message);
       if (message.type !== 'work' || isDeaf) return;
       const data: FromWorker = {
+        type: 'answer',
         id: message.id,
         result: perform(
           message.work as Parameters<typeof perform>[0],

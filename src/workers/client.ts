@@ -1,4 +1,5 @@
 import { place } from '@/core/base/problem';
+import type { Problem, Trouble } from '@/core/base/problem';
 import { fail } from '@/core/base/result';
 import type { FromWorker, ToWorker, Work } from './protocol';
 import type { TaskKind, Tasks } from './tasks';
@@ -18,82 +19,125 @@ export type WorkClient = Readonly<{
 export type WorkerLike = Readonly<{
   postMessage: (message: ToWorker) => void;
   terminate: () => void;
-}> & { onmessage: ((event: MessageEvent<FromWorker>) => void) | null };
+}> & {
+  onmessage: ((event: MessageEvent<FromWorker>) => void) | null;
+  onerror: ((event: ErrorEvent) => void) | null;
+};
 
 /** What one piece of work may take, and how much later a worker counts as deaf. */
 const BUDGET_MS = 2000;
 const DEAF_AFTER_MS = 600;
-/** Without shared memory a busy worker cannot be told to stop: it is replaced when a newer request comes after this. */
-const PATIENCE_MS = 60;
+/** How long a worker may take to be loaded before its first work. */
+const LOAD_MS = 15_000;
+/** How long newer work waits for a busy worker: one that can be told to stop, and one that cannot, for want of shared memory. */
+const PATIENCE_MS = 250;
+const SHORT_PATIENCE_MS = 60;
 
-type Pending = {
-  id: number;
-  since: number;
-  text: string;
-  resolve: (outcome: Outcome<TaskKind>) => void;
-  watch: ReturnType<typeof setTimeout>;
-};
+type Asked = Readonly<{ work: Work; resolve: (outcome: Outcome<TaskKind>) => void }>;
+type Under = Asked & Readonly<{ id: number; isWanted: boolean }>;
 
-/** A client over a worker that `spawn` starts, at the first request and again after a deaf one was ended. */
+/**
+ * A client over a worker that `spawn` starts. A worker is given one piece of work at a time; one that does not hear in
+ * time is replaced, so that no work pays for another's. A bug in the worker, or one that cannot be loaded, is answered
+ * as such at once, and the next work gets a new worker.
+ */
 export function createClient(spawn: () => WorkerLike, budget = BUDGET_MS): WorkClient {
   const shared = typeof SharedArrayBuffer === 'undefined' ? null : new SharedArrayBuffer(4);
   const newest = shared && new Int32Array(shared);
+  const patience = shared === null ? SHORT_PATIENCE_MS : PATIENCE_MS;
   let worker: WorkerLike | null = null;
-  let pending: Pending | null = null;
+  let isLoaded = false;
+  /** What the worker has, until it answers or is ended; no longer wanted when newer work came. */
+  let under: Under | null = null;
+  let next: Asked | null = null;
+  let timer: ReturnType<typeof setTimeout> | undefined;
   let lastId = 0;
 
-  const settle = (outcome: Outcome<TaskKind>) => {
-    if (pending === null) return;
-    clearTimeout(pending.watch);
-    const { resolve } = pending;
-    pending = null;
-    resolve(outcome);
-  };
+  const refused = ({ work }: Asked, trouble: Trouble): { ok: false; problem: Problem } =>
+    fail(place(trouble, { from: 0, to: 'text' in work.request ? work.request.text.length : 0 }));
 
-  const end = () => {
+  const end = (): void => {
+    clearTimeout(timer);
     worker?.terminate();
     worker = null;
+    under = null;
+  };
+
+  /** Ends the worker with an answer to what it had, and goes on with what waits. */
+  const broken = (trouble: Trouble): void => {
+    const had = under;
+    end();
+    if (had?.isWanted === true) had.resolve(refused(had, trouble));
+    // The next work does not pay for this one: its worker is begun now.
+    if (trouble.code === 'stopped' && had !== null) worker = start();
+    goOn();
   };
 
   const start = (): WorkerLike => {
     const made = spawn();
+    isLoaded = false;
     made.onmessage = ({ data }) => {
-      if (data.id === pending?.id) settle(data.result);
+      if (made !== worker) return;
+      const wasLoaded = isLoaded;
+      isLoaded = true;
+      // The time of the work begins once there is something to do it.
+      if (!wasLoaded && data.type === 'ready' && under?.isWanted === true) watch();
+      if (data.type === 'ready' || data.id !== under?.id) return;
+      const had = under;
+      clearTimeout(timer);
+      under = null;
+      if (had.isWanted) had.resolve(data.result);
+      goOn();
+    };
+    made.onerror = (event) => {
+      event.preventDefault();
+      if (made === worker) broken({ code: 'internal', reason: isLoaded ? 'bug' : 'not-loaded' });
     };
     if (shared) made.postMessage({ type: 'share', newest: shared });
     return made;
   };
 
-  const stopped = (text: string) => fail(place({ code: 'stopped' }, { from: 0, to: text.length }));
+  function watch(): void {
+    clearTimeout(timer);
+    timer = setTimeout(() => broken({ code: 'stopped' }), budget + DEAF_AFTER_MS + (isLoaded ? 0 : LOAD_MS));
+  }
 
-  const stop = () => {
-    if (pending === null) return;
-    const { text } = pending;
-    end();
-    settle(stopped(text));
-  };
+  /** Gives the worker what waits. */
+  function goOn(): void {
+    if (next === null || under !== null) return;
+    const asked = next;
+    next = null;
+    lastId += 1;
+    if (newest) Atomics.store(newest, 0, lastId);
+    under = { ...asked, id: lastId, isWanted: true };
+    try {
+      worker ??= start();
+      worker.postMessage({ type: 'work', id: lastId, work: asked.work, budget });
+      watch();
+    } catch {
+      broken({ code: 'internal', reason: isLoaded ? 'bug' : 'not-loaded' });
+    }
+  }
 
   return {
-    stop,
+    stop: () => {
+      if (next !== null) next.resolve(refused(next, { code: 'stopped' }));
+      next = null;
+      if (under !== null) broken({ code: 'stopped' });
+    },
     run: <K extends TaskKind>(kind: K, request: Tasks[K]['request']) =>
       new Promise<Outcome<K>>((resolve) => {
-        if (pending !== null) {
-          const isBusy = performance.now() - pending.since > PATIENCE_MS;
-          settle('superseded');
-          if (shared === null && isBusy) end();
+        next?.resolve('superseded');
+        // A worker answers each piece of work with a result of its kind.
+        next = { work: { kind, request } as Work, resolve: resolve as Asked['resolve'] };
+        if (under?.isWanted === true) {
+          under.resolve('superseded');
+          under = { ...under, isWanted: false };
+          if (newest) Atomics.store(newest, 0, lastId + 1);
+          clearTimeout(timer);
+          timer = setTimeout(() => broken({ code: 'stopped' }), patience);
         }
-        lastId += 1;
-        if (newest) Atomics.store(newest, 0, lastId);
-        worker ??= start();
-        pending = {
-          id: lastId,
-          since: performance.now(),
-          text: request.text,
-          // A worker answers each piece of work with a result of its kind.
-          resolve: resolve,
-          watch: setTimeout(stop, budget + DEAF_AFTER_MS),
-        };
-        worker.postMessage({ type: 'work', id: lastId, work: { kind, request } as Work, budget });
+        goOn();
       }),
   };
 }

@@ -169,9 +169,9 @@ function box(data: OneRequest, work: Work): Made {
   if (!read.ok) return read;
   if (read.value.made === null) return succeed({ ...read.value, made: null });
   const { values, counts } = read.value.made;
-  const made = summaryOf(values, counts, request.quartiles);
+  const made = summaryOf(values, counts, request.quartiles, reader.context.alive);
   if (made === null) return noValues;
-  const distinct = tallied(values, counts).map(({ value }) => value);
+  const distinct = tallied(values, counts, reader.context.alive).map(({ value }) => value);
   return boxOf(made, distinct, work);
 }
 

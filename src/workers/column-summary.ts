@@ -204,7 +204,7 @@ export function summarise(request: SummaryRequest, reader: Reader): Made {
     if (!read.ok) return read;
     if (read.value.made === null) return succeed({ ...read.value, made: null });
     const { x, y, counts, isExact } = read.value.made;
-    const made = pairOf(x, y, counts);
+    const made = pairOf(x, y, counts, context.alive);
     if (made.n === 0n) return empty;
     const [meanX, meanY] = [made.sumX, made.sumY].map((sum) => q.divide(sum, q.whole(made.n)));
     return view('pair', pairStatistics, { ...made, meanX: meanX!, meanY: meanY! }, isExact, [], null);
@@ -223,7 +223,7 @@ export function summarise(request: SummaryRequest, reader: Reader): Made {
   if (!read.ok) return read;
   if (read.value.made === null) return succeed({ ...read.value, made: null });
   const { values, counts, isExact } = read.value.made;
-  const made = summaryOf(values, counts, request.quartiles);
+  const made = summaryOf(values, counts, request.quartiles, context.alive);
   if (made === null) return empty;
   return view(
     'one',

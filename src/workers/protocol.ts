@@ -11,4 +11,6 @@ export type ToWorker<Kinds extends TaskKind = TaskKind> =
   | Readonly<{ type: 'share'; newest: SharedArrayBuffer }>
   | Readonly<{ type: 'work'; id: number; work: WorkOf<Kinds>; budget: number }>;
 
-export type FromWorker = Readonly<{ id: number; result: Tasks[TaskKind]['result'] }>;
+export type WorkerAnswer = Readonly<{ type: 'answer'; id: number; result: Tasks[TaskKind]['result'] }>;
+/** `ready` says that the worker was loaded. */
+export type FromWorker = WorkerAnswer | Readonly<{ type: 'ready' }>;

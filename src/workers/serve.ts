@@ -1,14 +1,18 @@
 import type { Alive } from '@/core/base/alive';
 import { drawBelow } from '@/core/base/chance';
+import { troubleThrown } from '@/core/base/limits';
+import { place } from '@/core/base/problem';
+import { fail } from '@/core/base/result';
+import type { Span } from '@/core/base/span';
 import type { Random } from '@/core/function/record';
-import type { FromWorker, ToWorker, WorkOf } from './protocol';
+import type { FromWorker, ToWorker, WorkOf, WorkerAnswer } from './protocol';
 import type { TaskKind } from './tasks';
 
 const random: Random = (below) => drawBelow(below, (count) => crypto.getRandomValues(new Uint8Array(count)));
 
 /** Has a worker do what it is sent, each piece within its budget and until a newer one comes. */
 export function serve<Kinds extends TaskKind>(
-  perform: (work: WorkOf<Kinds>, alive: Alive, random: Random) => FromWorker['result'],
+  perform: (work: WorkOf<Kinds>, alive: Alive, random: Random) => WorkerAnswer['result'],
 ): void {
   let newest: Int32Array | null = null;
   self.onmessage = ({ data }: MessageEvent<ToWorker<Kinds>>) => {
@@ -20,7 +24,22 @@ export function serve<Kinds extends TaskKind>(
     const end = performance.now() + budget;
     // A loop hears no messages; the shared number tells it that a newer key has come.
     const alive = () => performance.now() < end && (newest === null || Atomics.load(newest, 0) === id);
-    const answer: FromWorker = { id, result: perform(work, alive, random) };
-    self.postMessage(answer);
+    const text = 'text' in work.request ? work.request.text : '';
+    const result = performed(() => perform(work, alive, random), { from: 0, to: text.length });
+    post({ type: 'answer', id, result });
   };
+  post({ type: 'ready' });
+}
+
+const post = (message: FromWorker): void => self.postMessage(message);
+
+/** What a piece of work answers, also when it throws: a limit of the engine or of time as that, all else as a bug of ours. */
+function performed(work: () => WorkerAnswer['result'], at: Span): WorkerAnswer['result'] {
+  try {
+    return work();
+  } catch (error) {
+    const trouble = troubleThrown(error);
+    if (trouble === null) console.error(error);
+    return fail(place(trouble ?? { code: 'internal', reason: 'bug' }, at));
+  }
 }

@@ -71,7 +71,9 @@ export type Trouble =
   /** Columns used together that do not fit each other, or the purpose: `needs` values, and how many there are. */
   | Readonly<{ code: 'dimension'; reason: 'unequal-lengths' | 'too-few'; needs: number; got: number }>
   | Readonly<{ code: 'not-converged'; reason?: 'diverges' | 'no-fit' }>
-  | Readonly<{ code: 'stopped' }>;
+  | Readonly<{ code: 'stopped' }>
+  /** A bug of ours, or a part of the program that could not be loaded: said as such. */
+  | Readonly<{ code: 'internal'; reason: 'bug' | 'not-loaded' }>;
 
 /** A trouble with its place in the typed text. */
 export type Problem = Trouble & Readonly<{ at: Span }>;

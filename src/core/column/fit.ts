@@ -1,4 +1,5 @@
 import type { Alive } from '../base/alive';
+import { guarded } from '../base/limits';
 import type { Trouble } from '../base/problem';
 import { fail, succeed } from '../base/result';
 import type { Result } from '../base/result';
@@ -47,8 +48,8 @@ const letters = 'abcdefghijk';
 const named = (values: readonly RealValue[]): readonly Coefficient[] =>
   values.map((value, i) => ({ name: letters[i]!, value }));
 
-function polynomial({ model, x, y, frequencies }: FitRequest, degree: number): Fitted {
-  const made = polynomialFit(x, y, degree, frequencies);
+function polynomial({ model, x, y, frequencies }: FitRequest, degree: number, alive: Alive): Fitted {
+  const made = polynomialFit(x, y, degree, frequencies, alive);
   if (made === null) return fail({ code: 'domain', reason: 'no-spread' });
   const { coefficients, left, whole } = made;
   const r2 = q.isZero(whole) ? null : q.subtract(q.ONE, q.divide(left, whole));
@@ -137,9 +138,15 @@ export const neededPoints = (model: FitModel, degree: number): number =>
  * exactly (fractions); exponential, power and logarithmic ones as straight lines through logarithms, proved to the
  * digits; a sine by search, to about 28 digits but not proved. Domain: as many y, and frequencies, as x.
  * Problems: dimension (unequal columns, too few different x), domain (x all alike; no logarithm, with the row),
- * not-converged (no wave found), stopped.
+ * not-converged (no wave found), too-large, stopped.
  */
-export function fit(request: FitRequest, alive: Alive): Fitted {
+export const fit = (request: FitRequest, alive: Alive): Fitted =>
+  guarded(
+    () => fitted(request, alive),
+    (trouble) => trouble,
+  );
+
+function fitted(request: FitRequest, alive: Alive): Fitted {
   const { model, x, y, frequencies } = request;
   const degree = model === 'polynomial' ? request.degree : 1;
   const other =
@@ -154,7 +161,7 @@ export function fit(request: FitRequest, alive: Alive): Fitted {
   switch (model) {
     case 'straight':
     case 'polynomial':
-      return polynomial(request, degree);
+      return polynomial(request, degree, alive);
     case 'sine':
       return sine(request, alive);
     case 'exponential':

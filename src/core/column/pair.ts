@@ -1,8 +1,9 @@
+import type { Alive } from '../base/alive';
 import { negate } from '../number/arithmetic';
 import * as q from '../number/rational';
 import type { Rational } from '../number/rational';
 import type { RealValue } from '../number/value';
-import { powerSum, scaled } from './exact-sums';
+import { checkSize, powerSum, scaled } from './exact-sums';
 import { rootOf } from './root-of';
 
 /** The sums of two columns used together, and how closely they keep to a straight line. */
@@ -36,9 +37,12 @@ export function pairOf(
   x: readonly Rational[],
   y: readonly Rational[],
   frequencies: readonly bigint[] | null,
+  alive?: Alive,
 ): PairSummary {
-  const [u, v] = [scaled(x), scaled(y)];
-  const sum = (j: number, k: number): Rational => powerSum(u, v, j, k, frequencies);
+  const [u, v] = [scaled(x, alive), scaled(y, alive)];
+  checkSize(u, 2);
+  checkSize(v, 2);
+  const sum = (j: number, k: number): Rational => powerSum(u, v, j, k, frequencies, alive);
   const n = frequencies === null ? BigInt(x.length) : frequencies.reduce((a, b) => a + b, 0n);
   const [sumX, sumY, sumXX, sumYY, sumXY] = [sum(1, 0), sum(0, 1), sum(2, 0), sum(0, 2), sum(1, 1)];
   const r = correlation(

@@ -1,8 +1,9 @@
+import type { Alive } from '../base/alive';
 import * as q from '../number/rational';
 import type { Rational } from '../number/rational';
 import type { QuartileRule } from './quartile-rules';
 import { rootOf } from './root-of';
-import { powerSum, scaled } from './exact-sums';
+import { checkSize, powerSum, scaled } from './exact-sums';
 import type { RealValue } from '../number/value';
 
 /** A value and how often it occurs. */
@@ -28,8 +29,12 @@ export type Summary = Readonly<{
 }>;
 
 /** Distinct values in order, each with its count; those with the count zero left out. */
-export function tallied(values: readonly Rational[], counts: readonly bigint[] | null): readonly Tally[] {
-  const { n: keys, d } = scaled(values);
+export function tallied(
+  values: readonly Rational[],
+  counts: readonly bigint[] | null,
+  alive?: Alive,
+): readonly Tally[] {
+  const { n: keys, d } = scaled(values, alive);
   const by = new Map<bigint, bigint>();
   keys.forEach((key, i) => by.set(key, (by.get(key) ?? 0n) + (counts?.[i] ?? 1n)));
   return [...by]
@@ -86,20 +91,22 @@ function modesOf(tally: readonly Tally[]): readonly Rational[] {
 /**
  * The summary of a column, each value counted as often as its frequency says. Exact: sums and means as fractions,
  * standard deviations as square roots of fractions. Domain: as many frequencies as values, whole and not negative.
- * Null when there is no value left to sum up. Source: ISO 3534-1 for mean and standard deviations (from memory);
+ * Null when there is no value left to sum up. Leaves by `Stopped` and `TooLarge` (`base/limits`). Source: ISO 3534-1 for mean and standard deviations (from memory);
  * quartiles as the rule says, which is printed with them.
  */
 export function summaryOf(
   values: readonly Rational[],
   frequencies: readonly bigint[] | null,
   rule: QuartileRule,
+  alive?: Alive,
 ): Summary | null {
-  const tally = tallied(values, frequencies);
+  const tally = tallied(values, frequencies, alive);
   if (tally.length === 0) return null;
   const n = tally.reduce((total, { count }) => total + count, 0n);
-  const x = scaled(values);
-  const sum = powerSum(x, null, 1, 0, frequencies);
-  const sumOfSquares = powerSum(x, null, 2, 0, frequencies);
+  const x = scaled(values, alive);
+  checkSize(x, 2);
+  const sum = powerSum(x, null, 1, 0, frequencies, alive);
+  const sumOfSquares = powerSum(x, null, 2, 0, frequencies, alive);
   const mean = q.divide(sum, q.whole(n));
   const spread = q.subtract(sumOfSquares, q.multiply(sum, mean));
   const [q1, q3] = quartiles(tally, n, rule);

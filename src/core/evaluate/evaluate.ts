@@ -1,11 +1,14 @@
 import { fail, succeed } from '../base/result';
 import type { Result } from '../base/result';
+import { guarded } from '../base/limits';
+import { place } from '../base/problem';
 import type { Problem, Trouble } from '../base/problem';
 import { functionNamed } from '../function';
 import type { FunctionRecord } from '../function/record';
 import { isShare } from '../language/tree';
 import type { Tree } from '../language/tree';
 import { convertAngle } from '../number/angle';
+import { MOST_DEPTH, recipeDepth } from '../number/approximate';
 import * as arithmetic from '../number/arithmetic';
 import * as complex from '../number/complex';
 import { factorial } from '../number/counting';
@@ -29,13 +32,26 @@ const HUNDRED = fromWhole(100);
  * The value of an expression under a context: exact where `conventions` keeps exactness or the exact layer can prove
  * it, else a real. Every problem carries the place of the node that caused it.
  */
-export function evaluate(tree: Tree, context: Context): Evaluated {
-  const value = worth(tree, context);
-  return value.ok ? succeed(simplified(value.value, context.alive)) : value;
-}
+export const evaluate = (tree: Tree, context: Context): Evaluated =>
+  guarded(
+    () => {
+      const value = worth(tree, context);
+      if (!value.ok) return value;
+      const made = simplified(value.value, context.alive);
+      return isTooDeep(made) ? refused({ code: 'too-large' }, tree.span) : succeed(made);
+    },
+    (trouble) => place(trouble, tree.span),
+  );
+
+const isTooDeep = (v: Value): boolean =>
+  (isReal(v) ? [v] : [v.re, v.im]).some((part) => recipeDepth(part) > MOST_DEPTH);
 
 /** Whether a line that is a relation holds. */
-export const decideLine = (tree: Tree, context: Context): Result<Truth, Problem> => decide(tree, context, worth);
+export const decideLine = (tree: Tree, context: Context): Result<Truth, Problem> =>
+  guarded(
+    () => decide(tree, context, worth),
+    (trouble) => place(trouble, tree.span),
+  );
 
 /** The value as it comes about step by step, without the last look for an exact form. */
 function worth(tree: Tree, context: Context): Evaluated {

@@ -151,9 +151,11 @@ export function steps(tree: Tree, context: Context, write: Write): Result<readon
   while (made.length < MOST_STEPS) {
     if (!context.alive()) return refused({ code: 'stopped' }, tree.span);
     const reading = parse(text, { functions: functionNames, decimalSign: '.', impliedFirst: false });
-    if (!reading.ok) throw new Error(`a step that cannot be read: ${text}`);
+    // An exact value can be longer than what it came of, and than a line may be: the work is told up to there.
+    if (!reading.ok) break;
     const now = reading.value.tree;
     const part = stepper.next(now);
+    if (!context.alive()) return refused({ code: 'stopped' }, tree.span);
     if (part === null) break;
     made.push({ rule: ruleOf(part), expr: text, from: part.span.from, to: part.span.to });
     text = printText(stepper.worked(now, part), TYPED);

@@ -1,5 +1,10 @@
+import { place } from '../base/problem';
+import type { Problem } from '../base/problem';
+import { fail, succeed } from '../base/result';
+import type { Result } from '../base/result';
 import { functionNames } from '../function';
 import { parse } from '../language/parse';
+import { NOWHERE } from '../language/tree';
 import type { Tree } from '../language/tree';
 
 /*
@@ -76,15 +81,18 @@ export function finishedEntry(entry: Entry): string {
   return bare === '' || bare === '-' ? '0' : bare;
 }
 
-/** Whether a text can be read in the core's own spelling. */
-export const isReadable = (typed: string): boolean => {
+/** A text of the core's own spelling, read as an expression. Problems: those of reading; `not-a-letter` for one that is to be kept. */
+export function readTold(typed: string): Result<Tree, Problem> {
   const reading = parse(typed, SPELLING);
-  return reading.ok && reading.value.target === null;
-};
+  if (!reading.ok) return reading;
+  const { target, tree } = reading.value;
+  return target === null ? succeed(tree) : fail(place({ code: 'syntax', reason: 'not-a-letter' }, tree.span));
+}
 
-/** The expression that a text of the core's own spelling stands for. Such a text can always be read. */
+export const isReadable = (typed: string): boolean => readTold(typed).ok;
+
+/** The expression that a text of the core's own spelling stands for; an empty box where it stands for none, which no operation takes. */
 export function treeOf(typed: string): Tree {
-  const reading = parse(typed, SPELLING);
-  if (!reading.ok) throw new Error(`not readable: ${typed}`);
-  return reading.value.tree;
+  const told = readTold(typed);
+  return told.ok ? told.value : { kind: 'box', span: NOWHERE };
 }

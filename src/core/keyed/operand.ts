@@ -1,8 +1,11 @@
+import type { Trouble } from '../base/problem';
+import { fail, succeed } from '../base/result';
+import type { Result } from '../base/result';
 import { openLetters } from '../evaluate/open-letters';
 import { printText, TYPED } from '../language/print-text';
 import { letterTree, nodesOf, NOWHERE } from '../language/tree';
 import type { Tree } from '../language/tree';
-import { finishedEntry, treeOf } from './entry';
+import { finishedEntry, readTold, treeOf } from './entry';
 import type { Entry } from './entry';
 
 /*
@@ -77,15 +80,33 @@ export const isOpen = (tree: Tree): boolean =>
 const MOST_PARTS = 200;
 const LONGEST_MADE = 2000;
 
-/** How a value was made, as typed text; what is too long to be told is told as `instead`. */
+function isLong(made: Tree): boolean {
+  const parts = nodesOf(made);
+  for (let count = 0; parts.next().done !== true; count += 1) if (count > MOST_PARTS) return true;
+  return false;
+}
+
+/** Chance would answer otherwise when it is read again. */
+function holdsChance(made: Tree): boolean {
+  for (const node of nodesOf(made))
+    if (node.kind === 'call' && (node.fn === 'random' || node.fn === 'randint')) return true;
+  return false;
+}
+
+/**
+ * An expression as the text that stands for it where it has no value of its own. Problems: what its reader would refuse,
+ * so that whatever is told can be read again; too-long.
+ */
+export function toldText(made: Tree): Result<string, Trouble> {
+  const text = isLong(made) ? null : printText(made, TYPED);
+  if (text === null || text.length > LONGEST_MADE) return fail({ code: 'syntax', reason: 'too-long' });
+  const read = readTold(text);
+  return read.ok ? succeed(text) : read;
+}
+
+/** How a value was made, as typed text that can be read again; what is too long to be told is told as `instead`. */
 export function madeText(made: Tree, instead: string): string {
-  let parts = 0;
-  for (const node of nodesOf(made)) {
-    parts += 1;
-    // Chance would answer otherwise when it is read again.
-    const isChance = node.kind === 'call' && (node.fn === 'random' || node.fn === 'randint');
-    if (parts > MOST_PARTS || isChance) return instead;
-  }
-  const text = printText(made, TYPED);
-  return text.length > LONGEST_MADE ? instead : text;
+  if (isLong(made) || holdsChance(made)) return instead;
+  const told = toldText(made);
+  return told.ok ? told.value : instead;
 }

@@ -1,3 +1,5 @@
+import { DEEPEST } from './token-cursor';
+
 /** Commands that stand for one sign of typed text. */
 const signs: Readonly<Record<string, string>> = {
   cdot: '*',
@@ -52,6 +54,8 @@ class Latex {
     this.tokens = [...source.matchAll(TOKEN)].map((m) => ({ text: m[0], command: m[1] ?? null }));
   }
 
+  private depth = 0;
+
   all(): string {
     const text = this.row(() => this.at >= this.tokens.length);
     return text;
@@ -77,6 +81,8 @@ class Latex {
   }
 
   private row(isEnd: () => boolean): string {
+    this.depth += 1;
+    if (this.depth > DEEPEST) throw new Unreadable();
     let made = '';
     while (!isEnd()) {
       if (this.at >= this.tokens.length) throw new Unreadable();
@@ -85,6 +91,7 @@ class Latex {
       const gap = /[A-Za-z]$/.test(made) && /^[A-Za-z]/.test(part) && (made.length > 1 || part.length > 1) ? ' ' : '';
       made += gap + part;
     }
+    this.depth -= 1;
     return made;
   }
 

@@ -1,3 +1,5 @@
+import { DEEPEST } from './token-cursor';
+
 /** An element of MathML as it was read: its name, its text, its children. */
 type Node = Readonly<{ tag: string; text: string; kids: Node[] }>;
 
@@ -23,10 +25,13 @@ const entities: Readonly<Record<string, string>> = {
   ApplyFunction: '\u2061',
 };
 
+const LAST_CODE_POINT = 0x10ffff;
+
 const decoded = (text: string): string =>
   text.replace(/&(#x[\da-f]+|#\d+|\w+);/gi, (whole, name: string) => {
-    if (name.startsWith('#x')) return String.fromCodePoint(parseInt(name.slice(2), 16));
-    return name.startsWith('#') ? String.fromCodePoint(Number(name.slice(1))) : (entities[name] ?? whole);
+    if (!name.startsWith('#')) return Object.hasOwn(entities, name) ? entities[name]! : whole;
+    const code = /^#x/i.test(name) ? parseInt(name.slice(2), 16) : Number(name.slice(1));
+    return code <= LAST_CODE_POINT ? String.fromCodePoint(code) : whole;
   });
 
 /** The first math element of a document, as a tree; null when there is none or its tags do not match. */
@@ -50,12 +55,20 @@ function parsed(source: string): Node | null {
       const node: Node = { tag: name!, text: '', kids: [] };
       now.kids.push(node);
       if (isEmpty !== '/') open.push(node);
+      if (open.length > DEEPEST) return null;
     }
   }
   return null;
 }
 
 class Unreadable extends Error {}
+
+/** A part that an element must have. */
+function part(node: Node, at: number): Node {
+  const found = node.kids[at];
+  if (found === undefined) throw new Unreadable();
+  return found;
+}
 
 const textOf = (node: Node): string => (node.tag === '#text' ? node.text : node.kids.map(textOf).join(''));
 
@@ -83,10 +96,10 @@ function row(kids: readonly Node[]): string {
       const rest = kids.slice(i + 1);
       return made + overRest(big, kid, rest);
     }
-    const part = written(kid);
+    const text = written(kid);
     const gap =
-      /[A-Za-z]$/.test(made) && /^[A-Za-z]/.test(part) && (/[A-Za-z]{2,}$/.test(made) || part.length > 1) ? ' ' : '';
-    made += gap + part;
+      /[A-Za-z]$/.test(made) && /^[A-Za-z]/.test(text) && (/[A-Za-z]{2,}$/.test(made) || text.length > 1) ? ' ' : '';
+    made += gap + text;
   }
   return made;
 }
@@ -94,7 +107,7 @@ function row(kids: readonly Node[]): string {
 /** ∑, ∏ or ∫ with its limits. */
 function bigSign(node: Node): 'sum' | 'prod' | 'integral' | null {
   if (!['munderover', 'msubsup'].includes(node.tag)) return null;
-  const sign = textOf(node.kids[0]!);
+  const sign = textOf(part(node, 0));
   return sign === '∑' ? 'sum' : sign === '∏' ? 'prod' : sign === '∫' ? 'integral' : null;
 }
 
@@ -126,7 +139,6 @@ function written(node: Node): string {
       return `abs(${row(seen.slice(1, -1))})`;
     return row(seen);
   }
-  const [first, second] = kids as unknown as readonly [Node, Node];
   switch (tag) {
     case '#text':
       return node.text;
@@ -141,19 +153,19 @@ function written(node: Node): string {
     case 'mspace':
       return '';
     case 'mfrac':
-      return `((${written(first)})/(${written(second)}))`;
+      return `((${written(part(node, 0))})/(${written(part(node, 1))}))`;
     case 'msqrt':
       return `sqrt(${row(kids)})`;
     case 'mroot':
-      return `root(${written(second)},${written(first)})`;
+      return `root(${written(part(node, 1))},${written(part(node, 0))})`;
     case 'msup': {
-      const exponent = written(second);
-      if (exponent === '°' || exponent === '∘') return `${written(first)}°`;
-      return `${written(first)}^${simple(exponent)}`;
+      const exponent = written(part(node, 1));
+      if (exponent === '°' || exponent === '∘') return `${written(part(node, 0))}°`;
+      return `${written(part(node, 0))}^${simple(exponent)}`;
     }
     case 'mover': {
-      if (!/^[¯‾_]$/.test(textOf(second))) throw new Unreadable();
-      return [...written(first)].map((digit) => `${digit}\u0305`).join('');
+      if (!/^[¯‾_]$/.test(textOf(part(node, 1)))) throw new Unreadable();
+      return [...written(part(node, 0))].map((digit) => `${digit}\u0305`).join('');
     }
     default:
       throw new Unreadable();

@@ -19,7 +19,7 @@ const name = z.string().check(z.maxLength(LONGEST_NAME));
 const id = z.string().check(z.minLength(1), z.maxLength(40));
 const cell = z.string().check(z.maxLength(LONGEST_CELL));
 
-const columnSchema = z.object({
+export const columnSchema = z.object({
   id,
   name,
   unit: name,
@@ -33,7 +33,7 @@ export const FEWEST_DEGREE = 2;
 export const MOST_DEGREE = 4;
 
 /** What the columns of a table are used for. A column that is not named, or is gone, is chosen by itself. */
-const useSchema = z.object({
+export const useSchema = z.object({
   /** The column that is summed up by itself, and its frequencies. */
   one: z.nullable(id),
   frequencies: z.nullable(id),
@@ -56,7 +56,7 @@ const useSchema = z.object({
   at: cell,
 });
 
-const tableSchema = z.object({
+export const tableSchema = z.object({
   id,
   name,
   columns: z.array(columnSchema).check(z.maxLength(MOST_COLUMNS)),

@@ -13,7 +13,7 @@ const text = z.string().check(z.maxLength(LONGEST_FUNCTION));
 const name = z.string().check(z.maxLength(60));
 const finite = z.number();
 
-const functionSchema = z.object({
+export const functionSchema = z.object({
   id: z.string().check(z.minLength(1), z.maxLength(40)),
   name,
   text,
@@ -21,15 +21,15 @@ const functionSchema = z.object({
   on: z.boolean(),
 });
 
-const viewSchema = z
+export const viewSchema = z
   .object({ xFrom: finite, xTo: finite, yFrom: finite, yTo: finite })
   .check(z.refine((v) => v.xFrom < v.xTo && v.yFrom < v.yTo));
 
 export const tickKinds = ['decimal', 'pi'] as const;
-const axisSchema = z.object({ name, unit: name, ticks: z.enum(tickKinds) });
+export const axisSchema = z.object({ name, unit: name, ticks: z.enum(tickKinds) });
 
 const MOST_PICKED = 1000;
-const tableSchema = z.object({
+export const valuesSchema = z.object({
   by: z.enum(['step', 'picked']),
   from: text,
   step: text,
@@ -41,7 +41,7 @@ const tableSchema = z.object({
 
 const columnId = z.string().check(z.minLength(1), z.maxLength(40));
 /** Two columns whose points are shown with the curves. */
-const pointsSchema = z.object({ x: columnId, y: columnId, on: z.boolean() });
+export const pointsSchema = z.object({ x: columnId, y: columnId, on: z.boolean() });
 
 export const curvesSchema = z.object({
   functions: z.array(functionSchema).check(z.maxLength(MOST_FUNCTIONS)),
@@ -50,7 +50,7 @@ export const curvesSchema = z.object({
   view: z.nullable(viewSchema),
   x: axisSchema,
   y: axisSchema,
-  table: tableSchema,
+  table: valuesSchema,
 });
 
 export type SavedCurves = z.infer<typeof curvesSchema>;
@@ -58,7 +58,7 @@ export type DrawnFunction = z.infer<typeof functionSchema>;
 export type ShownPoints = z.infer<typeof pointsSchema>;
 export type View = z.infer<typeof viewSchema>;
 export type Axis = z.infer<typeof axisSchema>;
-export type TableSettings = z.infer<typeof tableSchema>;
+export type TableSettings = z.infer<typeof valuesSchema>;
 
 export const EMPTY_CURVES: SavedCurves = {
   functions: [],

@@ -10,6 +10,7 @@ import { FEWEST_DIGITS, MOST_DIGITS, displayModes } from '../format/settings';
 import { columnsSchema } from './columns';
 import { curvesSchema } from './curves';
 import { savedValue } from './saved-value';
+import { MOST_SET_ASIDE, setAsideSchema } from './set-aside';
 
 /*
  * The notebook: all that a user has, as a versioned file. Reading one treats it as a stranger's input. The published
@@ -17,10 +18,10 @@ import { savedValue } from './saved-value';
  */
 
 export const NOTEBOOK_FORMAT = 'ulkav-notebook';
-export const NOTEBOOK_VERSION = 6;
+export const NOTEBOOK_VERSION = 7;
 /** Twice what a line takes, since a text can grow when it is spelled anew. */
 const LONGEST_LINE = 2 * MOST_TYPED;
-const MOST_LINES = 1_000_000;
+export const MOST_LINES = 1_000_000;
 export const LONGEST_NOTE = 500;
 
 export const typedText = z.string().check(z.maxLength(LONGEST_LINE));
@@ -71,7 +72,8 @@ export const settingsSchema = z.object({
 /** Places or figures for one line alone. */
 export const ownDigitsSchema = z.object({ mode: z.enum(displayModes), digits });
 
-const triesSchema = z.record(z.string().check(z.regex(/^[A-Za-z]$/)), typedText);
+export const tryLetter = z.string().check(z.regex(/^[A-Za-z]$/));
+const triesSchema = z.record(tryLetter, typedText);
 
 const MOST_KEYS = 4000;
 /** How a line was keyed: ids of keys, and what else went into it (`keys/log.ts`). */
@@ -118,7 +120,7 @@ export const tapeLineSchema = z.object({
 
 const time = z.int().check(z.gte(0));
 
-const keptSchema = z.object({
+export const keptSchema = z.object({
   value: savedValue,
   full: z.string(),
   from: typedText,
@@ -128,21 +130,22 @@ const keptSchema = z.object({
   at: z.nullable(time),
 });
 
-const operandSchema = z.object({
+export const operandSchema = z.object({
   value: z.nullable(savedValue),
   made: typedText,
   percent: z.nullable(z.object({ value: z.nullable(savedValue), made: typedText })),
 });
 
-const MOST_LEVELS = 100_000;
+export const MOST_LEVELS = 100_000;
 const levels = z.array(operandSchema).check(z.maxLength(MOST_LEVELS));
-const entry = z.string().check(z.maxLength(400), z.regex(/^-?[0-9.]*(E-?\d*|[°'"0-9.]*)$/));
+/** A number being keyed. */
+export const entrySchema = z.string().check(z.maxLength(400), z.regex(/^-?[0-9.]*(E-?\d*|[°'"0-9.]*)$/));
 
-const stackSchema = z.object({ levels, entry, replaces: z.boolean(), operands: levels });
+const stackSchema = z.object({ levels, entry: entrySchema, replaces: z.boolean(), operands: levels });
 
 const infixName = z.enum(infixNames as [string, ...string[]]);
-const runningSchema = z.object({
-  entry,
+export const runningSchema = z.object({
+  entry: entrySchema,
   shown: z.nullable(operandSchema),
   isGiven: z.boolean(),
   isClosed: z.boolean(),
@@ -154,25 +157,31 @@ const runningSchema = z.object({
   isListed: z.boolean(),
 });
 
+/** The line being written. */
+export const writtenLineSchema = z.object({
+  text: typedText,
+  caret: z.int().check(z.gte(0)),
+  own: z.nullable(ownDigitsSchema),
+  keys: keyLogSchema,
+});
+
+export const placeName = z.string().check(z.refine((name) => placeNames.includes(name)));
+
 export const notebookSchema = z.object({
   format: z.literal(NOTEBOOK_FORMAT),
   version: z.literal(NOTEBOOK_VERSION),
   settings: settingsSchema,
-  line: z.object({
-    text: typedText,
-    caret: z.int().check(z.gte(0)),
-    own: z.nullable(ownDigitsSchema),
-    keys: keyLogSchema,
-  }),
+  line: writtenLineSchema,
   /** What was last tried for the letters of a line, as typed text. */
   tries: triesSchema,
   tape: z.array(tapeLineSchema).check(z.maxLength(MOST_LINES)),
-  shelf: z.record(z.string().check(z.refine((name) => placeNames.includes(name))), keptSchema),
+  shelf: z.record(placeName, keptSchema),
   running: runningSchema,
   stack: stackSchema,
   ans: z.nullable(savedValue),
   curves: curvesSchema,
   columns: columnsSchema,
+  setAside: z.array(setAsideSchema).check(z.maxLength(MOST_SET_ASIDE)),
 });
 
 export type Notebook = z.infer<typeof notebookSchema>;

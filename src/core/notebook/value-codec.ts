@@ -1,13 +1,13 @@
-import type { Alive } from '../base/alive';
-import { fromRootProduct } from '../number/arithmetic';
-import { MOST_PARTS } from '../number/approximate';
+import { MOST_DEPTH, MOST_PARTS, recipeDepth } from '../number/approximate';
 import { LARGEST_POWER } from '../number/digits';
-import { factorise } from '../number/factor';
-import { perfectRoot } from '../number/integer';
-import { productOf } from '../number/radical';
+import { smallPrimes } from '../number/factor';
+import { perfectRoot, power } from '../number/integer';
+import { LARGEST_RADICAND } from '../number/radical';
+import type { Radical } from '../number/radical';
 import { rational } from '../number/rational';
+import type { Rational } from '../number/rational';
 import type { RealOp } from '../number/real-ops';
-import { asRational, isReal } from '../number/value';
+import { asRational, asWhole, isReal } from '../number/value';
 import type { Real, RealValue, Value } from '../number/value';
 
 /*
@@ -59,10 +59,16 @@ const arity: { [op in RealOp]: number } = {
   pi: 0,
 };
 
+/** Fractions longer than this are taken to be in lowest terms, as they are written: their common divisor would take too long. */
+const LONGEST_REDUCED = 20_000;
+
 const written = ({ n, d }: { n: bigint; d: bigint }): string => (d === 1n ? `${n}` : `${n}/${d}`);
-function read(text: string) {
+function read(text: string): Rational {
   const [n, d] = text.split('/');
-  return rational(BigInt(n!), d === undefined ? 1n : BigInt(d));
+  if (d === undefined) return { n: BigInt(n!), d: 1n };
+  return Math.min(n!.length, d.length) > LONGEST_REDUCED
+    ? { n: BigInt(n!), d: BigInt(d) }
+    : rational(BigInt(n!), BigInt(d));
 }
 
 /** Numerator and denominator may each have as many digits as a result can. */
@@ -107,20 +113,25 @@ export function encode(value: Value): SavedValue {
   return nodes;
 }
 
-/** The value of a list that has the right shape, or null when its parts do not fit (a reference ahead, a radicand with a square in it). */
+/**
+ * The value of a list that has the right shape; null when its parts do not fit (a reference ahead, a radicand with a
+ * square in it, a recipe deeper than can be walked). What is stored is checked, never factorised or worked anew, so the
+ * time is that of reading it.
+ */
 export function decode(nodes: SavedValue): Value | null {
   const values: RealValue[] = [];
   for (const [i, item] of nodes.entries()) {
     if ('complex' in item) {
       const [re, im] = item.complex.map((at) => values[at]);
       if (i < nodes.length - 1 || !re || !im || asRational(im)?.n === 0n) return null;
-      return { kind: 'complex', re, im };
+      return [re, im].some((part) => recipeDepth(part) > MOST_DEPTH) ? null : { kind: 'complex', re, im };
     }
     const made = decodeNode(item, values);
     if (made === null) return null;
     values.push(made);
   }
-  return values.at(-1) ?? null;
+  const last = values.at(-1) ?? null;
+  return last === null || recipeDepth(last) > MOST_DEPTH ? null : last;
 }
 
 function decodeNode(item: Exclude<SavedNode, { complex: unknown }>, before: readonly RealValue[]): RealValue | null {
@@ -135,36 +146,41 @@ function decodeNode(item: Exclude<SavedNode, { complex: unknown }>, before: read
       coefficient: read(coefficient),
     }));
     const rising = sum.every((t, i) => i === 0 || sum[i - 1]!.radicand < t.radicand);
-    const sound = sum.every((t) => t.coefficient.n !== 0n && isSquareFree(t.radicand));
+    const sound = sum.every((t) => t.coefficient.n !== 0n && isFreeOf(t.radicand, 2));
     return rising && sound && sum.some((t) => t.radicand > 1n) ? { kind: 'surd', sum } : null;
   }
   if ('radical' in item) {
     const [coefficient, radicand, index] = item.radical;
-    const product = productOf(read(coefficient), BigInt(radicand), index, fewSteps());
-    const made = fromRootProduct(product);
-    return made?.kind === 'radical' && made.of.index === index && made.of.radicand === BigInt(radicand) ? made : null;
+    const of: Radical = { coefficient: read(coefficient), radicand: BigInt(radicand), index };
+    return isLowest(of) ? { kind: 'radical', of } : null;
   }
   if (item.args.length !== arity[item.op]) return null;
   const args = item.args.map((i) => before[i]);
   if (args.some((a) => a === undefined)) return null;
+  if (!takes(item.op, args[1])) return null;
   return { kind: 'real', op: item.op, args: args as RealValue[] } satisfies Real;
 }
 
-/** Steps of search that a file may cost for each number under a root. */
-const FEW_STEPS = 5_000;
-
-/** Is asked once for every 64 steps of search. */
-function fewSteps(): Alive {
-  let left = FEW_STEPS / 64;
-  return () => (left -= 1) > 0;
+/** Whether an operation takes its second argument: powers and roots that are told by a whole number do not take others. */
+function takes(op: RealOp, second: RealValue | undefined): boolean {
+  if (op !== 'root' && op !== 'wholePower') return true;
+  const n = second === undefined ? null : asWhole(second);
+  return n !== null && (op === 'wholePower' || n >= 2n);
 }
 
+/** A root as it is kept: not zero, nothing to be taken out in front, and no smaller index would do. */
+const isLowest = ({ coefficient, radicand, index }: Radical): boolean =>
+  coefficient.n !== 0n &&
+  radicand > 1n &&
+  radicand < LARGEST_RADICAND &&
+  isFreeOf(radicand, index) &&
+  [2, 3, 5, 7, 11].every((p) => index % p !== 0 || perfectRoot(radicand, p) === null);
+
 /**
- * Whether no square was found in n. Factors too large to be found stay unseen; such a radicand came from numbers that
- * were factorised one by one, or from a hand that harms only its own file.
+ * Whether n holds no k-th power that is seen at once: n itself, and those of small primes. Larger ones stay unseen; they
+ * come from a hand that harms only its own file.
  */
-function isSquareFree(n: bigint): boolean {
-  return perfectRoot(n, 2) === null
-    ? (factorise(n, () => true, FEW_STEPS)?.every((f) => f.exponent === 1) ?? true)
-    : n === 1n;
+function isFreeOf(n: bigint, k: number): boolean {
+  if (n === 1n) return true;
+  return perfectRoot(n, k) === null && smallPrimes.every((p) => n % power(p, k) !== 0n);
 }

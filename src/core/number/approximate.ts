@@ -97,6 +97,31 @@ export function signByBalls(v: RealValue, alive: Alive, ceiling = CEILING_BITS):
   return refine(v, 64, alive, ball.signOf, ceiling).verdict;
 }
 
+/** Recipes whose operations stand deeper inside each other could not be walked without running out of stack. */
+export const MOST_DEPTH = 1000;
+
+const depths = new WeakMap<Real, number>();
+
+/** How many operations stand inside each other in a recipe; 0 for an exact value. Worked once for each part, without recursion. */
+export function recipeDepth(v: RealValue): number {
+  if (v.kind !== 'real') return 0;
+  const open: Real[] = [v];
+  for (let part = open.at(-1); part !== undefined; part = open.at(-1)) {
+    let depth = 0;
+    const before = open.length;
+    for (const arg of part.args) {
+      if (arg.kind !== 'real') continue;
+      const known = depths.get(arg);
+      if (known === undefined) open.push(arg);
+      else depth = Math.max(depth, known);
+    }
+    if (open.length > before) continue;
+    depths.set(part, depth + 1);
+    open.pop();
+  }
+  return depths.get(v)!;
+}
+
 /** The number of parts of a recipe, counted up to the limit. */
 export function partCount(v: RealValue): number {
   const seen = new Set<RealValue>();

@@ -1,7 +1,7 @@
 import type { Trouble } from '../base/problem';
 import { fail, succeed } from '../base/result';
 import type { Result } from '../base/result';
-import { MOST_PARTS, partCount } from './approximate';
+import { MOST_DEPTH, MOST_PARTS, partCount, recipeDepth } from './approximate';
 import type { Alive } from '../base/alive';
 import { bitLength } from './integer';
 import * as q from './rational';
@@ -31,7 +31,7 @@ export function real(op: RealOp, ...args: RealValue[]): RealValue {
 /** A real, refused when its recipe has grown past what can be walked. */
 export function checkedReal(op: RealOp, ...args: RealValue[]): Outcome {
   const made = real(op, ...args);
-  return partCount(made) > MOST_PARTS ? fail({ code: 'too-large' }) : succeed(made);
+  return partCount(made) > MOST_PARTS || recipeDepth(made) > MOST_DEPTH ? fail({ code: 'too-large' }) : succeed(made);
 }
 
 /** A value as a square-root sum; null for π and reals. */
@@ -75,14 +75,20 @@ export function fromRootProduct(product: RootProduct | null): ExactReal | null {
   return of && fromRadical(of);
 }
 
-/** The factors of what is multiplied here were found when it was made. */
-const unhurried: Alive = () => true;
+/** Rounds of search (64 steps each) for the factors of what is multiplied: where they are not found, the product is a real. */
+const FEW_ROUNDS = 2000;
+
+function fewRounds(): Alive {
+  let left = FEW_ROUNDS;
+  return () => (left -= 1) > 0;
+}
 
 function multiplyRoots(a: RealValue, b: RealValue): ExactReal | null {
   if (a.kind === 'radical' && b.kind === 'rational')
     return fromRadical({ ...a.of, coefficient: q.multiply(a.of.coefficient, b.value) });
   if (b.kind === 'radical' && a.kind === 'rational') return multiplyRoots(b, a);
-  const [left, right] = [asRootProduct(a, unhurried), asRootProduct(b, unhurried)];
+  const alive = fewRounds();
+  const [left, right] = [asRootProduct(a, alive), asRootProduct(b, alive)];
   return left && right && fromRootProduct(radical.multiply(left, right));
 }
 

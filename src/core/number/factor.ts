@@ -2,7 +2,7 @@ import type { Alive } from '../base/alive';
 import { bitLength, gcd, perfectRoot, power } from './integer';
 
 const SMALL_LIMIT = 2000;
-const smallPrimes: readonly bigint[] = (() => {
+export const smallPrimes: readonly bigint[] = (() => {
   const composite = new Uint8Array(SMALL_LIMIT);
   const primes: bigint[] = [];
   for (let p = 2; p < SMALL_LIMIT; p += 1) {

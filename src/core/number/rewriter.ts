@@ -33,16 +33,33 @@ const LARGEST_MULTIPLE = 6n;
 const MOST_STEPS = 12;
 const HALF = q.rational(1n, 2n);
 const whole = (top: Polynomial): Quotient => ({ top, bottom: p.ONE });
-const keyOf = ({ top, bottom }: Quotient): string =>
-  bottom === p.ONE ? p.keyOfPolynomial(top) : `(${p.keyOfPolynomial(top)})/(${p.keyOfPolynomial(bottom)})`;
+/** Names of generators are made of the names in their arguments; from this length on a number stands for them. */
+const LONGEST_NAME = 200;
 
 export class Rewriter {
   private readonly known = new Map<RealValue, Quotient>();
   /** What stands behind the generators that are roots of sums. */
   private readonly sums = new Map<string, Polynomial>();
   private parts = 0;
+  /** Long names by number, so that names do not grow with each other: 1.1^1.1^1.1^… */
+  private readonly longNames = new Map<string, string>();
 
   constructor(private readonly alive: Alive) {}
+
+  /** The name itself when it is short, else a short one that stands for it here. */
+  private short(name: string): string {
+    if (name.length <= LONGEST_NAME) return name;
+    const known = this.longNames.get(name);
+    if (known !== undefined) return known;
+    const made = `§${this.longNames.size}`;
+    this.longNames.set(name, made);
+    return made;
+  }
+
+  private keyOf({ top, bottom }: Quotient): string {
+    const above = this.short(p.keyOfPolynomial(top));
+    return bottom === p.ONE ? above : this.short(`(${above})/(${p.keyOfPolynomial(bottom)})`);
+  }
 
   /** A product of generators, brought to lowest form. */
   private product(exponents: Monomial, coefficient: Rational): Polynomial {
@@ -174,11 +191,11 @@ export class Rewriter {
       const only = p.single(of);
       if (only !== null && only.coefficient.n > 0n && [...only.of.keys()].every(isPositive))
         return this.raisedTerm(only, exponent);
-      const name = `sum ${p.keyOfPolynomial(of)}`;
+      const name = `sum ${this.short(p.keyOfPolynomial(of))}`;
       this.sums.set(name, of);
       return this.generator(name, exponent);
     };
-    return a.bottom === p.ONE ? whole(part(a.top)) : this.opaque('root', k.toString(), keyOf(a));
+    return a.bottom === p.ONE ? whole(part(a.top)) : this.opaque('root', k.toString(), this.keyOf(a));
   }
 
   private opaque = (...names: string[]): Quotient => whole(this.generator(names.join(' ')));
@@ -186,13 +203,13 @@ export class Rewriter {
   private exp(a: Quotient): Quotient {
     if (a.bottom !== p.ONE) {
       const by = p.leading(a.top).coefficient;
-      return whole(this.generator(`exp ${keyOf({ ...a, top: p.scale(a.top, q.reciprocal(by)) })}`, by));
+      return whole(this.generator(`exp ${this.keyOf({ ...a, top: p.scale(a.top, q.reciprocal(by)) })}`, by));
     }
     let result = p.ONE;
     for (const [key, { of, coefficient }] of a.top) {
       const [only] = of.size === 1 ? of.keys() : [];
       const isLogOfPrime = only?.startsWith('ln prime ') === true && q.equal(of.get(only)!, q.ONE);
-      const name = isLogOfPrime ? only.slice(3) : `exp ${key}`;
+      const name = isLogOfPrime ? only.slice(3) : `exp ${this.short(key)}`;
       this.exponents.set(name, of);
       result = this.times(result, this.product(new Map([[name, coefficient]]), q.ONE));
     }
@@ -209,17 +226,19 @@ export class Rewriter {
     const content = q.magnitude(scaled.coefficient);
     let sum = p.ZERO;
     for (const [generator, exponent] of this.primes(content))
-      sum = p.add(sum, p.scale(this.generator(`ln ${generator}`), exponent));
+      sum = p.add(sum, p.scale(this.generator(`ln ${this.short(generator)}`), exponent));
     if (only === null || only.coefficient.n < 0n || ![...only.of.keys()].every(isPositive)) {
       const rest = p.scale(a.top, q.reciprocal(content));
       return p.toRational(rest) !== null
         ? whole(sum)
-        : whole(p.add(sum, this.generator(`ln (${p.keyOfPolynomial(rest)})`)));
+        : whole(p.add(sum, this.generator(`ln ${this.short(`(${p.keyOfPolynomial(rest)})`)}`)));
     }
     for (const [generator, exponent] of only.of) {
       const inside = this.exponents.get(generator);
       const log =
-        inside && generator.startsWith('exp ') ? p.fromTerm(inside, q.ONE) : this.generator(`ln ${generator}`);
+        inside && generator.startsWith('exp ')
+          ? p.fromTerm(inside, q.ONE)
+          : this.generator(`ln ${this.short(generator)}`);
       sum = p.add(sum, p.scale(log, exponent));
     }
     return whole(sum);
@@ -227,7 +246,7 @@ export class Rewriter {
 
   /** sin or cos: shifted by quarter turns, of an argument that leads with a positive number. */
   private circular(op: 'sin' | 'cos', a: Quotient): Quotient {
-    if (a.bottom !== p.ONE) return this.opaque(op, keyOf(a));
+    if (a.bottom !== p.ONE) return this.opaque(op, this.keyOf(a));
     const PI_KEY = 'pi^1';
     const rest = new Map(a.top);
     rest.delete(PI_KEY);
@@ -252,7 +271,7 @@ export class Rewriter {
       0n,
     );
     const isSmall = n > 1n && n <= LARGEST_MULTIPLE;
-    const key = p.keyOfPolynomial(isSmall ? p.scale(angle, q.rational(1n, n)) : angle);
+    const key = this.short(p.keyOfPolynomial(isSmall ? p.scale(angle, q.rational(1n, n)) : angle));
     let [before, now] = [op === 'sin' ? p.ZERO : p.ONE, this.generator(`${op} ${key}`)];
     const twice = p.scale(this.generator(`cos ${key}`), q.whole(2n));
     for (let k = 1n; isSmall && k < n; k += 1n)
@@ -264,14 +283,14 @@ export class Rewriter {
   private odd(op: string, a: Quotient): Quotient {
     if (a.top.size === 0) return a;
     const isNegative = p.leading(a.top).coefficient.n < 0n;
-    const made = this.opaque(op, keyOf(isNegative ? this.negate(a) : a));
+    const made = this.opaque(op, this.keyOf(isNegative ? this.negate(a) : a));
     return isNegative ? this.negate(made) : made;
   }
 
   /** Γ of a rational, brought into (0, 1]; of 1/2 it is √π. */
   private gamma(a: Quotient): Quotient {
     const at = a.bottom === p.ONE ? p.toRational(a.top) : null;
-    if (at === null || at.n > 200n * at.d || at.n < -200n * at.d) return this.opaque('gamma', keyOf(a));
+    if (at === null || at.n > 200n * at.d || at.n < -200n * at.d) return this.opaque('gamma', this.keyOf(a));
     let factor = q.ONE;
     let x = at;
     for (; q.compare(x, q.ONE) > 0; factor = q.multiply(factor, x)) x = q.subtract(x, q.ONE);
@@ -339,7 +358,7 @@ export class Rewriter {
       case 'arccos':
         return this.add(whole(p.scale(this.generator('pi'), HALF)), this.negate(this.odd('arcsin', of(first))));
       case 'arcosh':
-        return this.opaque(v.op, keyOf(of(first)));
+        return this.opaque(v.op, this.keyOf(of(first)));
       case 'gamma':
         return this.gamma(of(first));
       case 'pi':

@@ -1,3 +1,4 @@
+import type { Trouble } from '../base/problem';
 import { withDigit, withExponent, withMark, withOtherSign, withPoint, withoutLast } from '../keyed/entry';
 import { Builder, isOpen, madeText, percentTree, plainOperand, together } from '../keyed/operand';
 import type { Operand, Work } from '../keyed/operand';
@@ -27,9 +28,18 @@ export type RunningOutcome<V> =
       step: RunningStep | null;
       again: boolean;
     }>
+  | Readonly<{ kind: 'refused'; trouble: Trouble }>
   | null;
 
 export type RunningKey = Meaning | Readonly<{ kind: 'equals' | 'negate' | 'clearEntry' }>;
+
+/** So many brackets and operations may wait at once; what they come to is one expression, which has to be read. */
+export const MOST_WAITING = 200;
+
+const isFull = ({ frames }: Running<unknown>): boolean =>
+  frames.reduce((count, frame) => count + 1 + frame.length, 0) > MOST_WAITING;
+
+const FULL = { kind: 'refused', trouble: { code: 'syntax', reason: 'nested-too-deep' } } as const;
 
 const done = <V>(running: Running<V>): RunningOutcome<V> => ({ kind: 'done', running });
 const PLAIN_STEP: RunningStep = { addition: null };
@@ -144,6 +154,7 @@ function operator<V>(
   const frame = innermost(running);
   const { name: sign } = operation;
   const last = frame.at(-1);
+  if (isFull(running) && folding(frame, operation.infix ?? null, settings) === 0) return FULL;
   const next = { entry: '', isGiven: false, isClosed: false, isDone: false, repeat: null } as const;
   // Nothing came after the last operator: this one takes its place.
   if (!running.isGiven && !running.isDone && last !== undefined) {
@@ -235,6 +246,7 @@ function opened<V>(running: Running<V>, settings: RunningSettings): RunningOutco
     return times?.kind === 'done' ? opened(times.running, settings) : times;
   }
   const from = begun(running);
+  if (isFull(from)) return FULL;
   return done({ ...from, entry: '', shown: null, isGiven: false, isClosed: false, frames: [...from.frames, []] });
 }
 

@@ -1,7 +1,7 @@
 import type { Trouble } from '../base/problem';
 import { withDigit, withExponent, withMark, withOtherSign, withPoint, withoutLast } from '../keyed/entry';
 import type { Entry } from '../keyed/entry';
-import { Builder, entryOperand, isOpen, madeText, plainOperand, together } from '../keyed/operand';
+import { Builder, entryOperand, isOpen, madeText, plainOperand, together, toldText } from '../keyed/operand';
 import type { Operand, Work } from '../keyed/operand';
 import { degreeSign, negation, percentage } from '../keyed/operation';
 import type { Meaning, Operation } from '../keyed/operation';
@@ -86,15 +86,18 @@ function operated<V>(stack: Stack<V>, operation: Operation, depth: StackDepth): 
   const builder = new Builder<V>();
   const args = operands.map((o) => builder.operand(o));
   const built = together(operation.make, args);
-  const land = (value: V | null, instead: string): Stack<V> => {
-    const made = madeText(built.made, instead);
+  const landed = (value: V | null, made: string): Stack<V> => {
     const percent = operation === percentage ? { value: operands[0]!.value, made: operands[0]!.made } : null;
     // Of four held levels, the result takes one place of those that fell.
     const levels = takes === 0 ? now.levels : fallen(now.levels, takes, depth);
     const room = depth === 'four' && now.levels.length >= FOUR && takes > 0 ? levels.slice(1) : levels;
     return { ...lifted({ ...now, levels: room, replaces: false }, { value, made, percent }, depth), operands };
   };
-  if (isOpen(built.made)) return done(land(null, ''));
+  if (isOpen(built.made)) {
+    const told = toldText(built.made);
+    return told.ok ? done(landed(null, told.value)) : { kind: 'refused', trouble: told.problem };
+  }
+  const land = (value: V | null, instead: string): Stack<V> => landed(value, madeText(built.made, instead));
   return { kind: 'work', work: builder.done(built), land };
 }
 

@@ -5,23 +5,33 @@ import { TYPED, printText } from '@/core/language/print-text';
 import { looksLikeLatex, readLatex } from '@/core/language/read-latex';
 import { looksLikeMathml, readMathml } from '@/core/language/read-mathml';
 import { useStore } from '@/state/app-store';
+import { notice } from '@/state/notice';
 import { respell } from '@/state/respell';
 
-/** Typed text for what was copied as LaTeX or MathML; null when it is neither, or beyond what is read. */
-function asTyped(text: string, html: string): string | null {
+/** Longer texts are no formula of a line. */
+const LONGEST_SOURCE = 500_000;
+
+/** Typed text for what was copied as LaTeX or MathML; null when it is neither, `unreadable` when it is beyond what is read. */
+function asTyped(text: string, html: string): string | 'unreadable' | null {
   const source = [text, html].find(looksLikeMathml);
-  const made = source !== undefined ? readMathml(source) : looksLikeLatex(text) ? readLatex(text) : null;
-  if (made === null) return null;
-  const reading = parse(made, { functions: functionNames, decimalSign: '.', impliedFirst: false });
+  if (source === undefined && !looksLikeLatex(text)) return null;
+  const made = source !== undefined ? readMathml(source) : readLatex(text);
+  const reading =
+    made === null ? null : parse(made, { functions: functionNames, decimalSign: '.', impliedFirst: false });
   // The brackets that only kept its parts together go.
-  return reading.ok ? printText(bare(reading.value.tree), TYPED) : null;
+  if (reading?.ok === true) return printText(bare(reading.value.tree), TYPED);
+  return source === text ? 'unreadable' : null;
 }
 
-/** Puts what was pasted into the line: mathematics as it is meant, all else as it stands. */
+/** Puts what was pasted into the line: mathematics as it is meant, all else as it stands. What cannot be put in is told. */
 export function pasteInto(text: string, html: string): void {
-  const { paste, settings } = useStore.getState();
+  const { paste, settings, say } = useStore.getState();
+  if (text.trim() === '' && !looksLikeMathml(html)) return say(notice('nothing-pasted'));
+  if (text.length > LONGEST_SOURCE || html.length > LONGEST_SOURCE)
+    return text.length > LONGEST_SOURCE ? say(notice('line-full')) : paste(text);
   const typed = asTyped(text, html);
-  if (typed === null) return paste(text);
+  if (typed === null) return text.trim() === '' ? say(notice('formula-unreadable')) : paste(text);
+  if (typed === 'unreadable') return say(notice('formula-unreadable'));
   const { impliedFirst, display } = settings;
   paste(respell(typed, { decimalSign: '.', impliedFirst }, { decimalSign: display.decimalSign, impliedFirst }), true);
 }

@@ -14,6 +14,7 @@ import { PlaceTile } from '@/ui/keyed/PlaceTile';
 import { Heading } from '@/ui/theme/text';
 import { PlaceRow } from './PlaceRow';
 import { PlaceSheet } from './PlaceSheet';
+import { SetAside } from './SetAside';
 
 /** Everything kept: the running total, the slots, the letters, each with its value, where it came from, and when. */
 export function Shelf() {
@@ -80,6 +81,7 @@ export function Shelf() {
             />
           ))}
         </View>
+        <SetAside />
       </View>
       {open === null ? null : <PlaceSheet name={open} onClose={() => setOpen(null)} />}
     </View>

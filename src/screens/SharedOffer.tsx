@@ -1,0 +1,78 @@
+import { View } from '@tamagui/core';
+import { useMemo } from 'react';
+import type { SharedLine, SharedSettings } from '@/core/notebook/shared';
+import { MOST_TYPED } from '@/core/line/line';
+import { useStore } from '@/state/app-store';
+import { notice } from '@/state/notice';
+import { sharedText } from '@/state/respell';
+import type { State } from '@/state/store';
+import { settingsText, words } from '@/text/labels';
+import { Button } from '@/ui/control/Button';
+import { Formula } from '@/ui/formula/Formula';
+import { typeset } from '@/ui/formula/typeset';
+import { Sheet } from '@/ui/sheet/Sheet';
+import { Words } from '@/ui/theme/text';
+
+/** What is offered, without what it leaves open. */
+const givenOf = (offered: SharedSettings['settings']): Partial<State['settings']> =>
+  Object.fromEntries(Object.entries(offered).filter(([, value]) => value !== undefined));
+
+/** A longer line is shown as text: it is read to be known again, not to be worked with. */
+const LONGEST_DRAWN = 600;
+
+/** The line as it would stand on the Bench, and what it is worked in. */
+function OfferedLine({ line }: Readonly<{ line: SharedLine }>) {
+  const settings = useStore((s) => s.settings);
+  const text = sharedText(line, settings);
+  const { decimalSign, grouping } = settings.display;
+  const markup = useMemo(
+    () =>
+      text.length > LONGEST_DRAWN
+        ? null
+        : typeset(text, { decimalSign, impliedFirst: line.impliedFirst }, { decimalSign, grouping }),
+    [text, decimalSign, grouping, line.impliedFirst],
+  );
+  const { angle, complex, impliedFirst } = line;
+  return (
+    <>
+      <View paddingVertical="$2" className="scroll-x" tabIndex={0} role="group" aria-label={words.sharedLine}>
+        {markup === null ? (
+          <Words>{text.length > LONGEST_DRAWN ? `${text.slice(0, LONGEST_DRAWN)} …` : text}</Words>
+        ) : (
+          <Formula markup={markup} size="line" />
+        )}
+      </View>
+      <Words tone="muted">{settingsText({ ...settings, angle, complex, impliedFirst })}</Words>
+    </>
+  );
+}
+
+/** Asks before what a link or a file brings takes the place of one's own. */
+export function SharedOffer() {
+  const offered = useStore((s) => s.offered);
+  const hasLine = useStore((s) => s.document.line.kind === 'typed' || s.document.line.row.length > 0);
+  const { offer, set, say, openShared } = useStore.getState();
+  if (offered === null) return null;
+  const close = () => offer(null);
+  const isLine = offered.kind === 'line';
+  const take = () => {
+    if (offered.kind === 'line') return openShared(offered);
+    set(givenOf(offered.settings));
+    close();
+    return say(notice('settings-taken'));
+  };
+  const isLong = offered.kind === 'line' && offered.text.length > MOST_TYPED;
+  return (
+    <Sheet title={isLine ? words.sharedLine : words.takeSettings} onClose={close}>
+      {offered.kind === 'line' ? <OfferedLine line={offered} /> : <Words>{settingsText(offered.settings)}</Words>}
+      {isLong ? <Words tone="accent">{words.sharedTooLong}</Words> : null}
+      {isLine && hasLine && !isLong ? <Words>{words.sharedReplaces}</Words> : null}
+      <View flexDirection="row" gap="$2" flexWrap="wrap">
+        <Button isDisabled={isLong} onPress={take}>
+          {isLine ? words.putOnBench : words.takeThem}
+        </Button>
+        <Button onPress={close}>{isLine ? words.leaveIt : words.keepMine}</Button>
+      </View>
+    </Sheet>
+  );
+}
