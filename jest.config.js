@@ -8,7 +8,7 @@ module.exports = {
       testEnvironment: 'node',
       testMatch: [
         '<rootDir>/src/{core,text,keys,state,workers}/**/*.test.ts',
-        '<rootDir>/{batch,reference,demo,server}/**/*.test.ts',
+        '<rootDir>/{batch,reference,demo,server,soak}/**/*.test.ts',
       ],
       moduleNameMapper: alias,
       transform: { '\\.tsx?$': '<rootDir>/scripts/esbuild-transform.cjs' },

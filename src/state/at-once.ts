@@ -18,14 +18,22 @@ export function pressAtOnce(store: Store, action: KeyAction, worked: Worked): vo
   const before = store.getState();
   before.press(action);
   if (!isSameQuestion(store.getState(), before)) store.getState().working();
+  settleAll(store, worked);
+}
+
+/** Does what keys wait for, until none do. */
+export function settleAll(store: Store, worked: Worked): void {
   while (store.getState().waiting !== null) settleOnce(store, worked);
 }
 
 function settleOnce(store: Store, { alive, random }: Worked): void {
   const before = store.getState();
   if (before.work !== null) before.land(answerWork(before.work.request, alive, random));
-  else if (before.live.kind === 'working')
+  else {
+    // Keys can wait for a line that is known to be empty, or was answered meanwhile.
+    if (before.live.kind !== 'working') before.working();
     before.settle(answerLine(requestOf(before), alive, random), lineText(before));
+  }
   if (!isSameQuestion(store.getState(), before)) store.getState().working();
 }
 

@@ -12,6 +12,7 @@ import {
 } from '@/core/notebook/columns';
 import type { DataColumn, DataTable, SavedColumns, TableUse } from '@/core/notebook/columns';
 import type { Axis } from '@/core/notebook/curves';
+import { overflow } from './bounds';
 import { withFunction } from './curve-actions';
 import type { Document } from './document';
 import type { StepName } from './history';
@@ -124,6 +125,8 @@ export function columnAtHand({ columns }: Document): DataColumn | null {
 
 /** A value put below the last one of a column; with no column, into a table of its own. */
 export function appended(state: State, column: string | null, text: string): Partial<State> {
+  const full = overflow(LONGEST_CELL, text);
+  if (full !== null) return full;
   const id = column ?? columnAtHand(state.document)?.id ?? null;
   const table = id === null ? undefined : tableOf(state, id);
   if (id === null || table === undefined) {
@@ -141,12 +144,14 @@ export const columnActions = (change: Change): ColumnActions => ({
   addTable: () => change((state) => newTable(state, '', [EMPTY_COLUMN])),
   putTable: (name, columns) => change((state) => newTable(state, name, columns)),
   nameTable: (id, name) =>
-    change((state) =>
-      together(
-        state,
-        'table-name',
-        inTable(state, id, 'table-name', (t) => (t.name === name ? t : { ...t, name: name.slice(0, LONGEST_NAME) })),
-      ),
+    change(
+      (state) =>
+        overflow(LONGEST_NAME, name) ??
+        together(
+          state,
+          'table-name',
+          inTable(state, id, 'table-name', (t) => (t.name === name ? t : { ...t, name })),
+        ),
     ),
   removeTable: (id) =>
     change((state) => {
@@ -169,15 +174,17 @@ export const columnActions = (change: Change): ColumnActions => ({
       })),
     ),
   changeColumn: (id, part) =>
-    change((state) =>
-      together(
-        state,
-        'column',
-        inTable(state, tableOf(state, id)?.id ?? '', 'column', (t) => ({
-          ...t,
-          columns: t.columns.map((c) => (c.id === id ? { ...c, ...part } : c)),
-        })),
-      ),
+    change(
+      (state) =>
+        overflow(LONGEST_NAME, part.name, part.unit) ??
+        together(
+          state,
+          'column',
+          inTable(state, tableOf(state, id)?.id ?? '', 'column', (t) => ({
+            ...t,
+            columns: t.columns.map((c) => (c.id === id ? { ...c, ...part } : c)),
+          })),
+        ),
     ),
   moveColumn: (id, by) =>
     change((state) =>
@@ -211,6 +218,8 @@ export const columnActions = (change: Change): ColumnActions => ({
   setCell: (column, row, text) =>
     change((state) => {
       if (row >= MOST_ROWS) return { notice: notice('column-full') };
+      const full = overflow(LONGEST_CELL, text);
+      if (full !== null) return full;
       const next = inTable(state, tableOf(state, column)?.id ?? '', 'cell', (t) =>
         withCells(t, [column], (cells) => withCell(cells, row, text)),
       );
@@ -236,16 +245,18 @@ export const columnActions = (change: Change): ColumnActions => ({
       notice: notice('sorted', '', true),
     })),
   setUse: (id, part) =>
-    change((state) =>
-      together(
-        state,
-        'use',
-        inTable(state, id, 'use', (t) => {
-          const use = { ...t.use, ...part };
-          const isSame = (Object.keys(use) as (keyof TableUse)[]).every((key) => use[key] === t.use[key]);
-          return isSame ? t : { ...t, use };
-        }),
-      ),
+    change(
+      (state) =>
+        overflow(LONGEST_CELL, part.width, part.at) ??
+        together(
+          state,
+          'use',
+          inTable(state, id, 'use', (t) => {
+            const use = { ...t.use, ...part };
+            const isSame = (Object.keys(use) as (keyof TableUse)[]).every((key) => use[key] === t.use[key]);
+            return isSame ? t : { ...t, use };
+          }),
+        ),
     ),
   putCells: (id, column, row, wanted) =>
     change((state) => {
@@ -262,7 +273,10 @@ export const columnActions = (change: Change): ColumnActions => ({
         if (put === undefined) return c;
         const texts = put.cells.slice(0, MOST_ROWS - row).map((text) => text.slice(0, LONGEST_CELL));
         // A column that holds something keeps its name.
-        const named = put.name === '' || c.cells.length > 0 ? {} : { name: put.name, unit: put.unit };
+        const named =
+          put.name === '' || c.cells.length > 0
+            ? {}
+            : { name: put.name.slice(0, LONGEST_NAME), unit: put.unit.slice(0, LONGEST_NAME) };
         return { ...c, ...named, cells: [...writtenOver(c.cells, row, texts)] };
       });
       const shifted = more.map((c) => ({ ...c, cells: [...writtenOver([], row, c.cells)] }));

@@ -1,9 +1,17 @@
 import { functionNames } from '@/core/function';
 import { parse } from '@/core/language/parse';
 import { printText, TYPED } from '@/core/language/print-text';
-import { LONGEST_FUNCTION, MOST_FUNCTIONS, MOST_LOOKS } from '@/core/notebook/curves';
+import {
+  LONGEST_FUNCTION,
+  LONGEST_NAME,
+  MOST_FUNCTIONS,
+  MOST_LOOKS,
+  MOST_PICKED,
+  isView,
+} from '@/core/notebook/curves';
 import type { DrawnFunction, SavedCurves } from '@/core/notebook/curves';
 import type { Settings } from '@/core/notebook/schema';
+import { overflow } from './bounds';
 import type { StepName } from './history';
 import { notice } from './notice';
 import { changed } from './state';
@@ -66,12 +74,15 @@ export const curveActions = (change: Change): CurveActions => ({
   addFunction: (text) =>
     change((state) => {
       const made = withFunction(state.document.curves, text);
-      return made === null ? { notice: notice('functions-full') } : withCurves(state, 'function', made);
+      if (made === null) return { notice: notice('functions-full') };
+      return overflow(LONGEST_FUNCTION, text) ?? withCurves(state, 'function', made);
     }),
   changeFunction: (id, part) =>
     change((state) => {
       const { functions } = state.document.curves;
       const isSwitch = Object.keys(part).join() === 'on';
+      const full = overflow(LONGEST_NAME, part.name) ?? overflow(LONGEST_FUNCTION, part.text);
+      if (full !== null || !functions.some((f) => f.id === id)) return full ?? {};
       return withCurves(state, isSwitch ? 'switch-function' : 'function', {
         functions: functions.map((f) => (f.id === id ? { ...f, ...part } : f)),
       });
@@ -109,9 +120,17 @@ export const curveActions = (change: Change): CurveActions => ({
             notice: notice('functions-cleared', '', true),
           },
     ),
-  setView: (view) => change((state) => withCurves(state, 'view', { view })),
+  setView: (view) => change((state) => (view === null || isView(view) ? withCurves(state, 'view', { view }) : {})),
   setAxis: (which, axis) =>
-    change((state) => withCurves(state, 'axes', { [which]: { ...state.document.curves[which], ...axis } })),
+    change(
+      (state) =>
+        overflow(LONGEST_NAME, axis.name, axis.unit) ??
+        withCurves(state, 'axes', { [which]: { ...state.document.curves[which], ...axis } }),
+    ),
   setTable: (table) =>
-    change((state) => withCurves(state, 'table', { table: { ...state.document.curves.table, ...table } })),
+    change((state) => {
+      if ((table.picked?.length ?? 0) > MOST_PICKED) return { notice: notice('picked-full') };
+      const full = overflow(LONGEST_FUNCTION, table.from, table.step, table.to, ...(table.picked ?? []));
+      return full ?? withCurves(state, 'table', { table: { ...state.document.curves.table, ...table } });
+    }),
 });

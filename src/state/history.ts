@@ -1,3 +1,5 @@
+import type { DecimalSign } from '@/core/language/numerals';
+
 /** Undo and redo over snapshots that share what did not change. Each step knows what it takes back. */
 export type StepName =
   | 'typing'
@@ -53,42 +55,52 @@ export type StepName =
   | 'points'
   | 'remove-aside';
 
-/** `settings`: those that were set before, where the step changed them too. */
-type Step<D, S> = Readonly<{ name: StepName; before: D; settings?: S }>;
+/**
+ * A step: what was before, and the decimal sign in which its line is written. `settings`: those that were set before,
+ * where the step changed them too.
+ */
+type Step<D, S> = Readonly<{ name: StepName; before: D; sign: DecimalSign; settings?: S }>;
 
 export type History<D, S = unknown> = Readonly<{ past: readonly Step<D, S>[]; future: readonly Step<D, S>[] }>;
 
 export const NO_HISTORY: History<never, never> = { past: [], future: [] };
 const MOST_STEPS = 5000;
 
-export const recorded = <D, S>(history: History<D, S>, name: StepName, before: D, settings?: S): History<D, S> => ({
-  past: [...history.past, { name, before, ...(settings === undefined ? {} : { settings }) }].slice(-MOST_STEPS),
+export const recorded = <D, S>(history: History<D, S>, step: Step<D, S>): History<D, S> => ({
+  past: [...history.past, step].slice(-MOST_STEPS),
   future: [],
 });
 
-type Moved<D, S> = Readonly<{ history: History<D, S>; now: D; settings: S; name: StepName }>;
+/** `sign`: in which the line that is gone back to is written. */
+type Moved<D, S> = Readonly<{ history: History<D, S>; now: D; sign: DecimalSign; settings: S; name: StepName }>;
+type Here<D, S> = Readonly<{ now: D; sign: DecimalSign; settings: S }>;
 
-/** One step of a history turned round: what it goes back to, and the step that leads here again. */
-function turned<D, S>(
-  { name, before, settings }: Step<D, S>,
-  now: D,
-  set: S,
-): { step: Step<D, S>; to: D; settings: S } {
-  return settings === undefined
-    ? { step: { name, before: now }, to: before, settings: set }
-    : { step: { name, before: now, settings: set }, to: before, settings };
-}
+/** The step that leads from where a step goes back to here again. */
+const turned = <D, S>({ name, settings }: Step<D, S>, here: Here<D, S>): Step<D, S> => ({
+  name,
+  before: here.now,
+  sign: here.sign,
+  ...(settings === undefined ? {} : { settings: here.settings }),
+});
 
-export function undone<D, S>({ past, future }: History<D, S>, now: D, set: S): Moved<D, S> | null {
+const to = <D, S>({ before, sign, settings, name }: Step<D, S>, here: Here<D, S>, history: History<D, S>) => ({
+  history,
+  now: before,
+  sign,
+  settings: settings ?? here.settings,
+  name,
+});
+
+export function undone<D, S>({ past, future }: History<D, S>, here: Here<D, S>): Moved<D, S> | null {
   const last = past.at(-1);
-  if (last === undefined) return null;
-  const { step, to, settings } = turned(last, now, set);
-  return { history: { past: past.slice(0, -1), future: [...future, step] }, now: to, settings, name: last.name };
+  return last === undefined
+    ? null
+    : to(last, here, { past: past.slice(0, -1), future: [...future, turned(last, here)] });
 }
 
-export function redone<D, S>({ past, future }: History<D, S>, now: D, set: S): Moved<D, S> | null {
+export function redone<D, S>({ past, future }: History<D, S>, here: Here<D, S>): Moved<D, S> | null {
   const last = future.at(-1);
-  if (last === undefined) return null;
-  const { step, to, settings } = turned(last, now, set);
-  return { history: { past: [...past, step], future: future.slice(0, -1) }, now: to, settings, name: last.name };
+  return last === undefined
+    ? null
+    : to(last, here, { past: [...past, turned(last, here)], future: future.slice(0, -1) });
 }

@@ -3,17 +3,20 @@ import {
   changed as changedLine,
   emptyLine,
   emptyPlace,
+  inView,
   insertText,
   isEmptyLine,
   MOST_TYPED,
   lineOf,
   pointedAt,
+  textOf,
   withCaretAt,
 } from '@/core/line/line';
 import type { Line, LineAction } from '@/core/line/line';
 import { selectOperand } from '@/core/line/edits';
 import { openLetters } from '@/core/evaluate/open-letters';
 import { parse } from '@/core/language/parse';
+import type { DecimalSign } from '@/core/language/numerals';
 import { isTruth } from '@/core/language/truth';
 import { pasteChoices } from '@/core/line/pasted';
 import type { Settings } from '@/core/notebook/schema';
@@ -26,7 +29,7 @@ import type { Document } from './document';
 import { recorded, redone, undone } from './history';
 import type { StepName } from './history';
 import { notice } from './notice';
-import { sharedText, spellingOf } from './respell';
+import { respell, sharedText, spellingOf } from './respell';
 import { changed, written } from './state';
 import type { Actions, Change, Get, State } from './state';
 import { pasted, runningPressed, stackPressed } from './keyed-actions';
@@ -131,12 +134,23 @@ export function finish(state: State, now: number): Partial<State> {
 /** Steps that are seen for themselves. */
 const isSilent: ReadonlySet<StepName> = new Set(['typing', 'operation']);
 
+/** A line of before as it is written under the settings of now. */
+function asSetNow(line: Line, sign: DecimalSign, settings: Settings): Line {
+  const { decimalSign } = settings.display;
+  const { impliedFirst, view } = settings;
+  const options = optionsOf(settings);
+  if (sign === decimalSign) return inView(line, view, options);
+  const text = textOf(line, sign);
+  return lineOf(respell(text, { decimalSign: sign, impliedFirst }, { decimalSign, impliedFirst }), view, options);
+}
+
 function travel(state: State, step: typeof undone<Document, Settings>, code: 'undone' | 'redone'): Partial<State> {
-  const moved = step(state.history, state.document, state.settings);
+  const sign = state.settings.display.decimalSign;
+  const moved = step(state.history, { now: state.document, sign, settings: state.settings });
   if (moved === null) return {};
-  const { settings } = moved;
+  const { settings, now } = moved;
   return {
-    document: moved.now,
+    document: { ...now, line: asSetNow(now.line, moved.sign, settings) },
     history: moved.history,
     ...(settings === state.settings ? {} : { settings, forms: { known: new WeakMap() } }),
     reported: null,
@@ -271,7 +285,12 @@ export function lineActions(change: Change, get: Get, clock: () => number): Line
     retype: (text, caret, anchor) =>
       withText(text, (line, state) =>
         line.kind === 'typed'
-          ? written(state, 'typing', { kind: 'typed', text, caret, anchor }, { fresh: null })
+          ? written(
+              state,
+              'typing',
+              { kind: 'typed', text, caret: Math.min(caret, text.length), anchor: Math.min(anchor, text.length) },
+              { fresh: null },
+            )
           : written(state, 'typing', lineOf(text, 'boxed', optionsOf(state.settings), caret), { fresh: null }),
       ),
     point: (place, extends_) =>
@@ -312,7 +331,12 @@ export function lineActions(change: Change, get: Get, clock: () => number): Line
           document: next,
           settings: worked,
           // The settings go with the line: one step takes all of it back.
-          history: recorded(state.history, 'shared-line', document, settings),
+          history: recorded(state.history, {
+            name: 'shared-line',
+            before: document,
+            sign: settings.display.decimalSign,
+            settings,
+          }),
           forms: { known: new WeakMap() },
           offered: null,
           notice: notice('line-shared', '', true),

@@ -24,6 +24,7 @@ export type NoticeCode =
   | 'nothing-pasted'
   | 'formula-unreadable'
   | 'field-full'
+  | 'picked-full'
   | 'parts-set-aside'
   | 'notebook-partly'
   | 'link-too-long'

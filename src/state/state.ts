@@ -1,6 +1,6 @@
 import type { Problem } from '@/core/base/problem';
 import type { FormId } from '@/core/format/form';
-import { MOST_TYPED, isEmptyLine, textOf } from '@/core/line/line';
+import { MOST_TYPED, inView, isEmptyLine, textOf } from '@/core/line/line';
 import type { Line } from '@/core/line/line';
 import type { PasteChoice } from '@/core/line/pasted';
 import type { Place } from '@/core/line/row';
@@ -15,7 +15,7 @@ import { logged } from '@/keys/log';
 import type { LineAnswer } from '@/workers/answer';
 import type { Answered, Outcome } from '@/workers/client';
 import type { NewColumn } from './column-actions';
-import { DEFAULT_SETTINGS, EMPTY_DOCUMENT } from './document';
+import { DEFAULT_SETTINGS, EMPTY_DOCUMENT, optionsOf } from './document';
 import type { Document } from './document';
 import { NO_HISTORY, recorded } from './history';
 import type { History, StepName } from './history';
@@ -216,7 +216,7 @@ export function changed(state: State, name: StepName, document: Document): Parti
   if (document === state.document) return {};
   return {
     document,
-    history: recorded(state.history, name, state.document),
+    history: recorded(state.history, { name, before: state.document, sign: state.settings.display.decimalSign }),
     notice: null,
     pasteQuestion: null,
     refused: null,
@@ -230,14 +230,20 @@ const loggedIn = ({ keyed }: Document, next: Line, how: Logging): readonly strin
   'fresh' in how ? how.fresh : isEmptyLine(next) ? [] : logged(keyed, how.entry);
 
 /** A new line also takes back what was said about the old one. */
-export function written(state: State, name: StepName, next: Line, how: Logging): Partial<State> {
+export function written(state: State, name: StepName, made: Line, how: Logging): Partial<State> {
   const { document, settings } = state;
   const sign = settings.display.decimalSign;
+  // What was too deep for boxes goes back to them as soon as it is not.
+  const next = inView(made, settings.view, optionsOf(settings));
   const text = textOf(next, sign);
   if (text.length > MOST_TYPED) return { notice: notice('line-full'), pasteQuestion: null };
   const keyed = loggedIn(document, next, how);
   if (text === textOf(document.line, sign)) return { document: { ...document, line: next, keyed }, notice: null };
   const own = isEmptyLine(next) ? null : document.own;
-  const made: Document = { ...document, line: next, keyed, own };
-  return { ...changed(state, name, made), reported: null, chosen: null, recalled: null };
+  return {
+    ...changed(state, name, { ...document, line: next, keyed, own }),
+    reported: null,
+    chosen: null,
+    recalled: null,
+  };
 }

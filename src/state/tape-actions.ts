@@ -1,7 +1,9 @@
 import { emptyLine, insertText, lineOf } from '@/core/line/line';
 import { given } from '@/core/running/running';
+import { LONGEST_NOTE } from '@/core/notebook/schema';
 import type { TapeLine } from '@/core/notebook/schema';
 import { putEntry } from '@/keys/log';
+import { overflow } from './bounds';
 import { optionsOf } from './document';
 import { recalledInto } from './keyed-actions';
 import { notice } from './notice';
@@ -99,7 +101,9 @@ export function tapeActions(change: Change): TapeActions {
     pinLine: (id, pinned) => onLine(id, (line, state) => changed(state, 'pin', withLine(state, { ...line, pinned }))),
     noteLine: (id, note) =>
       onLine(id, (line, state) =>
-        note === line.note ? {} : changed(state, 'note', withLine(state, { ...line, note })),
+        note === line.note
+          ? {}
+          : (overflow(LONGEST_NOTE, note) ?? changed(state, 'note', withLine(state, { ...line, note }))),
       ),
     replaceAnswer: (id, answer, inSettings) =>
       onLine(id, (line, state) =>
@@ -115,6 +119,10 @@ export function tapeActions(change: Change): TapeActions {
         };
       }),
     chooseTapeForm: (id, chosen) =>
-      onLine(id, (line, state) => changed(state, 'choose-form', withLine(state, { ...line, chosen }))),
+      onLine(id, (line, state) =>
+        line.chosen === chosen || !line.forms.some((form) => form.id === chosen)
+          ? {}
+          : changed(state, 'choose-form', withLine(state, { ...line, chosen })),
+      ),
   };
 }

@@ -91,6 +91,7 @@ const sentences: { [C in NoticeCode]: (fact: string) => string } = {
     `Another tab changed the same ${count === '1' ? 'thing' : 'things'}; what it had is kept on the Shelf.`,
   'nothing-pasted': () => 'There was no text to paste.',
   'formula-unreadable': () => 'This formula holds something that cannot be read here; it was not put in.',
+  'picked-full': () => 'A thousand picked x are all that there is room for.',
   'field-full': (most) => `This field takes ${most} characters; what was longer was not put in.`,
   'line-replaced': () => 'The line on the tape was replaced.',
   'settings-taken': () => 'The settings were taken over.',

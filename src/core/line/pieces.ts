@@ -50,7 +50,9 @@ export function unshielded(list: readonly Piece[]): readonly Piece[] {
 /** Where an offset of the text lies among the pieces; inside a box that ends there when nothing closes it. */
 export function placeIn(of: Pieces, offset: number): Place {
   for (const [i, { from, to, slots }] of of.list.entries()) {
-    if (offset <= from) return { path: [], at: i };
+    // Behind a bracket that only keeps a box apart, the place is in the box that begins there, and not before both.
+    const isBracketed = offset === from && offset > (of.list[i - 1]?.to ?? of.from) && slots[0]?.from === offset;
+    if (offset <= from && !isBracketed) return { path: [], at: i };
     if (offset > to) continue;
     const holding = slots.findIndex((s) => offset >= s.from && offset <= s.to);
     // In a name or a bracket of the box: the nearest slot before.

@@ -312,7 +312,9 @@ class Reader {
     const list: Piece[] = [];
     const before = this.at;
     read(list);
-    return { list: unshielded(list), from, to: this.at === before ? from : Math.max(from, this.lastEnd()) };
+    // An empty box ends where it begins: what comes behind it is no longer in it.
+    const isEmpty = this.at === before || list.length === 0;
+    return { list: unshielded(list), from, to: isEmpty ? from : Math.max(from, this.lastEnd()) };
   }
 
   private operand(): Pieces {
@@ -339,7 +341,10 @@ class Reader {
     const over = factors
       .slice(start)
       .filter((p, i, all) => !(isGlyph(p.item, /^ $/) && (i === 0 || i === all.length - 1)));
-    const from = over[0]?.from ?? stroke.span.from;
+    // An empty box before the stroke is the numerator.
+    const before = this.tokens[this.at - 2];
+    const empty = before?.kind === 'box' ? before.span.from : stroke.span.from;
+    const from = over[0]?.from ?? empty;
     const top = unwrapped({ list: unshielded(over), from, to: over.at(-1)?.to ?? stroke.span.from });
     const below = this.pieces((part) => {
       this.operandInto(part);

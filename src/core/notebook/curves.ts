@@ -10,7 +10,8 @@ export const MOST_FUNCTIONS = 40;
 export const MOST_LOOKS = 8;
 
 const text = z.string().check(z.maxLength(LONGEST_FUNCTION));
-const name = z.string().check(z.maxLength(60));
+export const LONGEST_NAME = 60;
+const name = z.string().check(z.maxLength(LONGEST_NAME));
 const finite = z.number();
 
 export const functionSchema = z.object({
@@ -21,14 +22,28 @@ export const functionSchema = z.object({
   on: z.boolean(),
 });
 
-export const viewSchema = z
-  .object({ xFrom: finite, xTo: finite, yFrom: finite, yTo: finite })
-  .check(z.refine((v) => v.xFrom < v.xTo && v.yFrom < v.yTo));
+type Ends = Readonly<{ xFrom: number; xTo: number; yFrom: number; yTo: number }>;
+
+/** A share of the larger end below which doubles between two ends can no longer be told apart on a screen. */
+const NARROWEST = 1e-12;
+const LARGEST_END = 1e300;
+
+const isRange = (from: number, to: number): boolean =>
+  Math.abs(from) <= LARGEST_END &&
+  Math.abs(to) <= LARGEST_END &&
+  to - from > NARROWEST * Math.max(Math.abs(from), Math.abs(to), Number.MIN_VALUE);
+
+/** Whether a view can be drawn: finite, not turned round, and wide enough for its doubles. */
+export function isView({ xFrom, xTo, yFrom, yTo }: Ends): boolean {
+  return isRange(xFrom, xTo) && isRange(yFrom, yTo);
+}
+
+export const viewSchema = z.object({ xFrom: finite, xTo: finite, yFrom: finite, yTo: finite }).check(z.refine(isView));
 
 export const tickKinds = ['decimal', 'pi'] as const;
 export const axisSchema = z.object({ name, unit: name, ticks: z.enum(tickKinds) });
 
-const MOST_PICKED = 1000;
+export const MOST_PICKED = 1000;
 export const valuesSchema = z.object({
   by: z.enum(['step', 'picked']),
   from: text,
