@@ -3,6 +3,7 @@ import type { Express, NextFunction, Request, Response } from 'express';
 import staticGzip from 'express-static-gzip';
 import helmet from 'helmet';
 import { existsSync } from 'node:fs';
+import { STATUS_CODES } from 'node:http';
 import { join, resolve } from 'node:path';
 
 export type ServerOptions = Readonly<{
@@ -41,11 +42,34 @@ const headers = helmet({
   strictTransportSecurity: false,
 });
 
+/** The app needs none of these; reading and writing the clipboard stays allowed. */
+const PERMISSIONS = ['accelerometer', 'camera', 'display-capture', 'geolocation', 'gyroscope', 'magnetometer']
+  .concat('microphone', 'midi', 'payment', 'usb')
+  .map((name) => `${name}=()`)
+  .join(', ');
+
+/** What a request can cause that goes wrong, such as a range past the end: told by its status, without our own lines. */
+function answerFailure(error: unknown, _req: Request, res: Response, next: NextFunction): void {
+  if (res.headersSent) return next(error);
+  const { status, statusCode, headers: own } = error as { status?: number; statusCode?: number; headers?: object };
+  const code = status ?? statusCode ?? 500;
+  if (own !== undefined) res.set(own as Record<string, string>);
+  res
+    .status(code)
+    .type('text')
+    .send(STATUS_CODES[code] ?? 'Failed');
+  return undefined;
+}
+
 /** The server of the built app: static files, precompressed; the index for every route of the app; nothing else. */
 export function createApp({ root, demoNotebook }: ServerOptions): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(headers);
+  app.use((_req, res, next) => {
+    res.set('Permissions-Policy', PERMISSIONS);
+    next();
+  });
   app.get('/healthz', (_req, res) => {
     res.set('Cache-Control', 'no-store').json({ ok: existsSync(join(root, 'index.html')) });
   });
@@ -70,5 +94,6 @@ export function createApp({ root, demoNotebook }: ServerOptions): Express {
     req.url = '/index.html';
     return files(req, res, next);
   });
+  app.use(answerFailure);
   return app;
 }

@@ -3,10 +3,16 @@ import { createApp } from './app';
 
 const env = process.env as Readonly<Record<string, string | undefined>>;
 const port = Number(env['PORT'] ?? 4173);
+/** This device alone, unless another address is given (0.0.0.0 for a whole network). */
+const host = env['HOST'] ?? '127.0.0.1';
 const root = env['ULKAV_DIST'] ?? 'dist';
 const demoNotebook = env['ULKAV_DEMO_NOTEBOOK'] ?? null;
 
-/** Finishes what is under way, then ends; a second signal, or three seconds, end it at once. */
+/** What is slower than this is no reader of a page. */
+const SLOWEST_MS = 30_000;
+const LAST_MS = 700;
+
+/** Finishes what is under way, then ends; a second signal, or less than a second, end it at once. */
 function closeOn(server: Server): void {
   let isClosing = false;
   const close = () => {
@@ -14,15 +20,15 @@ function closeOn(server: Server): void {
     isClosing = true;
     server.close(() => process.exit(0));
     server.closeIdleConnections();
-    setTimeout(() => process.exit(0), 3000).unref();
+    setTimeout(() => process.exit(0), LAST_MS).unref();
   };
   process.on('SIGTERM', close);
   process.on('SIGINT', close);
 }
 
-const server = createApp({ root, demoNotebook }).listen(port, (error?: Error & { code?: string }) => {
+const server = createApp({ root, demoNotebook }).listen(port, host, (error?: Error & { code?: string }) => {
   if (error === undefined) {
-    console.log(`Ulkav is served at http://localhost:${port}`);
+    console.log(`Ulkav is served at http://${host === '127.0.0.1' ? 'localhost' : host}:${port}`);
     return;
   }
   const isBusy = error.code === 'EADDRINUSE';
@@ -33,4 +39,7 @@ const server = createApp({ root, demoNotebook }).listen(port, (error?: Error & {
   );
   process.exit(1);
 });
+server.requestTimeout = SLOWEST_MS;
+server.headersTimeout = SLOWEST_MS;
+server.setTimeout(SLOWEST_MS);
 closeOn(server);

@@ -67,9 +67,16 @@ test('every answer carries the security headers', async () => {
     'cross-origin-opener-policy': 'same-origin',
     'cross-origin-embedder-policy': 'require-corp',
     'x-content-type-options': 'nosniff',
+    'permissions-policy': expect.stringContaining('camera=()') as string,
   });
   const policy = headers['content-security-policy'] as string;
   expect(policy).toContain("script-src 'self';");
   expect(policy).not.toMatch(/unsafe-eval|script-src[^;]*unsafe-inline/);
   expect(headers['x-powered-by']).toBeUndefined();
+});
+
+test('a range past the end is told by its status, and nothing of ours', async () => {
+  await start(null);
+  const { status, body } = await get('/_expo/static/js/a-0123.js', { range: 'bytes=900-' });
+  expect([status, body.toString()]).toEqual([416, 'Range Not Satisfiable']);
 });

@@ -7,7 +7,7 @@ import { actOnce } from './actions';
 import { chanceOf } from './chance';
 import { soaking } from './soaking';
 
-const { seed, actions } = soaking;
+const { seed, actions, timeout } = soaking;
 
 /** Work ends in time, whatever it is; the clock and chance are those of the day. */
 const worked = () => {
@@ -19,32 +19,30 @@ const A_CHECK = 10;
 const A_LIFE = 400;
 
 // What is written is read again, whatever was done: all actions of all slices, in all entry styles and settings.
-test(`what is written after any action is read as it is (seed ${seed})`, () => {
-  let store = createStore();
-  for (let done = 0; done < actions; done += 1) {
-    if (done % A_LIFE === 0) store = createStore();
-    const chance = chanceOf(seed + done);
-    try {
-      actOnce(store, chance, worked());
-    } catch (error) {
-      throw new Error(`action ${done} threw`, { cause: error });
+test(
+  `what is written after any action is read as it is (seed ${seed})`,
+  () => {
+    let store = createStore();
+    for (let done = 0; done < actions; done += 1) {
+      if (done % A_LIFE === 0) store = createStore();
+      const chance = chanceOf(seed + done);
+      try {
+        actOnce(store, chance, worked());
+      } catch (error) {
+        throw new Error(`action ${done} threw`, { cause: error });
+      }
+      if (done % A_CHECK !== 0) continue;
+      const { document, settings } = store.getState();
+      const text = writeNotebook(toNotebook(document, settings));
+      const loaded = readNotebook(text);
+      if (loaded.kind !== 'ok') throw new Error(`after action ${done} nothing can be read`);
+      const again = writeNotebook(toNotebook(fromNotebook(loaded.notebook), loaded.notebook.settings));
+      if (loaded.setAside === 0 && again === text) continue;
+      const [was, is] = [text, again].map((t) => JSON.parse(t) as Record<string, unknown>);
+      const parts = Object.keys(was!).filter((part) => JSON.stringify(was![part]) !== JSON.stringify(is![part]));
+      const only = (of: Record<string, unknown>) => Object.fromEntries(parts.map((part) => [part, of[part]]));
+      expect({ done, ...only(is!) }).toEqual({ done, ...only(was!) });
     }
-    if (done % A_CHECK !== 0) continue;
-    const { document, settings } = store.getState();
-    const text = writeNotebook(toNotebook(document, settings));
-    const loaded = readNotebook(text);
-    if (loaded.kind !== 'ok') throw new Error(`after action ${done} nothing can be read`);
-    const again = writeNotebook(toNotebook(fromNotebook(loaded.notebook), loaded.notebook.settings));
-    if (loaded.setAside === 0 && again === text) continue;
-    const [was, is] = [text, again].map((t) => JSON.parse(t) as Record<string, unknown>);
-    const parts = Object.keys(was!).filter((part) => JSON.stringify(was![part]) !== JSON.stringify(is![part]));
-    if (process.env['SHOW'])
-      console.log(
-        JSON.stringify(was!['line']),
-        JSON.stringify(is!['line']),
-        JSON.stringify(store.getState().document.line),
-      );
-    const only = (of: Record<string, unknown>) => Object.fromEntries(parts.map((part) => [part, of[part]]));
-    expect({ done, ...only(is!) }).toEqual({ done, ...only(was!) });
-  }
-});
+  },
+  timeout,
+);

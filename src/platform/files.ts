@@ -11,10 +11,14 @@ function saveBlob(name: string, blob: Blob): void {
   setTimeout(() => URL.revokeObjectURL(url), 10_000);
 }
 
-const LARGEST_FILE = 50_000_000;
+export const LARGEST_FILE_MB = 50;
 
-/** Lets the user choose a file and answers its text; null when none was chosen or it is too large. */
-export function openFile(accept: string): Promise<string | null> {
+/** A file that was chosen: its text, or why it was not read. */
+export type ChosenFile =
+  Readonly<{ kind: 'text'; text: string }> | Readonly<{ kind: 'too-large' }> | Readonly<{ kind: 'unreadable' }>;
+
+/** Lets the user choose a file; null when none was chosen. */
+export function openFile(accept: string): Promise<ChosenFile | null> {
   return new Promise((resolve) => {
     const input = document.createElement('input');
     input.type = 'file';
@@ -22,7 +26,12 @@ export function openFile(accept: string): Promise<string | null> {
     input.addEventListener('cancel', () => resolve(null));
     input.addEventListener('change', () => {
       const file = input.files?.[0];
-      resolve(file === undefined || file.size > LARGEST_FILE ? null : file.text());
+      if (file === undefined) return resolve(null);
+      if (file.size > LARGEST_FILE_MB * 1_000_000) return resolve({ kind: 'too-large' });
+      return file.text().then(
+        (text) => resolve({ kind: 'text', text }),
+        () => resolve({ kind: 'unreadable' }),
+      );
     });
     input.click();
   });

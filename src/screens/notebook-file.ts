@@ -1,6 +1,7 @@
 import { readNotebook, writeNotebook } from '@/core/notebook/read';
-import { openFile, saveFile } from '@/platform/files';
+import { saveFile } from '@/platform/files';
 import { useStore } from '@/state/app-store';
+import { chosenText } from './chosen-file';
 import { toNotebook } from '@/state/document';
 import { notice } from '@/state/notice';
 
@@ -23,7 +24,7 @@ export function openNotebookText(raw: string): void {
 }
 
 export async function chooseNotebook(): Promise<void> {
-  const raw = await openFile('.json,.txt,application/json');
+  const raw = await chosenText('.json,.txt,application/json');
   if (raw !== null) openNotebookText(raw);
 }
 

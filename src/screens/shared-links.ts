@@ -2,8 +2,9 @@ import { fromFragment, fromSharedFile, toFragment } from '@/core/notebook/shared
 import type { Shared } from '@/core/notebook/shared';
 import type { Settings } from '@/core/notebook/schema';
 import { linkWith, takeFragment } from '@/platform/page';
-import { openFile, saveFile } from '@/platform/files';
+import { saveFile } from '@/platform/files';
 import { useStore } from '@/state/app-store';
+import { chosenText } from './chosen-file';
 import { notice } from '@/state/notice';
 
 function open(shared: Shared | 'damaged' | null): void {
@@ -28,6 +29,6 @@ export const saveSettings = (settings: Settings): void =>
   saveFile('ulkav-settings.json', JSON.stringify(bundle(settings)), 'application/json');
 
 export async function chooseSettings(): Promise<void> {
-  const raw = await openFile('.json,application/json');
+  const raw = await chosenText('.json,application/json');
   if (raw !== null) open(fromSharedFile(raw));
 }

@@ -4,6 +4,7 @@ import {
   FIRST_USE,
   LONGEST_CELL,
   LONGEST_NAME,
+  MOST_CELLS,
   MOST_COLUMNS,
   MOST_ROWS,
   MOST_TABLES,
@@ -12,6 +13,8 @@ import {
 } from '@/core/notebook/columns';
 import type { DataColumn, DataTable, SavedColumns, TableUse } from '@/core/notebook/columns';
 import type { Axis } from '@/core/notebook/curves';
+import { cellsIn, fitting } from '@/core/notebook/room';
+import type { NewColumn } from '@/core/notebook/room';
 import { overflow } from './bounds';
 import { withFunction } from './curve-actions';
 import type { Document } from './document';
@@ -44,8 +47,7 @@ type ColumnActions = Pick<
   | 'layOver'
 >;
 
-/** A column that is to be made. */
-export type NewColumn = Readonly<{ name: string; unit: string; cells: Cells }>;
+export type { NewColumn } from '@/core/notebook/room';
 
 const freeNumber = (ids: readonly string[]): number =>
   1 + ids.reduce((most, id) => Math.max(most, Number(id.slice(1)) || 0), 0);
@@ -55,13 +57,17 @@ const columnsIn = ({ tables }: SavedColumns): readonly DataColumn[] => tables.fl
 /** Columns with ids that are free; a name that is missing is a letter. */
 function made(all: SavedColumns, wanted: readonly NewColumn[], before: number): readonly DataColumn[] {
   const first = freeNumber(columnsIn(all).map(({ id }) => id));
-  return wanted.slice(0, MOST_COLUMNS - before).map(({ name, unit, cells }, i) => ({
+  return wanted.map(({ name, unit, cells }, i) => ({
     id: `c${first + i}`,
-    name: (name === '' ? String.fromCharCode(65 + before + i) : name).slice(0, LONGEST_NAME),
-    unit: unit.slice(0, LONGEST_NAME),
-    cells: cells.slice(0, MOST_ROWS).map((text) => text.slice(0, LONGEST_CELL)),
+    name: name === '' ? letterName(before + i) : name,
+    unit,
+    cells: cells as string[],
   }));
 }
+
+/** A, B … Z, AA, AB …: what a column without a name is called. */
+const letterName = (at: number): string =>
+  (at >= 26 ? letterName(Math.floor(at / 26) - 1) : '') + String.fromCharCode(65 + (at % 26));
 
 const withColumns = (state: State, columns: SavedColumns): Document => ({ ...state.document, columns });
 
@@ -103,7 +109,7 @@ function newTable(state: State, name: string, wanted: readonly NewColumn[]): Par
   const table: DataTable = {
     id: `t${number}`,
     name: (name === '' ? `Table ${number}` : name).slice(0, LONGEST_NAME),
-    columns: [...made(columns, wanted, 0)],
+    columns: [...made(columns, fitting(wanted, null).columns, 0)],
     use: FIRST_USE,
   };
   return step(state, 'add-table', { tables: [...columns.tables, table], open: table.id });
@@ -123,6 +129,10 @@ export function columnAtHand({ columns }: Document): DataColumn | null {
   return table?.columns.find(({ id }) => id === columns.into) ?? table?.columns[0] ?? null;
 }
 
+/** Whether there is no room for one more cell in each of its columns. */
+const isFull = (table: DataTable): boolean =>
+  rowsOf(table) >= MOST_ROWS || cellsIn(table) + table.columns.length > MOST_CELLS;
+
 /** A value put below the last one of a column; with no column, into a table of its own. */
 export function appended(state: State, column: string | null, text: string): Partial<State> {
   const full = overflow(LONGEST_CELL, text);
@@ -134,7 +144,7 @@ export function appended(state: State, column: string | null, text: string): Par
     return { ...begun, ...(begun.document === undefined ? {} : { notice: notice('sent-to-column', 'A, 1', true) }) };
   }
   const { name, cells } = table.columns.find((c) => c.id === id)!;
-  if (cells.length >= MOST_ROWS) return { notice: notice('column-full') };
+  if (isFull(table)) return { notice: notice('column-full') };
   const next = inTable(state, table.id, 'cell', (t) => withCells(t, [id], (old) => withCell(old, old.length, text)));
   return { ...writtenInto(next, id), notice: notice('sent-to-column', `${name}, ${cells.length + 1}`, true) };
 }
@@ -168,10 +178,14 @@ export const columnActions = (change: Change): ColumnActions => ({
     change((state) => ({ document: withColumns(state, { ...state.document.columns, open: id }), notice: null })),
   addColumn: (id) =>
     change((state) =>
-      inTable(state, id, 'add-column', (t) => ({
-        ...t,
-        columns: [...t.columns, ...made(state.document.columns, [EMPTY_COLUMN], t.columns.length)],
-      })),
+      inTable(state, id, 'add-column', (t) =>
+        t.columns.length >= MOST_COLUMNS
+          ? t
+          : {
+              ...t,
+              columns: [...t.columns, ...made(state.document.columns, [EMPTY_COLUMN], t.columns.length)],
+            },
+      ),
     ),
   changeColumn: (id, part) =>
     change(
@@ -217,7 +231,11 @@ export const columnActions = (change: Change): ColumnActions => ({
     }),
   setCell: (column, row, text) =>
     change((state) => {
-      if (row >= MOST_ROWS) return { notice: notice('column-full') };
+      const found = tableOf(state, column);
+      // Far below the others there would be room for nothing else.
+      const room = MOST_CELLS - (found === undefined ? 0 : cellsIn(found));
+      const grows = row + 1 - (found?.columns.find((c) => c.id === column)?.cells.length ?? 0);
+      if (row >= MOST_ROWS || (text !== '' && grows > room)) return { notice: notice('column-full') };
       const full = overflow(LONGEST_CELL, text);
       if (full !== null) return full;
       const next = inTable(state, tableOf(state, column)?.id ?? '', 'cell', (t) =>
@@ -227,7 +245,7 @@ export const columnActions = (change: Change): ColumnActions => ({
     }),
   insertRow: (id, row, columns) =>
     change((state) => {
-      const full = state.document.columns.tables.some((t) => t.id === id && rowsOf(t) >= MOST_ROWS);
+      const full = state.document.columns.tables.some((t) => t.id === id && isFull(t));
       if (full) return { notice: notice('column-full') };
       return inTable(state, id, 'rows', (t) => withCells(t, columns, (cells) => withSpace(cells, row)));
     }),
@@ -266,22 +284,18 @@ export const columnActions = (change: Change): ColumnActions => ({
         0,
         table.columns.findIndex((c) => c.id === column),
       );
-      const room = table.columns.length - at;
-      const more = made(state.document.columns, wanted.slice(room), table.columns.length);
+      const put = fitting(wanted, { table, column: at, row }).columns;
+      const more = made(state.document.columns, put.slice(table.columns.length - at), table.columns.length);
       const columns = table.columns.map((c, i) => {
-        const put = wanted[i - at];
-        if (put === undefined) return c;
-        const texts = put.cells.slice(0, MOST_ROWS - row).map((text) => text.slice(0, LONGEST_CELL));
+        const one = put[i - at];
+        if (one === undefined) return c;
         // A column that holds something keeps its name.
-        const named =
-          put.name === '' || c.cells.length > 0
-            ? {}
-            : { name: put.name.slice(0, LONGEST_NAME), unit: put.unit.slice(0, LONGEST_NAME) };
-        return { ...c, ...named, cells: [...writtenOver(c.cells, row, texts)] };
+        const named = one.name === '' || c.cells.length > 0 ? {} : { name: one.name, unit: one.unit };
+        return { ...c, ...named, cells: [...writtenOver(c.cells, row, one.cells)] };
       });
       const shifted = more.map((c) => ({ ...c, cells: [...writtenOver([], row, c.cells)] }));
       const next = inTable(state, id, 'put-in', (t) => ({ ...t, columns: [...columns, ...shifted] }));
-      const count = wanted.reduce((sum, { cells }) => sum + cells.length, 0);
+      const count = put.reduce((sum, { cells }) => sum + cells.length, 0);
       return { ...next, notice: notice('values-put', String(count), true) };
     }),
   appendCell: (column, text) => change((state) => appended(state, column, text)),

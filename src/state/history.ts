@@ -57,27 +57,36 @@ export type StepName =
 
 /**
  * A step: what was before, and the decimal sign in which its line is written. `settings`: those that were set before,
- * where the step changed them too.
+ * where the step changed them too. `weight`: how many cells it alone holds on to.
  */
-type Step<D, S> = Readonly<{ name: StepName; before: D; sign: DecimalSign; settings?: S }>;
+type Step<D, S> = Readonly<{ name: StepName; before: D; sign: DecimalSign; settings?: S; weight?: number }>;
 
 export type History<D, S = unknown> = Readonly<{ past: readonly Step<D, S>[]; future: readonly Step<D, S>[] }>;
 
 export const NO_HISTORY: History<never, never> = { past: [], future: [] };
 const MOST_STEPS = 5000;
 
-export const recorded = <D, S>(history: History<D, S>, step: Step<D, S>): History<D, S> => ({
-  past: [...history.past, step].slice(-MOST_STEPS),
-  future: [],
-});
+/** Steps of large columns hold copies of them: no more cells than this are held on to, but always those of the last few steps. */
+const MOST_WEIGHT = 20_000_000;
+const FEW_STEPS = 10;
+
+export function recorded<D, S>(history: History<D, S>, step: Step<D, S>): History<D, S> {
+  const past = [...history.past, step].slice(-MOST_STEPS);
+  if ((step.weight ?? 0) === 0) return { past, future: [] };
+  let [weight, first] = [0, past.length];
+  while (first > 0 && (weight <= MOST_WEIGHT || past.length - first < FEW_STEPS))
+    weight += past[(first -= 1)]!.weight ?? 0;
+  return { past: first === 0 ? past : past.slice(first), future: [] };
+}
 
 /** `sign`: in which the line that is gone back to is written. */
 type Moved<D, S> = Readonly<{ history: History<D, S>; now: D; sign: DecimalSign; settings: S; name: StepName }>;
 type Here<D, S> = Readonly<{ now: D; sign: DecimalSign; settings: S }>;
 
 /** The step that leads from where a step goes back to here again. */
-const turned = <D, S>({ name, settings }: Step<D, S>, here: Here<D, S>): Step<D, S> => ({
+const turned = <D, S>({ name, settings, weight }: Step<D, S>, here: Here<D, S>): Step<D, S> => ({
   name,
+  ...(weight === undefined ? {} : { weight }),
   before: here.now,
   sign: here.sign,
   ...(settings === undefined ? {} : { settings: here.settings }),

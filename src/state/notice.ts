@@ -24,6 +24,8 @@ export type NoticeCode =
   | 'nothing-pasted'
   | 'formula-unreadable'
   | 'field-full'
+  | 'file-too-large'
+  | 'file-unreadable'
   | 'picked-full'
   | 'parts-set-aside'
   | 'notebook-partly'

@@ -211,12 +211,25 @@ export const INITIAL: State = {
   keeping: { kind: 'kept' },
 };
 
+/** Cells of columns that are no longer there, or not as they were: a step that keeps them is alone in that. */
+function cellsLost(before: Document, after: Document): number {
+  const kept = new Set(after.columns.tables.flatMap(({ columns }) => columns.map(({ cells }) => cells)));
+  return before.columns.tables
+    .flatMap(({ columns }) => columns)
+    .reduce((sum, { cells }) => sum + (kept.has(cells) ? 0 : cells.length), 0);
+}
+
 /** The change of the document with its step in the history; nothing when nothing changed. */
 export function changed(state: State, name: StepName, document: Document): Partial<State> {
   if (document === state.document) return {};
   return {
     document,
-    history: recorded(state.history, { name, before: state.document, sign: state.settings.display.decimalSign }),
+    history: recorded(state.history, {
+      name,
+      before: state.document,
+      sign: state.settings.display.decimalSign,
+      ...(document.columns === state.document.columns ? {} : { weight: cellsLost(state.document, document) }),
+    }),
     notice: null,
     pasteQuestion: null,
     refused: null,

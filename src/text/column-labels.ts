@@ -1,3 +1,5 @@
+import { LONGEST_CELL, LONGEST_NAME, MOST_COLUMNS } from '@/core/notebook/columns';
+import type { LeftOut } from '@/core/notebook/room';
 import type { ChartKind } from '@/core/chart/kinds';
 import type { FitModel } from '@/core/column/fit-models';
 import type { Separator } from '@/core/column/delimited';
@@ -225,9 +227,31 @@ export const flagSentence = (column: string, row: number, problem: string): stri
   `${column}, row ${row + 1}: ${problem}`;
 export const moreFlags = (count: number): string => `and ${count} more`;
 export const pasteFound = (columns: number, rows: number, strange: number): string =>
-  `${columns === 1 ? '1 column' : `${columns} columns`} of ${rows === 1 ? '1 value' : `${rows} values`}${
+  `${counted(columns, 'column', 'columns')} of ${counted(rows, 'value', 'values')}${
     strange === 0 ? '' : `; ${strange === 1 ? '1 cell is no number' : `${strange} cells are no numbers`}`
   }.`;
+const counted = (n: number, one: string, many: string): string => (n === 1 ? `1 ${one}` : `${spaced(n)} ${many}`);
+const spaced = (n: number): string => `${n}`.replace(/\B(?=(\d{3})+$)/g, '\u2009');
+
+function leftParts({ columns, rows, cells, names }: LeftOut): string {
+  const parts = [
+    columns === 0 ? null : `${counted(columns, 'column', 'columns')} left out`,
+    rows === 0 ? null : `${counted(rows, 'row', 'rows')} left out`,
+    cells === 0 ? null : `${counted(cells, 'cell', 'cells')} cut to ${LONGEST_CELL} characters`,
+    names === 0 ? null : `${counted(names, 'name', 'names')} cut to ${LONGEST_NAME} characters`,
+  ];
+  return parts.filter((part) => part !== null).join(', ');
+}
+
+/** What would not go in, into a table of its own and at the cell at hand; null when everything does. */
+export function leftOut(table: LeftOut, cell: LeftOut): string | null {
+  const [own, here] = [leftParts(table), leftParts(cell)];
+  if (own === '' && here === '') return null;
+  const room = `A table takes ${MOST_COLUMNS} columns and a million values.`;
+  if (own === here) return `${room} Not all of this goes in: ${own}.`;
+  return `${room} Not all of this goes in: into a table of its own ${own === '' ? 'all' : own}; at the cell ${here === '' ? 'all' : here}.`;
+}
+
 export const putAt = (column: string, row: number): string => `From ${column}, row ${row + 1}, on`;
 
 /** What is marked on a chart, in words. */

@@ -64,7 +64,9 @@ test('a deaf worker is ended, its line is stopped, and the next line has a new o
   const workers = [deaf.worker, fine.worker];
   const client = createClient(() => workers.shift()!);
   const answered = client.run('answer', request('1+1'));
-  jest.advanceTimersByTime(5000);
+  jest.advanceTimersByTime(30_000);
+  // The next one is begun at once, so that the next line does not wait for it.
+  expect(workers).toEqual([]);
   jest.useRealTimers();
   const first = await answered;
   expect(first !== 'superseded' && !first.ok && first.problem.code).toBe('stopped');
@@ -80,4 +82,53 @@ test('stop ends the work that is under way', async () => {
   client.stop();
   const result = await answered;
   expect(result !== 'superseded' && !result.ok && result.problem.code).toBe('stopped');
+});
+
+/** A worker that fails when it is given work, before or after it has said that it is there. */
+function broken(isLoaded: boolean): WorkerLike {
+  const worker: WorkerLike = {
+    onmessage: null,
+    onerror: null,
+    terminate: () => undefined,
+    postMessage: (message) => {
+      if (message.type !== 'work') return;
+      queueMicrotask(() => {
+        if (isLoaded) worker.onmessage?.({ data: { type: 'ready' } } as MessageEvent<FromWorker>);
+        worker.onerror?.({ preventDefault: () => undefined } as ErrorEvent);
+      });
+    },
+  };
+  return worker;
+}
+
+test.each([
+  [true, 'bug'],
+  [false, 'not-loaded'],
+])(
+  'a worker that fails (loaded: %s) is told as such at once, and the next line has a new one',
+  async (isLoaded, reason) => {
+    const workers = [broken(isLoaded), fakeWorker(false).worker];
+    const client = createClient(() => workers.shift()!);
+    const first = await client.run('answer', request('1+1'));
+    expect(first !== 'superseded' && !first.ok && first.problem).toMatchObject({ code: 'internal', reason });
+    const second = await client.run('answer', request('2+2'));
+    expect(second !== 'superseded' && second.ok && second.value.forms[0]!.text).toBe('4');
+  },
+);
+
+test.each([[true], [false]])('newer work does not wait for a deaf worker (shared memory: %s)', async (isShared) => {
+  const memory = globalThis.SharedArrayBuffer;
+  if (!isShared) globalThis.SharedArrayBuffer = undefined as never;
+  try {
+    const deaf = fakeWorker(true);
+    const workers = [deaf.worker, fakeWorker(false).worker];
+    const client = createClient(() => workers.shift()!);
+    const first = client.run('answer', request('9^9'));
+    const second = await client.run('answer', request('2+3'));
+    expect(await first).toBe('superseded');
+    expect(deaf.worker.isEnded).toBe(true);
+    expect(second !== 'superseded' && second.ok && second.value.forms[0]!.text).toBe('5');
+  } finally {
+    globalThis.SharedArrayBuffer = memory;
+  }
 });

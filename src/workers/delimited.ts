@@ -33,7 +33,7 @@ export type Delimited = Readonly<{
   strange: number;
 }>;
 
-const MOST_TEXT = 20_000_000;
+const MOST_TEXT = 60_000_000;
 
 /** A cell as it is kept: typed text with a point where it can be read, else as it was found. */
 function cellOf(text: string, decimalSign: DecimalSign): Readonly<{ text: string; isNumber: boolean }> {

@@ -10,8 +10,10 @@ import { quartileRules } from '../column/quartile-rules';
  */
 
 export const MOST_TABLES = 40;
-export const MOST_COLUMNS = 24;
-export const MOST_ROWS = 20_000;
+export const MOST_COLUMNS = 500;
+export const MOST_ROWS = 1_000_000;
+/** Of all columns of a table together. */
+export const MOST_CELLS = 1_000_000;
 export const LONGEST_CELL = 400;
 export const LONGEST_NAME = 60;
 

@@ -1,7 +1,9 @@
 import { View } from '@tamagui/core';
 import { openTable, rowsOf } from '@/core/notebook/columns';
 import type { DataTable } from '@/core/notebook/columns';
-import { openFile, saveFile } from '@/platform/files';
+import { saveFile } from '@/platform/files';
+import { chosenText } from '../chosen-file';
+import { delimitedText } from '../delimited-text';
 import { useStore } from '@/state/app-store';
 import { columnWork } from '@/state/column-work';
 import { columnsRequest } from '@/state/columns';
@@ -13,9 +15,6 @@ import { Words } from '@/ui/theme/text';
 
 type Props = Readonly<{ onClose: () => void; onTakeIn: (source: string) => void }>;
 
-const quoted = (text: string, separator: string): string =>
-  text.includes(separator) || /["\n]/.test(text) ? `"${text.replaceAll('"', '""')}"` : text;
-
 /** The table as text for other programs (RFC 4180): decimals as they are set, a heading from name and unit. */
 async function saveTable(table: DataTable, kind: 'csv' | 'tsv'): Promise<void> {
   const state = useStore.getState();
@@ -24,12 +23,9 @@ async function saveTable(table: DataTable, kind: 'csv' | 'tsv'): Promise<void> {
   if (made === 'superseded' || !made.ok) return;
   // A comma in the numbers leaves none to separate them by.
   const separator = kind === 'tsv' ? '\t' : decimalSign === ',' ? ';' : ',';
-  const row = (cells: readonly string[]): string => cells.map((cell) => quoted(cell, separator)).join(separator);
   const spelled = (cell: string): string => (/^-?\d/.test(cell) ? cell.replace('.', decimalSign) : cell);
-  const lines = Array.from({ length: rowsOf(table) }, (_, i) =>
-    row(made.value.map((cells) => spelled(cells[i] ?? ''))),
-  );
-  const text = `${[row(table.columns.map(titleOf)), ...lines].join('\r\n')}\r\n`;
+  const rows = Array.from({ length: rowsOf(table) }, (_, i) => made.value.map((cells) => spelled(cells[i] ?? '')));
+  const text = delimitedText([table.columns.map(titleOf), ...rows], separator);
   saveFile(`${table.name}.${kind}`, text, kind === 'csv' ? 'text/csv' : 'text/tab-separated-values');
 }
 
@@ -54,7 +50,7 @@ export function TablesSheet({ onClose, onTakeIn }: Props) {
           <Button onPress={then(addTable)}>{columnWords.newTable}</Button>
           <Button
             onPress={() =>
-              void openFile('.csv,.tsv,.txt,text/csv,text/plain,text/tab-separated-values').then((text) => {
+              void chosenText('.csv,.tsv,.txt,text/csv,text/plain,text/tab-separated-values').then((text) => {
                 if (text !== null) onTakeIn(text);
               })
             }

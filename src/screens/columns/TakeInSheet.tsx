@@ -1,13 +1,14 @@
 import { View } from '@tamagui/core';
-import { createElement, useEffect, useState } from 'react';
+import { createElement, useEffect, useMemo, useState } from 'react';
 import { separators } from '@/core/column/delimited';
 import type { Delimiting } from '@/core/column/delimited';
 import type { DataColumn, DataTable } from '@/core/notebook/columns';
+import { fitting } from '@/core/notebook/room';
 import { useStore } from '@/state/app-store';
 import { columnWork } from '@/state/column-work';
 import { requestFor } from '@/state/live';
 import type { Delimited } from '@/state/columns';
-import { columnWords, pasteFound, putAt, separatorNames, titleOf } from '@/text/column-labels';
+import { columnWords, leftOut, pasteFound, putAt, separatorNames, titleOf } from '@/text/column-labels';
 import { problemText } from '@/text/problems';
 import { Button } from '@/ui/control/Button';
 import { Choice } from '@/ui/control/Choice';
@@ -26,6 +27,9 @@ type Props = Readonly<{
 }>;
 
 const SEEN_ROWS = 6;
+const SEEN_COLUMNS = 30;
+/** Longer texts are not put into the field, which would take long to draw; they are taken apart all the same. */
+const LONGEST_SHOWN = 20_000;
 
 /** A piece of text taken apart into columns, shown before it is put in. */
 function Preview({ found }: Readonly<{ found: Delimited }>) {
@@ -37,7 +41,7 @@ function Preview({ found }: Readonly<{ found: Delimited }>) {
         {found.hasHeads ? (
           <thead>
             <tr>
-              {found.columns.map((column, i) => (
+              {found.columns.slice(0, SEEN_COLUMNS).map((column, i) => (
                 <th key={i} scope="col">
                   {titleOf(column)}
                 </th>
@@ -48,14 +52,14 @@ function Preview({ found }: Readonly<{ found: Delimited }>) {
         <tbody>
           {Array.from({ length: Math.min(rows, SEEN_ROWS) }, (_, row) => (
             <tr key={row}>
-              {found.columns.map(({ cells }, i) => (
+              {found.columns.slice(0, SEEN_COLUMNS).map(({ cells }, i) => (
                 <td key={i}>{cellText(cells[row] ?? '', decimalSign)}</td>
               ))}
             </tr>
           ))}
           {rows > SEEN_ROWS ? (
             <tr>
-              {found.columns.map((_, i) => (
+              {found.columns.slice(0, SEEN_COLUMNS).map((_, i) => (
                 <td key={i}>⋮</td>
               ))}
             </tr>
@@ -89,6 +93,13 @@ export function TakeInSheet({ source, table, at, onDone, onClose }: Props) {
 
   const rows = found?.columns.reduce((most, { cells }) => Math.max(most, cells.length), 0) ?? 0;
   const isEmpty = found === null || rows === 0;
+  const intoTable = useMemo(() => (found === null ? null : fitting(found.columns, null).left), [found]);
+  const intoCell = useMemo(() => {
+    if (found === null || table === null || at === null) return intoTable;
+    const column = Math.max(0, table.columns.indexOf(at.column));
+    return fitting(found.columns, { table, column, row: at.row }).left;
+  }, [found, table, at, intoTable]);
+  const out = intoTable === null || intoCell === null ? null : leftOut(intoTable, intoCell);
   const { putTable, putCells } = useStore.getState();
   const put = (act: (columns: Delimited['columns']) => void) => () => {
     if (found === null) return;
@@ -101,7 +112,8 @@ export function TakeInSheet({ source, table, at, onDone, onClose }: Props) {
         className: 'field paste-field',
         'aria-label': columnWords.pasteHere,
         placeholder: columnWords.pasteHint,
-        value: text,
+        value: text.length > LONGEST_SHOWN ? `${text.slice(0, LONGEST_SHOWN)}…` : text,
+        readOnly: text.length > LONGEST_SHOWN,
         rows: 3,
         autoFocus: source === '',
         spellCheck: false,
@@ -124,6 +136,11 @@ export function TakeInSheet({ source, table, at, onDone, onClose }: Props) {
           <Words role="status" tone={found.strange > 0 ? 'accent' : 'answer'}>
             {pasteFound(found.columns.length, rows, found.strange)}
           </Words>
+          {out === null ? null : (
+            <Words role="alert" tone="accent">
+              {out}
+            </Words>
+          )}
           <Preview found={found} />
           <View flexDirection="row" flexWrap="wrap" gap="$2">
             {table === null || at === null ? null : (

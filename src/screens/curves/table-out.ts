@@ -3,6 +3,7 @@ import type { SavedForm } from '@/core/notebook/schema';
 import type { NewColumn } from '@/state/column-actions';
 import { curveWork } from '@/state/curve-work';
 import type { Cell, ValuesRow } from '@/state/curves';
+import { delimitedText } from '../delimited-text';
 import { chosenForm } from './panels';
 import { tableRequest } from './use-table';
 
@@ -10,7 +11,6 @@ import { tableRequest } from './use-table';
  * The whole table of values, worked in parts, to be taken along.
  */
 
-const quoted = (text: string): string => (/[",;\n]/.test(text) ? `"${text.replaceAll('"', '""')}"` : text);
 const BATCH = 400;
 
 type AllRows = Readonly<{ functions: readonly DrawnFunction[]; count: number; digits: number | null }>;
@@ -42,7 +42,7 @@ export async function csvOf(functions: readonly DrawnFunction[], count: number):
     ['x', ...functions.map(({ name }) => name)],
     ...rows.map((row) => [plain({ forms: row.x, at: row.at }), ...row.cells.map(plain)]),
   ];
-  return `${lines.map((cells) => cells.map(quoted).join(',')).join('\r\n')}\r\n`;
+  return delimitedText(lines, ',');
 }
 
 /** What is put into columns: exact where that is short, else with more digits than are shown. */

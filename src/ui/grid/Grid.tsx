@@ -1,4 +1,4 @@
-import { useVirtualizer } from '@tanstack/react-virtual';
+import { elementScroll, observeElementOffset, useVirtualizer } from '@tanstack/react-virtual';
 import { memo, useEffect, useLayoutEffect, useRef, useState } from 'react';
 import type { KeyboardEvent } from 'react';
 
@@ -39,9 +39,12 @@ type Props = Readonly<{
 const cellId = (column: number, row: number): string => `cell-${column}-${row}`;
 const NUMBERS = 48;
 const WIDEST = 1.6;
+const HIGHEST = 20_000_000;
+/** Columns drawn on either side of those in sight. */
+const ASIDE = 2;
 
 type RowProps = Pick<Props, 'cell' | 'version' | 'rowHeight' | 'rowName' | 'isEditing'> &
-  Readonly<{ columnWidth: number; row: number; top: number; columns: number; chosen: number | null }>;
+  Readonly<{ columnWidth: number; row: number; top: number; from: number; to: number; chosen: number | null }>;
 
 /*
  * Plain elements: with the interface kit's own, a row took four times as long to make, and scrolling through ten
@@ -50,7 +53,8 @@ type RowProps = Pick<Props, 'cell' | 'version' | 'rowHeight' | 'rowName' | 'isEd
 const Row = memo(function Row({
   row,
   top,
-  columns,
+  from,
+  to,
   chosen,
   cell,
   rowHeight,
@@ -68,7 +72,9 @@ const Row = memo(function Row({
       <div role="rowheader" className="grid-number" data-row={row} title={rowName(row)}>
         {row + 1}
       </div>
-      {Array.from({ length: columns }, (_, i) => {
+      {from === 0 ? null : <div role="presentation" style={{ width: from * columnWidth, flexShrink: 0 }} />}
+      {Array.from({ length: to - from }, (_, k) => {
+        const i = from + k;
         const { text, note, state, spoken } = cell(i, row);
         const isChosen = i === chosen;
         return (
@@ -115,6 +121,15 @@ export function Grid(props: Props) {
   const headHeight = rowHeight + 4;
   const share = Math.floor((room - NUMBERS) / heads.length);
   const columnWidth = Math.max(leastWidth, Math.min(share, Math.round(leastWidth * WIDEST)));
+  // Browsers draw nothing that is higher than this; the scroll bar then stands for more rows than it has pixels.
+  const total = rows * rowHeight;
+  const tall = scroller.current?.clientHeight ?? 0;
+  const factor = total > HIGHEST ? (total - tall) / (HIGHEST - tall) : 1;
+  const scale = useRef(factor);
+  scale.current = factor;
+  const [left, setLeft] = useState(0);
+  const from = Math.max(0, Math.min(heads.length, Math.floor(left / columnWidth) - ASIDE));
+  const to = Math.min(heads.length, Math.ceil((left + Math.max(room, 1)) / columnWidth) + ASIDE);
   const virtual = useVirtualizer({
     count: rows,
     getScrollElement: () => scroller.current,
@@ -123,7 +138,12 @@ export function Grid(props: Props) {
     // The heads lie above the rows, also while these are scrolled.
     scrollMargin: headHeight,
     scrollPaddingStart: headHeight,
+    observeElementOffset: (of, tell) =>
+      observeElementOffset(of, (offset, isScrolling) => tell(offset * scale.current, isScrolling)),
+    scrollToFn: (offset, how, of) => elementScroll(offset / scale.current, how, of),
   });
+  // How much farther the rows are than the pixels.
+  const ahead = (virtual.scrollOffset ?? 0) * (1 - 1 / factor);
   useEffect(() => virtual.measure(), [virtual, rowHeight, headHeight]);
   const items = virtual.getVirtualItems();
   const [first, last] = [items[0]?.index ?? 0, items.at(-1)?.index ?? 0];
@@ -154,6 +174,10 @@ export function Grid(props: Props) {
       aria-colcount={heads.length + 1}
       tabIndex={0}
       className="grid"
+      onScroll={({ currentTarget }) => {
+        const seen = Math.floor(currentTarget.scrollLeft / columnWidth) * columnWidth;
+        if (seen !== left) setLeft(seen);
+      }}
       {...(at === null ? {} : { 'aria-activedescendant': cellId(at.column, at.row) })}
       onKeyDown={(event) => {
         if (event.target === event.currentTarget) onKey(event);
@@ -173,22 +197,33 @@ export function Grid(props: Props) {
         <div role="columnheader" className="grid-corner">
           <span className="only-spoken">{props.rowsName}</span>
         </div>
-        {heads.map(({ id, name: head, unit, spoken }, i) => (
-          <div key={id} role="columnheader" aria-colindex={i + 2} className="grid-head" style={{ width: columnWidth }}>
-            <button type="button" className="grid-button" aria-label={spoken} onClick={() => onHead(i)}>
-              <span className="grid-name">{head}</span>
-              {unit === '' ? null : <span className="grid-unit">{unit}</span>}
-            </button>
-          </div>
-        ))}
+        {from === 0 ? null : <div role="presentation" style={{ width: from * columnWidth, flexShrink: 0 }} />}
+        {heads.slice(from, to).map(({ id, name: head, unit, spoken }, k) => {
+          const i = from + k;
+          return (
+            <div
+              key={id}
+              role="columnheader"
+              aria-colindex={i + 2}
+              className="grid-head"
+              style={{ width: columnWidth }}
+            >
+              <button type="button" className="grid-button" aria-label={spoken} onClick={() => onHead(i)}>
+                <span className="grid-name">{head}</span>
+                {unit === '' ? null : <span className="grid-unit">{unit}</span>}
+              </button>
+            </div>
+          );
+        })}
       </div>
-      <div role="rowgroup" className="grid-rows" style={{ height: virtual.getTotalSize(), width }}>
+      <div role="rowgroup" className="grid-rows" style={{ height: Math.min(HIGHEST, virtual.getTotalSize()), width }}>
         {items.map(({ index, start }) => (
           <Row
             key={index}
             row={index}
-            top={start - headHeight}
-            columns={heads.length}
+            top={start - headHeight - ahead}
+            from={from}
+            to={to}
             chosen={at?.row === index ? at.column : null}
             isEditing={props.isEditing && at?.row === index}
             cell={props.cell}
