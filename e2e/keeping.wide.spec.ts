@@ -6,8 +6,8 @@ import { BenchPage } from './bench';
 
 test('a damaged store is set aside and reported, and can be saved', async ({ page }) => {
   await page.addInitScript(() => {
-    if (localStorage.getItem('ulkav.set-aside.1') === null)
-      localStorage.setItem('ulkav.notebook', '{"format":"ulkav-notebook","version":1,"tape":7}');
+    if (localStorage.getItem('ulkav.notebook') === null)
+      localStorage.setItem('ulkav.notebook', '{"format":"other","tape":7}');
   });
   const bench = new BenchPage(page);
   await bench.open();
@@ -20,16 +20,22 @@ test('a damaged store is set aside and reported, and can be saved', async ({ pag
   await expect(bench.tape.getByRole('button', { name: '1+1 = 2' })).toBeVisible();
   await page.reload();
   await expect(bench.tape.getByRole('button', { name: '1+1 = 2' })).toBeVisible();
-  expect(await page.evaluate(() => localStorage.getItem('ulkav.set-aside.1'))).toContain('"tape":7');
+  // The old data lies on the Shelf until it is removed.
+  await page.getByRole('link', { name: 'Shelf' }).click();
+  const old = page.getByRole('listitem', { name: /^Old data of/ });
+  await old.getByRole('button', { name: 'Remove' }).click();
+  await expect(old).toHaveCount(0);
 });
 
 test('a store that is full is said, and the file offered', async ({ page }) => {
   const bench = new BenchPage(page);
   await bench.open();
   await page.evaluate(() => {
-    Storage.prototype.setItem = () => {
+    const full = () => {
       throw new DOMException('full', 'QuotaExceededError');
     };
+    Storage.prototype.setItem = full;
+    IDBObjectStore.prototype.put = full;
   });
   await bench.type('2+3=');
   await expect(page.getByRole('alert')).toContainText('does not keep what you do here');
@@ -61,7 +67,7 @@ test('a notebook file is saved, opened again, and a stranger’s file changes no
   await open(path);
   await expect(bench.tape.getByRole('button', { name: 'kept in B' })).toBeVisible();
   await open({ name: 'other.json', mimeType: 'application/json', buffer: Buffer.from('{"format":"other"}') });
-  await expect(page.getByRole('status').filter({ hasText: 'not a notebook that can be read' })).toBeVisible();
+  await expect(page.getByRole('status').filter({ hasText: 'not a notebook of Ulkav' })).toBeVisible();
   await expect(bench.tape.getByRole('button', { name: 'kept in B' })).toBeVisible();
 });
 

@@ -25,12 +25,13 @@ export async function offeredNotebook(): Promise<string | null> {
 export const linkWith = (fragment: string): string =>
   `${window.location.origin}${window.location.pathname}#${fragment}`;
 
-/** The fragment that the page was opened with, taken out of the address so that a reload does not open it again. */
-export function takeFragment(): string {
-  const { hash, pathname, search } = window.location;
-  if (hash === '') return '';
-  window.history.replaceState(window.history.state, '', pathname + search);
-  return hash.slice(1);
+/** The fragment of the address; the router takes it out, so that a reload does not open it again. */
+export const fragmentNow = (): string => window.location.hash.slice(1);
+
+/** Calls when the fragment changes: a link was opened in the page as it stands. */
+export function onFragment(call: () => void): () => void {
+  window.addEventListener('hashchange', call);
+  return () => window.removeEventListener('hashchange', call);
 }
 
 /** Text as large as is asked for; keys, whose width is given, grow less. */

@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react';
 import type { ReactNode } from 'react';
 import { useColorScheme } from 'react-native';
 import { usePathname, useRouter } from 'expo-router';
-import { onPageHide, scaleText } from '@/platform/page';
+import { onFragment, onPageHide, scaleText } from '@/platform/page';
 import { startApp, startDrawn, useStore } from '@/state/app-store';
 import { Places, placeIds } from '@/ui/frame/Places';
 import type { PlaceId } from '@/ui/frame/Places';
@@ -56,7 +56,6 @@ export function AppFrame({ children }: Readonly<{ children: ReactNode }>) {
     void startApp().then((end) => {
       if (isGone) end();
       else stop = end;
-      if (!isGone) openLink();
       setReady(true);
     });
     return () => {
@@ -64,6 +63,16 @@ export function AppFrame({ children }: Readonly<{ children: ReactNode }>) {
       stop?.();
     };
   }, []);
+
+  useEffect(() => {
+    if (!isReady) return undefined;
+    // The address is that of the place again once the link was taken up.
+    const take = () => {
+      if (openLink()) router.replace(routes[placeAt(path)]);
+    };
+    take();
+    return onFragment(take);
+  }, [isReady, path, router]);
 
   return (
     <TamaguiProvider config={config} defaultTheme={theme}>
@@ -79,7 +88,7 @@ export function AppFrame({ children }: Readonly<{ children: ReactNode }>) {
           <View role="main" flex={1} minHeight={0} minWidth={0}>
             <Notices />
             {isReady ? (
-              <Boundary key={path}>
+              <Boundary at={path}>
                 {children}
                 <Drawn />
               </Boundary>

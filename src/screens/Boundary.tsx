@@ -11,12 +11,14 @@ import { saveNotebook } from './notebook-file';
 /** A part of the program that did not come, such as for want of a network. */
 class NotLoaded extends Error {}
 
-type Props = Readonly<{ children: ReactNode; onReset?: () => void }>;
+/** `at`: a failure is left behind when it changes. */
+type Props = Readonly<{ children: ReactNode; at?: string; onReset?: () => void }>;
 
 /** Keeps a failure inside to its part of the page: says what happened, and offers to save everything and to try again. */
-export function Boundary({ children, onReset }: Props) {
+export function Boundary({ children, at, onReset }: Props) {
   return (
     <ErrorBoundary
+      resetKeys={[at]}
       onError={(error) => {
         if (!(error instanceof NotLoaded)) noteFailure();
       }}

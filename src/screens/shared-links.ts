@@ -1,7 +1,7 @@
 import { fromFragment, fromSharedFile, toFragment } from '@/core/notebook/shared';
 import type { Shared } from '@/core/notebook/shared';
 import type { Settings } from '@/core/notebook/schema';
-import { linkWith, takeFragment } from '@/platform/page';
+import { linkWith, fragmentNow } from '@/platform/page';
 import { saveFile } from '@/platform/files';
 import { useStore } from '@/state/app-store';
 import { chosenText } from './chosen-file';
@@ -14,8 +14,12 @@ function open(shared: Shared | 'damaged' | null): void {
   else offer(shared);
 }
 
-/** Opens what the address of the page carries: a shared line, or settings for a class. */
-export const openLink = (): void => open(fromFragment(takeFragment()));
+/** Offers what the address of the page carries: a shared line, or settings for a class. False when it carries nothing of ours. */
+export function openLink(): boolean {
+  const shared = fromFragment(fragmentNow());
+  open(shared);
+  return shared !== null;
+}
 
 const bundle = ({ angle, display, impliedFirst, complex, view, slash, form }: Settings): Shared => ({
   kind: 'settings',

@@ -63,7 +63,7 @@ function compiled(text: string, context: Context): Compiled {
 type Memory = { key: string; curves: ReadonlyMap<string, Compiled> };
 
 const keyOf = ({ angle, letters, functions }: CurvesRequest): string =>
-  JSON.stringify([angle, [...letters], functions.map(({ text }) => text)], (_, v: unknown) =>
+  JSON.stringify([angle, [...letters], functions.map(({ id, text }) => [id, text])], (_, v: unknown) =>
     typeof v === 'bigint' ? `${v}n` : v,
   );
 

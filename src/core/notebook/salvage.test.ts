@@ -133,7 +133,7 @@ test.each<[string, object, (n: Notebook) => unknown, unknown, string[]]>([
     { tape: 5, shelf: [], stack: null, running: '', curves: 0, columns: 'x', setAside: {} },
     (n) => [n.tape, n.shelf, n.columns.tables],
     [[], {}, []],
-    ['stack||', 'running||'],
+    ['stack||', 'tape||', 'place||', 'running||', 'view||', 'table||'],
   ],
 ])('%s: the rest is read', (_, change, of, expected, aside) => {
   const made = read(change);

@@ -124,8 +124,19 @@ class Salvage {
     this.aside.push(asidePart(this.freeId(), of, 'unreadable', name, text, raw));
   }
 
+  /** The members of what must be a list; what is none is set aside whole. */
+  private list(of: PartKind, name: string, raw: unknown): readonly unknown[] {
+    if (!Array.isArray(raw)) this.put(of, name, '', raw);
+    return listOf(raw);
+  }
+
+  private object(of: PartKind, name: string, raw: unknown): Old {
+    if (!isObject(raw)) this.put(of, name, '', raw);
+    return objectOf(raw);
+  }
+
   settings(raw: unknown): Settings {
-    const found = objectOf(raw);
+    const found = this.object('setting', '', raw);
     const made: Record<string, unknown> = { ...DEFAULT_SETTINGS };
     for (const [key, schema] of Object.entries(settingsSchema.shape)) {
       const value = schema.safeParse(found[key]);
@@ -160,7 +171,7 @@ class Salvage {
 
   tape(raw: unknown): TapeLine[] {
     const lines: TapeLine[] = [];
-    for (const [i, part] of listOf(raw).entries()) {
+    for (const [i, part] of this.list('tape', '', raw).entries()) {
       const line = i < MOST_LINES ? this.tapeLine(part) : null;
       if (line === null) this.put('tape', `${i + 1}`, textOf(part, 'text'), part);
       else lines.push(line);
@@ -170,7 +181,7 @@ class Salvage {
 
   shelf(raw: unknown): Notebook['shelf'] {
     const made: Notebook['shelf'] = {};
-    for (const [name, part] of Object.entries(objectOf(raw))) {
+    for (const [name, part] of Object.entries(this.object('place', '', raw))) {
       const kept = placeName.safeParse(name).success ? read(keptSchema, part) : null;
       if (kept !== null && isValue(kept.value)) made[name] = kept;
       else this.put('place', name, textOf(part, 'from'), part);
@@ -180,7 +191,7 @@ class Salvage {
 
   private operands(raw: unknown): SavedOperand[] {
     const made: SavedOperand[] = [];
-    for (const [i, part] of listOf(raw).entries()) {
+    for (const [i, part] of this.list('stack', '', raw).entries()) {
       const operand = i < MOST_LEVELS ? read(operandSchema, part) : null;
       if (operand !== null && isSound(operand)) made.push(operand);
       else this.put('level', `${i + 1}`, textOf(part, 'made'), part);
@@ -225,7 +236,7 @@ class Salvage {
 
   tries(raw: unknown): Notebook['tries'] {
     const made: Notebook['tries'] = {};
-    for (const [letter, text] of Object.entries(objectOf(raw))) {
+    for (const [letter, text] of Object.entries(this.object('tried', '', raw))) {
       const tried = tryLetter.safeParse(letter).success ? read(typedText, text) : null;
       if (tried !== null) made[letter] = tried;
       else this.put('tried', letter, text, text);
@@ -240,9 +251,9 @@ class Salvage {
   }
 
   curves(raw: unknown): SavedCurves {
-    const { functions, view, x, y, table, points } = objectOf(raw);
+    const { functions, view, x, y, table, points } = this.object('view', '', raw);
     const drawn: DrawnFunction[] = [];
-    for (const [i, part] of listOf(functions).entries()) {
+    for (const [i, part] of this.list('function', '', functions).entries()) {
       const made = i < MOST_FUNCTIONS ? read(functionSchema, part) : null;
       if (made !== null && isReadable(made.text)) drawn.push(made);
       else this.put('function', nameOf(part), textOf(part, 'text'), part);
@@ -268,16 +279,16 @@ class Salvage {
   }
 
   columns(raw: unknown): SavedColumns {
-    const { tables, open, into } = objectOf(raw);
+    const { tables, open, into } = this.object('table', '', raw);
     const made: DataTable[] = [];
-    for (const [i, part] of listOf(tables).entries()) {
+    for (const [i, part] of this.list('table', '', tables).entries()) {
       const name = read(tableSchema.shape.name, nameOf(part)) ?? '';
       if (!isObject(part) || i >= MOST_TABLES) {
         this.put('table', name, '', part);
         continue;
       }
       const columns: DataColumn[] = [];
-      for (const [k, one] of listOf(part['columns']).entries()) {
+      for (const [k, one] of this.list('column', name, part['columns']).entries()) {
         const column = k < MOST_COLUMNS ? this.column(one, name) : null;
         if (column !== null) columns.push(column);
         else if (k >= MOST_COLUMNS) this.put('column', `${name}: ${nameOf(one)}`, '', one);

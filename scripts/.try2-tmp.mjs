@@ -1,0 +1,13 @@
+import { open } from './.shot-tmp.mjs';
+const {b,c}=await open(); const p=await c.newPage(); p.on('pageerror',e=>console.log('PAGEERROR',e.message.slice(0,300))); p.on('console',m=>{console.log('CONSOLE',m.type(),m.text().slice(0,300))});
+p.on('worker',w=>{console.log('worker',w.url().slice(-40)); w.on('close',()=>console.log('  closed'));});
+await p.addInitScript(()=>{ const P=Worker.prototype.postMessage; Worker.prototype.postMessage=function(m){ if(m.type==='work') console.log('>>',m.work.kind,m.id,(m.work.request.functions??[]).length); if(!this.__h){this.__h=1; this.addEventListener('message',e=>console.log('<<',e.data.type,e.data.id,JSON.stringify(e.data.result??null,(k,v)=>typeof v==='bigint'?''+v:v)?.slice(0,100)));} return P.call(this,m);}; });
+await p.goto('http://localhost:4300/columns'); await p.waitForTimeout(1500);
+await p.getByRole('button',{name:'Paste'}).click(); await p.waitForTimeout(300);
+await p.locator('textarea').fill('0\t0.95\n1\t1.65\n2\t2.55\n3\t3.35\n4\t4\n5\t4.4\n6\t4.3\n7\t3.75\n8\t2.8'); await p.waitForTimeout(700);
+await p.getByRole('button',{name:/table of its own|new table/i}).first().click(); await p.waitForTimeout(500);
+await p.getByRole('tab',{name:'Fit'}).click(); await p.waitForTimeout(500); await p.getByRole('button',{name:'Sine'}).click(); await p.waitForTimeout(1500);
+console.log('---- to curves');
+await p.getByRole('button',{name:'To Curves'}).click(); await p.waitForTimeout(2500);
+console.log(await p.locator('#graph-text').innerText());
+await b.close();
