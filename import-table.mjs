@@ -59,10 +59,11 @@ export const importTable = {
   batch: [...allCore, 'keys', 'state', 'text', 'workers'],
   bench: allCore,
   demo: [...allCore, 'keys', 'state', 'workers'],
+  soak: [...allCore, 'keys', 'state', 'demo', 'batch'],
   reference: [],
   e2e: ['keys'],
 };
 
 /** Where each of them lives. */
 export const folderOf = (name) =>
-  ['app', 'server', 'batch', 'bench', 'demo', 'reference', 'e2e'].includes(name) ? name : `src/${name}`;
+  ['app', 'server', 'batch', 'bench', 'demo', 'soak', 'reference', 'e2e'].includes(name) ? name : `src/${name}`;

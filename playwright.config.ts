@@ -21,8 +21,8 @@ export default defineConfig({
   testDir: 'e2e',
   outputDir: 'test-results',
   // Generous: what is tested is that things come about, not how soon on a busy machine.
-  timeout: 150_000,
-  expect: { timeout: 20_000 },
+  timeout: 300_000,
+  expect: { timeout: 60_000 },
   workers: 2,
   // A busy machine may miss a moment once; what passes only then is named at the end.
   retries: process.env['CI'] ? 1 : 0,

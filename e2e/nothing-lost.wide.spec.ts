@@ -56,7 +56,11 @@ async function startWith(page: Page, kept: string): Promise<BenchPage> {
 for (const [name, change, aside] of [
   ['a form that its line does not have', { tape: [{ ...sound, chosen: 'polar' }] }, null],
   ['a line whose value does not fit', { tape: [sound, { ...sound, id: 'l2', text: '7+8', value: [] }] }, '7+8'],
-  ['a level that cannot be read', { stack: { levels: [{ value: null, made: 'not x', percent: null }], entry: '' } }, 'not x'],
+  [
+    'a level that cannot be read',
+    { stack: { levels: [{ value: null, made: 'not x', percent: null }], entry: '' } },
+    'not x',
+  ],
   ['brackets two thousand deep', { line: { text: `${'('.repeat(2000)}1`, caret: 2000, own: null, keys: [] } }, null],
   ['a text that breaks off', null, null],
 ] as const)
@@ -193,7 +197,11 @@ test('more than a table takes is told before it is put in', async ({ page }) => 
   await page.goto('/columns');
   await page.getByRole('button', { name: 'Paste' }).click();
   const dialog = page.getByRole('dialog');
-  await dialog.getByRole('textbox').fill(Array.from({ length: 600 }, (_, i) => i).join('\t').concat('\n', 'x'.repeat(500)));
+  await dialog.getByRole('textbox').fill(
+    Array.from({ length: 600 }, (_, i) => i)
+      .join('\t')
+      .concat('\n', 'x'.repeat(500)),
+  );
   await expect(dialog.getByRole('alert')).toContainText('100 columns left out');
   await expect(dialog.getByRole('alert')).toContainText('cut to 400 characters');
 });

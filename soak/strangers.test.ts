@@ -14,6 +14,7 @@ import { chanceOf } from './chance';
 import type { Chance } from './chance';
 import { hostile } from './lines';
 import { brokenText, mutated } from './mutations';
+import { lived } from './notebooks';
 import { soaking } from './soaking';
 
 const { seed, lines, notebooks, files, timeout } = soaking;
@@ -32,14 +33,6 @@ function each(count: number, what: (chance: Chance, i: number) => void): void {
       throw new Error(`number ${i} of the seed ${seed}`, { cause: error });
     }
   }
-}
-
-/** A notebook in which much has been done. */
-function lived(chance: Chance): string {
-  const store = createStore();
-  for (let i = 0; i < 60; i += 1) actOnce(store, chance, worked(100));
-  const { document, settings } = store.getState();
-  return writeNotebook(toNotebook(document, settings));
 }
 
 /** Opens a text as a notebook would be, goes on with it, and writes it again. */

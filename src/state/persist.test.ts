@@ -115,6 +115,16 @@ test('what both tabs changed at once stays, one of it set aside', async () => {
   expect(new Set(document.tape.map((l) => l.id)).size).toBe(2);
 });
 
+test('a page that goes while another tab holds the store still writes', async () => {
+  const { storage } = memory();
+  const held: Tabs = { alone: () => new Promise(() => undefined), tell: () => undefined, onTold: () => () => undefined };
+  const one = await tab(storage, held);
+  await one.press('d7', 'answer');
+  one.keeper.now();
+  await settled();
+  expect(lines((await tab(storage)).store)).toEqual(['7']);
+});
+
 test('a long column is kept apart, written once, and comes back', async () => {
   const { storage, kept } = memory();
   const one = await tab(storage);

@@ -43,6 +43,8 @@ export function createKeeper(
   /** What this tab and the device last had in common, and the text of it. */
   let base: Kept | null = null;
   let lastText: string | null = null;
+  /** Keys under which this tab knows columns to be written. */
+  const stored = new Set<string>();
 
   const here = (): Kept => {
     const { document, settings } = store.getState();
@@ -72,12 +74,19 @@ export function createKeeper(
     const { document, settings } = here();
     const { main, apart } = texts.written(toNotebook(document, settings));
     if (apart.size > 0) {
-      const there = new Set(await storage.keys(CELLS_PREFIX));
-      for (const [key, cells] of apart) if (!there.has(key)) await storage.write(key, JSON.stringify(cells));
+      // Another tab may have swept what this one wrote; when the page goes there is no time to look.
+      const there = isLast ? stored : new Set(await storage.keys(CELLS_PREFIX));
+      for (const [key, cells] of apart) {
+        if (!there.has(key)) await storage.write(key, JSON.stringify(cells));
+        stored.add(key);
+      }
     }
     await storage.write(KEY, main);
     lastText = main;
     base = { document, settings };
+    // Only what has been written is no longer old: the page may go while this waits for its turn.
+    const now = here();
+    isOld = now.document !== document || now.settings !== settings;
     tabs.tell();
     if (!isLast) await sweep(apart);
   }
@@ -100,14 +109,12 @@ export function createKeeper(
     if (timer !== null) clearTimeout(timer);
     timer = null;
     if (!isOld || isClosed()) return;
-    isOld = false;
     const done = isLast ? put(true) : tabs.alone(() => put(false));
     done.then(
       () => {
         if (store.getState().keeping.kind === 'refused') store.getState().setKeeping({ kind: 'kept' });
       },
       () => {
-        isOld = true;
         if (store.getState().keeping.kind === 'kept') store.getState().setKeeping({ kind: 'refused' });
       },
     );

@@ -16,8 +16,15 @@ type Pictured = Readonly<{
   decimalSign: '.' | ',';
 }>;
 
+/** What XML 1.0 (2.2) allows no document to hold, such as control characters, is left out. */
+// eslint-disable-next-line no-control-regex
+const FORBIDDEN =
+  /[\u0000-\u0008\u000b\u000c\u000e-\u001f\ufffe\uffff]|[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/g;
+
 const escaped = (text: string): string =>
-  text.replace(/[&<>"]/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[c]!);
+  text
+    .replace(FORBIDDEN, '')
+    .replace(/[&<>"]/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[c]!);
 
 /** The plot as a drawing by itself (SVG 1.1), in the colours that are given. */
 export function plotSvg({ drawing, x, y, marks, shapes, palette, decimalSign }: Pictured): string {

@@ -1,2 +1,0 @@
-import { chromium } from '@playwright/test';
-export const open = async (o={}) => { const b=await chromium.launch({executablePath:'/usr/bin/chromium',args:['--no-sandbox','--disable-gpu','--disable-background-networking','--disable-component-update','--disable-sync','--no-first-run']}); const c=await b.newContext(o.wide?{viewport:{width:1280,height:800}}:{viewport:{width:390,height:844},hasTouch:true,isMobile:true}); return {b,c}; };
