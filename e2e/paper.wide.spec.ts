@@ -154,9 +154,11 @@ test('keys are shown, replayed and shared; settings go to a class', async ({ pag
 
   const other = new BenchPage(await (await context.browser()!.newContext()).newPage());
   await other.page.goto(link);
+  await expect(other.page.getByRole('dialog', { name: 'A shared line' })).toContainText('radians');
+  await other.page.getByRole('button', { name: 'Put it on the Bench' }).click();
   await expect(other.line).toHaveValue('sin(2)+1/2');
   await expect(other.page.getByRole('button', { name: 'Angle unit: radians. Tap to change.' })).toBeVisible();
-  await expect(other.page.getByText('A shared line was opened. It was worked in rad, real.')).toBeVisible();
+  await expect(other.page.getByText('The shared line stands on the Bench')).toBeVisible();
 
   await page.getByRole('button', { name: /^Number display/ }).click();
   await page.getByRole('button', { name: 'Copy a link to these settings' }).click();

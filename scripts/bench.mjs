@@ -1,6 +1,7 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { chromium } from '@playwright/test';
 import { format, resolveConfig } from 'prettier';
+import { benchBatch } from './bench-batch.mjs';
 import { dragCurves, scrollData, scrollTable } from './bench-curves.mjs';
 import { build } from './build.mjs';
 import { bundled } from './bundle.mjs';
@@ -24,7 +25,8 @@ Compared with mathjs ${version}, a general-purpose expression library of the reg
 kinds, ten numbers each, \`bench/mix.ts\`), each read, worked and rounded to 30 digits; the library with its big numbers
 at a precision of 30, whose last digits are not proved. Curves: 1000 points each; the library's compiled form with a
 scope, the core's compiled doubles, and the same function written by hand in JavaScript. Reading: sums of so many terms;
-linear growth keeps the ratio near 1. Medians of five rounds taken in turn.
+linear growth keeps the ratio near 1. Batch: how much two worker threads bring over one, and memory that does not grow
+with the number of lines. Medians of five rounds taken in turn (batch: one).
 
 ${all.map(table).join('\n')}`;
   const options = await resolveConfig('docs/benchmarks.md');
@@ -41,6 +43,7 @@ const tables = [
   ['The mix', compareMix()],
   ['Curves in doubles', compareDoubles()],
   ['Reading', compareParsing()],
+  ['Batch', await benchBatch()],
 ];
 for (const [title, rows] of tables) {
   console.log(`\n${title}`);

@@ -117,7 +117,11 @@ test('what both tabs changed at once stays, one of it set aside', async () => {
 
 test('a page that goes while another tab holds the store still writes', async () => {
   const { storage } = memory();
-  const held: Tabs = { alone: () => new Promise(() => undefined), tell: () => undefined, onTold: () => () => undefined };
+  const held: Tabs = {
+    alone: () => new Promise(() => undefined),
+    tell: () => undefined,
+    onTold: () => () => undefined,
+  };
   const one = await tab(storage, held);
   await one.press('d7', 'answer');
   one.keeper.now();
