@@ -26,7 +26,7 @@ export async function answerLines(
   write: (text: string) => Promise<void>,
   { worker, threads = availableParallelism() }: PoolOptions,
 ): Promise<void> {
-  const pool = new Piscina({
+  const pool = new Piscina<Packet, readonly string[]>({
     filename: worker,
     minThreads: threads,
     maxThreads: threads,

@@ -65,7 +65,7 @@ for (const [name, change, aside] of [
   ['a text that breaks off', null, null],
 ] as const)
   test(`a start with ${name}: the app is there, and the sound parts are there`, async ({ page }) => {
-    const bench = await startWith(page, change === null ? `${notebook({}).slice(0, -14)}` : notebook(change));
+    const bench = await startWith(page, change === null ? notebook({}).slice(0, -14) : notebook(change));
     await expect(bench.tape.getByRole('button', { name: '2+3 = 5' })).toBeVisible();
     if (aside !== null) {
       await page.getByRole('button', { name: 'Look' }).click();

@@ -83,7 +83,7 @@ const sharedLine = (chance: Chance): SharedLine => ({
 
 /** Presses that come often, so that lines and stacks grow to something. */
 const pressed: Act = (store, chance, worked) => {
-  const id = chance.once(3) ? chance.pick(digitKeys as KeyId[]) : chance.pick(keyIds);
+  const id = chance.once(3) ? chance.pick(digitKeys) : chance.pick(keyIds);
   pressAtOnce(store, keys[id].does, worked);
 };
 const answered: Act = (store, _, worked) => pressAtOnce(store, { type: 'answer' }, worked);

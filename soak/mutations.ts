@@ -105,7 +105,7 @@ export function mutated(data: unknown, chance: Chance): unknown {
       return (other.holder as Record<string | number, Json>)[other.key]!;
     });
     if (chance.once(8)) put(structuredClone(chance.pick(strange)));
-    else if (chance.once(12) && !Array.isArray(holder)) delete holder[key as string];
+    else if (chance.once(12) && !Array.isArray(holder)) Reflect.deleteProperty(holder, key);
     else put(likeness(value, chance, others));
   }
   return made;

@@ -28,10 +28,11 @@ export function openFile(accept: string): Promise<ChosenFile | null> {
       const file = input.files?.[0];
       if (file === undefined) return resolve(null);
       if (file.size > LARGEST_FILE_MB * 1_000_000) return resolve({ kind: 'too-large' });
-      return file.text().then(
+      file.text().then(
         (text) => resolve({ kind: 'text', text }),
         () => resolve({ kind: 'unreadable' }),
       );
+      return undefined;
     });
     input.click();
   });

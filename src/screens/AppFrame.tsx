@@ -9,8 +9,7 @@ import { Places, placeIds } from '@/ui/frame/Places';
 import type { PlaceId } from '@/ui/frame/Places';
 import { config } from '@/ui/theme/config';
 import { Notices } from './Notices';
-import { Boundary } from './Boundary';
-import { SharedOffer } from './SharedOffer';
+import { Boundary, later } from './Boundary';
 import { openLink } from './shared-links';
 
 const routes: Readonly<Record<PlaceId, '/' | '/curves' | '/columns' | '/shelf'>> = {
@@ -22,13 +21,24 @@ const routes: Readonly<Record<PlaceId, '/' | '/curves' | '/columns' | '/shelf'>>
 
 const placeAt = (path: string): PlaceId => placeIds.find((id) => routes[id] === path) ?? 'bench';
 
+const SharedOffer = later(async () => (await import('./SharedOffer')).SharedOffer);
+
+/** What may be needed at once later on is fetched when there is time: a network may be gone by then. */
+function fetchAhead(): void {
+  const pieces = [import('./bench/BenchSheets'), import('./SharedOffer'), import('./bench/read-formula')];
+  for (const piece of pieces) piece.catch(() => undefined);
+}
+
 /** How long what was restored has to stand on the page before the next start need not be careful. */
 const STANDS_MS = 2000;
 
 /** Stands beside what was drawn without a failure, and tells so. */
 function Drawn() {
   useEffect(() => {
-    const timer = setTimeout(startDrawn, STANDS_MS);
+    const timer = setTimeout(() => {
+      startDrawn();
+      fetchAhead();
+    }, STANDS_MS);
     const unhide = onPageHide(startDrawn);
     return () => {
       clearTimeout(timer);
@@ -41,6 +51,7 @@ function Drawn() {
 /** What all places share: the store brought back, the theme, the bar of places, and what there is to say. */
 export function AppFrame({ children }: Readonly<{ children: ReactNode }>) {
   const [isReady, setReady] = useState(false);
+  const isOffered = useStore((s) => s.offered !== null);
   const preference = useStore((s) => s.settings.theme);
   const spoken = useStore((s) => s.spoken);
   const system = useColorScheme() === 'dark' ? 'dark' : 'light';
@@ -93,7 +104,7 @@ export function AppFrame({ children }: Readonly<{ children: ReactNode }>) {
                 <Drawn />
               </Boundary>
             ) : null}
-            <SharedOffer />
+            {isOffered ? <SharedOffer /> : null}
           </View>
           <View role="status" aria-live="polite" className="only-spoken">
             {spoken}

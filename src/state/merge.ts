@@ -16,7 +16,7 @@ export type Kept = Readonly<{ document: Document; settings: Settings }>;
 type Shared = Omit<Document, 'line' | 'own' | 'keyed' | 'editing'>;
 type Named = Readonly<{ id: string }>;
 
-const text = (value: unknown): string => JSON.stringify(value) ?? '';
+const text = (value: unknown): string => (value === undefined ? '' : JSON.stringify(value));
 
 /** What came from elsewhere, with this tab's own objects wherever they say the same, so that from then on looking at them is enough. */
 function recognised<T>(own: T, other: T): T {
@@ -264,7 +264,7 @@ export function merged(base: Kept, mine: Kept, theirs: Kept): Merged {
       }
     }
     const parted = Object.fromEntries(parts.map((part) => [part, made.get(part)!.get(old[part])]));
-    return { ...old, ...parted, setAside: document.setAside } as Document;
+    return { ...old, ...parted, setAside: document.setAside };
   };
   const theirSettings = recognised(base.settings, theirs.settings);
   return {

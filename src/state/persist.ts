@@ -3,7 +3,6 @@ import type { Storage } from '@/platform/storage';
 import type { Tabs } from '@/platform/tabs';
 import { fromNotebook, toNotebook } from './document';
 import { CELLS_PREFIX, KEY, createKeptText } from './kept-text';
-import { merged } from './merge';
 import type { Kept } from './merge';
 import { notice } from './notice';
 import { setAsideWhole } from './old-copies';
@@ -29,6 +28,9 @@ export type Keeper = Readonly<{
   /** What was brought back stands on the page: the next start need not be careful. */
   drawn: () => void;
 }>;
+
+/** How tabs are joined is fetched when it is first needed, or ahead of that. */
+const joining = () => import('./merge');
 
 export function createKeeper(
   store: AppStore,
@@ -61,6 +63,7 @@ export function createKeeper(
     if (text === null || text === lastText || base === null) return;
     const loaded = await texts.read(text, storage);
     if (loaded.kind !== 'ok') return;
+    const { merged } = await joining();
     const { kept, known, conflicts, rebased } = merged(base, here(), keptOf(loaded));
     lastText = text;
     base = known;
@@ -160,6 +163,7 @@ export function createKeeper(
     restore,
     now: () => write(true),
     drawn: () => {
+      joining().catch(() => undefined);
       storage.remove(STARTS_KEY).catch(() => undefined);
     },
     follow: () => {

@@ -9,7 +9,7 @@ import { EMPTY_RUNNING } from '@/core/running/state';
 import { EMPTY_STACK } from '@/core/stack/stack';
 import { perform } from '@/workers/tasks';
 import type { WorkClient } from '@/workers/client';
-import { lineText, toNotebook } from './document';
+import { lineText } from './document';
 import { followLine } from './live';
 import { followForms, followWork } from './shown';
 import { createStore } from './store';

@@ -129,7 +129,7 @@ export function createClient(spawn: () => WorkerLike, budget = BUDGET_MS): WorkC
       new Promise<Outcome<K>>((resolve) => {
         next?.resolve('superseded');
         // A worker answers each piece of work with a result of its kind.
-        next = { work: { kind, request } as Work, resolve: resolve as Asked['resolve'] };
+        next = { work: { kind, request } as Work, resolve: resolve };
         if (under?.isWanted === true) {
           under.resolve('superseded');
           under = { ...under, isWanted: false };

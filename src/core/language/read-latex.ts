@@ -321,9 +321,6 @@ class Latex {
   }
 }
 
-/** Whether a text looks like LaTeX rather than like typed text. */
-export const looksLikeLatex = (text: string): boolean => /\\[A-Za-z]{2,}|\\[,;!]|[_^]\{/.test(text);
-
 /**
  * Typed text (with a decimal point) for the LaTeX of school mathematics: fractions, powers, roots, functions, sums,
  * products, integrals, bars, degrees, relations. Null for what is beyond it.

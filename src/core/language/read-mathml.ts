@@ -172,9 +172,6 @@ function written(node: Node): string {
   }
 }
 
-/** Whether a text holds MathML. */
-export const looksLikeMathml = (text: string): boolean => /<(?:\w+:)?math[\s>]/.test(text);
-
 /**
  * Typed text (with a decimal point) for presentation MathML of school mathematics: numbers, names, operators, fractions,
  * powers, roots, bars, sums, products and integrals. Null for what is beyond it.

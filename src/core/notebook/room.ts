@@ -21,9 +21,6 @@ export type Into = Readonly<{ table: DataTable; column: number; row: number }>;
 
 const NOTHING: LeftOut = { columns: 0, rows: 0, cells: 0, names: 0 };
 
-export const isAllIn = ({ columns, rows, cells, names }: LeftOut): boolean =>
-  columns === 0 && rows === 0 && cells === 0 && names === 0;
-
 /** The part of some columns that a new table, or a place in one, has room for, and what is left out of it. */
 export function fitting(wanted: readonly NewColumn[], into: Into | null): Fitting {
   const before = into?.table.columns ?? [];

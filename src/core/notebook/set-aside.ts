@@ -62,7 +62,7 @@ export function asidePart(
     reason,
     name: name.slice(0, LONGEST_ASIDE_NAME),
     text: typeof text === 'string' ? text.slice(0, LONGEST_ASIDE_TEXT) : '',
-    raw: JSON.stringify(raw) ?? 'null',
+    raw: raw === undefined ? 'null' : JSON.stringify(raw),
   };
 }
 

@@ -7,7 +7,7 @@ import { stopWork, useStore } from '@/state/app-store';
 import { words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
 import { Deck } from '@/ui/deck/Deck';
-import { BenchSheets } from './BenchSheets';
+import { later } from '../Boundary';
 import { ClassView } from './ClassView';
 import { HelpStrip, KeyCard } from './KeyCard';
 import { KeyRow } from './KeyRow';
@@ -23,6 +23,9 @@ import { useTypingAnywhere } from './use-typing-anywhere';
 
 type Explained = Readonly<{ id: KeyId; by: 'point' | 'hold' }> | null;
 
+/** Panels come when the first of them is opened. */
+const BenchSheets = later(async () => (await import('./BenchSheets')).BenchSheets);
+
 /** The calculating place: the tape, the line being written, the keys. */
 export function Bench() {
   const { wide: isWide } = useMedia();
@@ -30,6 +33,7 @@ export function Bench() {
   const isComplex = useStore((s) => s.settings.complex);
   const drawer = useStore((s) => s.drawer);
   const style = useStore((s) => s.settings.style);
+  const isAsked = useStore((s) => s.pasteQuestion !== null || s.asking !== null);
   const isWorking = useStore((s) => s.live.kind === 'working' || s.work !== null);
   const isAsking = useStore((s) => s.asking !== null);
   const isPasting = useStore((s) => s.pasteQuestion !== null);
@@ -124,7 +128,9 @@ export function Bench() {
           {deck}
         </>
       )}
-      <BenchSheets open={open} onOpen={setOpen} onClose={close} onPress={press} onReplay={begin} />
+      {isAsked || open !== null ? (
+        <BenchSheets open={open} onOpen={setOpen} onClose={close} onPress={press} onReplay={begin} />
+      ) : null}
     </View>
   );
 }

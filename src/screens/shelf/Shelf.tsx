@@ -14,7 +14,9 @@ import { PlaceTile } from '@/ui/keyed/PlaceTile';
 import { Heading } from '@/ui/theme/text';
 import { PlaceRow } from './PlaceRow';
 import { PlaceSheet } from './PlaceSheet';
-import { SetAside } from './SetAside';
+import { later } from '../Boundary';
+
+const SetAside = later(async () => (await import('./SetAside')).SetAside);
 
 /** Everything kept: the running total, the slots, the letters, each with its value, where it came from, and when. */
 export function Shelf() {

@@ -17,7 +17,6 @@ type Pictured = Readonly<{
 }>;
 
 /** What XML 1.0 (2.2) allows no document to hold, such as control characters, is left out. */
-// eslint-disable-next-line no-control-regex
 const FORBIDDEN =
   /[\u0000-\u0008\u000b\u000c\u000e-\u001f\ufffe\uffff]|[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/g;
 
