@@ -97,7 +97,9 @@ export function AppFrame({ children }: Readonly<{ children: ReactNode }>) {
         >
           <Places current={placeAt(path)} onGo={(place) => router.navigate(routes[place])} />
           <View role="main" flex={1} minHeight={0} minWidth={0}>
-            <Notices />
+            <Boundary at={path}>
+              <Notices />
+            </Boundary>
             {isReady ? (
               <Boundary at={path}>
                 {children}

@@ -150,6 +150,8 @@ export function createKeeper(
         const why = loaded.isMended ? 'broken-off' : 'newer';
         setKeeping({ kind: 'damaged', why, raw, setAsideAs: await aside(raw) });
       } else if (loaded.setAside > 0) say(notice('parts-set-aside', `${loaded.setAside}`));
+      // What was set aside is kept as that, so that it is told once.
+      isOld = loaded.setAside > 0 || loaded.isMended || loaded.isNewer;
       return undefined;
     }
     const why = loaded.kind === 'ok' ? 'not-drawn' : 'unreadable';
@@ -168,6 +170,7 @@ export function createKeeper(
     },
     follow: () => {
       base ??= here();
+      if (isOld) timer = setTimeout(() => write(false), PAUSE_MS);
       const unsubscribe = store.subscribe((now, before) => {
         if (now.document === before.document && now.settings === before.settings) return;
         isOld = true;

@@ -14,6 +14,7 @@ test.each<readonly [string, DecimalSign, string, DecimalSign]>([
   ['1,5\n2,5', '.', 'comma', '.'],
   ['1,5 2,5 3,5', '.', 'space', ','],
   ['2.1 2.4 2.6 3', '.', 'space', '.'],
+  ['height / m\n2.1\n2.4', '.', 'none', '.'],
   ['2.1\n2.4\n2.6', '.', 'none', '.'],
   ["12°30' 27°45'", '.', 'space', '.'],
   ['hour height\n0 1.5\n1 2', '.', 'space', '.'],

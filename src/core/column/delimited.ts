@@ -38,7 +38,9 @@ export function guessedDelimiting(text: string, usual: DecimalSign): Delimiting 
       return { separator: 'space', decimalSign: ',' };
     return { separator: 'comma', decimalSign: '.' };
   }
-  const isRow = lines.some((line) => line.trim().split(/\s+/).length > 1);
+  // A heading may be of several words, as in `height / m` over a single column.
+  const body = lines.length > 1 ? lines.slice(1) : lines;
+  const isRow = body.some((line) => line.trim().split(/\s+/).length > 1);
   const hasWords = lines.slice(1).some((line) => /[^\d\s.,+\-−E]/.test(line));
   return { separator: isRow && !hasWords ? 'space' : 'none', decimalSign: decimal };
 }

@@ -7,7 +7,7 @@ import { stopWork, useStore } from '@/state/app-store';
 import { words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
 import { Deck } from '@/ui/deck/Deck';
-import { later } from '../Boundary';
+import { Boundary, later } from '../Boundary';
 import { ClassView } from './ClassView';
 import { HelpStrip, KeyCard } from './KeyCard';
 import { KeyRow } from './KeyRow';
@@ -76,14 +76,22 @@ export function Bench() {
   const page = (
     <View flex={1} minHeight={0} minWidth={0} backgroundColor="$paper">
       <StatusStrip onSettings={openSettings} onTape={openTape} onFind={openFind} onStyle={openStyle} />
-      {hasTape ? <Tape onOpen={openLine} /> : <View flex={1} className="paper-grid" />}
-      {style === 'written' ? (
-        <LineArea onPress={press} onOpen={setOpen} onSolution={onSolution} replay={replay} onStopReplay={stop} />
-      ) : style === 'running' ? (
-        <RunningArea onPress={press} onExplain={explain} />
+      {hasTape ? (
+        <Boundary>
+          <Tape onOpen={openLine} />
+        </Boundary>
       ) : (
-        <StackArea onPress={press} onExplain={explain} onLevel={openLevel} />
+        <View flex={1} className="paper-grid" />
       )}
+      <Boundary at={style}>
+        {style === 'written' ? (
+          <LineArea onPress={press} onOpen={setOpen} onSolution={onSolution} replay={replay} onStopReplay={stop} />
+        ) : style === 'running' ? (
+          <RunningArea onPress={press} onExplain={explain} />
+        ) : (
+          <StackArea onPress={press} onExplain={explain} onLevel={openLevel} />
+        )}
+      </Boundary>
       {isSlow ? (
         <View flexDirection="row" alignItems="center" paddingHorizontal="$3" backgroundColor="$card">
           <Button keepsFocus onPress={stopWork}>{`${words.working} ${words.stop}`}</Button>

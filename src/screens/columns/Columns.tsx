@@ -10,6 +10,7 @@ import { Tabs } from '@/ui/control/Tabs';
 import { Words } from '@/ui/theme/text';
 import { useUndoStrokes } from '../use-undo-strokes';
 import type { At } from './at';
+import { Boundary } from '../Boundary';
 import { ChartPanel } from './ChartPanel';
 import { ColumnSheet } from './ColumnSheet';
 import { Data } from './Data';
@@ -137,17 +138,17 @@ export function Columns() {
       ) : isWide ? (
         <View flex={1} minHeight={0} flexDirection="row">
           <View width={460} borderRightWidth={1} borderColor="$rule" minHeight={0}>
-            {data}
+            <Boundary>{data}</Boundary>
           </View>
           <View flex={1} minWidth={0} minHeight={0}>
             {tabs}
-            {beside}
+            <Boundary at={shownPanel}>{beside}</Boundary>
           </View>
         </View>
       ) : (
         <View flex={1} minHeight={0}>
           {isWritten && panel === 'data' ? null : tabs}
-          {shownPanel === 'data' ? data : beside}
+          <Boundary at={shownPanel}>{shownPanel === 'data' ? data : beside}</Boundary>
         </View>
       )}
       {open?.sheet === 'tables' ? (

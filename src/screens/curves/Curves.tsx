@@ -16,6 +16,7 @@ import { usePalette } from '@/ui/theme/use-palette';
 import { Words } from '@/ui/theme/text';
 import { useUndoStrokes } from '../use-undo-strokes';
 import { EmptyReason, reasonFor } from './EmptyReason';
+import { Boundary } from '../Boundary';
 import { FollowBar } from './FollowBar';
 import { FunctionEditor } from './FunctionEditor';
 import { FunctionList } from './FunctionList';
@@ -281,7 +282,7 @@ export function Curves() {
     >
       {tabs}
       <View flex={1} minHeight={0} className="scroll-y" tabIndex={0} role="region" aria-label={curveWords[panel]}>
-        {body}
+        <Boundary at={panel}>{body}</Boundary>
       </View>
     </View>
   );

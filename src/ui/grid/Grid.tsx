@@ -1,6 +1,6 @@
 import { elementScroll, observeElementOffset, useVirtualizer } from '@tanstack/react-virtual';
 import { memo, useEffect, useLayoutEffect, useRef, useState } from 'react';
-import type { KeyboardEvent } from 'react';
+import type { CSSProperties, KeyboardEvent } from 'react';
 
 /** A cell as it is drawn: what stands in it, what that is worth where it says more, and what is wrong with it. */
 export type GridCell = Readonly<{
@@ -37,7 +37,11 @@ type Props = Readonly<{
 }>;
 
 const cellId = (column: number, row: number): string => `cell-${column}-${row}`;
+/** The margin of row numbers: as wide as the longest needs, at a row height of 44 for the usual size of text. */
 const NUMBERS = 48;
+const A_DIGIT = 8.6;
+const numbersWidth = (rows: number, rowHeight: number): number =>
+  Math.max(NUMBERS, Math.ceil(12 + `${rows}`.length * A_DIGIT * Math.max(1, rowHeight / 44)));
 const WIDEST = 1.6;
 const HIGHEST = 20_000_000;
 /** Columns drawn on either side of those in sight. */
@@ -119,7 +123,8 @@ export function Grid(props: Props) {
     return () => watcher.disconnect();
   }, []);
   const headHeight = rowHeight + 4;
-  const share = Math.floor((room - NUMBERS) / heads.length);
+  const numbers = numbersWidth(rows, rowHeight);
+  const share = Math.floor((room - numbers) / heads.length);
   const columnWidth = Math.max(leastWidth, Math.min(share, Math.round(leastWidth * WIDEST)));
   // Browsers draw nothing that is higher than this; the scroll bar then stands for more rows than it has pixels.
   const total = rows * rowHeight;
@@ -156,15 +161,15 @@ export function Grid(props: Props) {
     const box = scroller.current;
     if (box === null) return undefined;
     const left = at.column * columnWidth;
-    const seen = box.clientWidth - NUMBERS;
+    const seen = box.clientWidth - numbers;
     if (left < box.scrollLeft) box.scrollLeft = left;
     else if (left + columnWidth > box.scrollLeft + seen) box.scrollLeft = left + columnWidth - seen;
     const watcher = new ResizeObserver(() => virtual.scrollToIndex(at.row, { align: 'auto' }));
     watcher.observe(box);
     return () => watcher.disconnect();
-  }, [virtual, at, columnWidth]);
+  }, [virtual, at, columnWidth, numbers]);
 
-  const width = NUMBERS + heads.length * columnWidth;
+  const width = numbers + heads.length * columnWidth;
   return (
     <div
       ref={scroller}
@@ -174,6 +179,7 @@ export function Grid(props: Props) {
       aria-colcount={heads.length + 1}
       tabIndex={0}
       className="grid"
+      style={{ '--numbers': `${numbers}px` } as CSSProperties}
       onScroll={({ currentTarget }) => {
         const seen = Math.floor(currentTarget.scrollLeft / columnWidth) * columnWidth;
         if (seen !== left) setLeft(seen);
