@@ -8,6 +8,7 @@ module.exports = {
     transformSync(source, {
       loader: path.endsWith('x') ? 'tsx' : 'ts',
       format: 'cjs',
+      supported: { 'dynamic-import': false },
       target: 'node20',
       sourcemap: 'inline',
       sourcefile: path,

@@ -1,12 +1,13 @@
 import type { Alive } from '@/core/base/alive';
 import type { Random } from '@/core/function/record';
+import { isEmptyLine } from '@/core/line/line';
 import type { KeyAction } from '@/keys/catalogue';
 import { answerLine, answerWork } from '@/workers/answer';
 import { formsOfAll } from '@/workers/forms';
 import { lineText } from './document';
 import { isSameQuestion, requestOf } from './live';
 import { formsRequestOf } from './shown';
-import type { createStore } from './store';
+import type { createStore, State } from './store';
 
 type Store = ReturnType<typeof createStore>;
 
@@ -15,11 +16,18 @@ export type Worked = Readonly<{ alive: Alive; random: Random }>;
 
 /** Presses a key and does at once, in this very thread, what the app leaves to its worker. Batch, demo and tests press so. */
 export function pressAtOnce(store: Store, action: KeyAction, worked: Worked): void {
+  if (isStale(store.getState())) store.getState().working();
   const before = store.getState();
   before.press(action);
   if (!isSameQuestion(store.getState(), before)) store.getState().working();
   settleAll(store, worked);
 }
+
+/** Whether what is known of the line was said of another one: the line came about otherwise than by a key. */
+const isStale = (state: State): boolean =>
+  state.live.kind === 'empty'
+    ? !isEmptyLine(state.document.line)
+    : state.live.kind !== 'working' && state.live.of !== lineText(state);
 
 /** Does what keys wait for, until none do. */
 export function settleAll(store: Store, worked: Worked): void {
