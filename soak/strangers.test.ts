@@ -1,11 +1,13 @@
 import { randomBytes } from 'node:crypto';
 import { drawBelow } from '@/core/base/chance';
-import { lineOf, textOf } from '@/core/line/line';
+import { caretOf, changed, lineOf, textOf } from '@/core/line/line';
 import { readNotebook, writeNotebook } from '@/core/notebook/read';
 import { fromFragment, toFragment } from '@/core/notebook/shared';
 import { looksLikeLatex } from '@/core/language/looks-like';
 import { readLatex } from '@/core/language/read-latex';
 import { readMathml } from '@/core/language/read-mathml';
+import { keys } from '@/keys/catalogue';
+import { isLineAction } from '@/keys/press';
 import { DEFAULT_SETTINGS, fromNotebook, optionsOf, toNotebook } from '@/state/document';
 import { settleAtOnce } from '@/state/at-once';
 import { createStore } from '@/state/store';
@@ -13,7 +15,7 @@ import { answerBatchLine } from '../batch/answer';
 import { actOnce } from './actions';
 import { chanceOf } from './chance';
 import type { Chance } from './chance';
-import { hostile } from './lines';
+import { hostile, plain } from './lines';
 import { brokenText, mutated } from './mutations';
 import { lived } from './notebooks';
 import { soaking } from './soaking';
@@ -62,6 +64,24 @@ test(
       );
       expect(answer).toHaveProperty('ok');
       expect(answer).not.toHaveProperty('problem.code', 'internal');
+    });
+  },
+  timeout,
+);
+
+test(
+  `a caret is found again by its offset in the typed text (seed ${seed})`,
+  () => {
+    const options = optionsOf(DEFAULT_SETTINGS);
+    const strokes = Object.values(keys).flatMap(({ does }) => (isLineAction(does) ? [does] : []));
+    each(lines, (chance) => {
+      let line = lineOf(chance.once(2) ? plain(chance) : hostile(chance).slice(0, 30), 'boxed', options);
+      for (let i = 0; i < 8; i += 1) {
+        line = changed(line, chance.pick(strokes), options) ?? line;
+        const [text, at] = [textOf(line, '.'), caretOf(line, '.')];
+        const again = lineOf(text, 'boxed', options, at);
+        expect([text, textOf(again, '.'), caretOf(again, '.')]).toEqual([text, text, at]);
+      }
     });
   },
   timeout,

@@ -62,16 +62,17 @@ class Reader {
 
   /** A row up to the end of the text, or to the bracket or separator that ends it. */
   private row(inBrackets: boolean, inCall: boolean): Pieces {
-    const { from } = this.token.span;
+    const from = inBrackets ? this.lastEnd() : 0;
     const list: Piece[] = [];
     /** Where the product begins that a stroke would divide. */
     let product = 0;
     for (;;) {
       const { token } = this;
       this.space(list);
-      if (token.kind === 'end') return { list: unshielded(list), from: inBrackets ? from : 0, to: token.span.from };
-      if ((token.kind === 'close' && inBrackets) || (token.kind === 'separator' && inCall))
-        return { list: unshielded(list), from, to: token.span.from };
+      const isEnd =
+        token.kind === 'end' || (token.kind === 'close' && inBrackets) || (token.kind === 'separator' && inCall);
+      // A box that is drawn empty ends where it begins: what comes behind it is no longer in it.
+      if (isEnd) return { list: unshielded(list), from, to: list.length === 0 ? from : token.span.from };
       if (BEGINS_OPERAND.has(token.kind)) this.primary(list);
       else if (token.kind === 'superscript' || this.isMark() || this.isOperator('power')) this.mark(list);
       else if (this.isOperator('over')) this.fraction(list, product);
