@@ -71,7 +71,20 @@ function isTall(tree: Tree): boolean {
 
 const constantSigns: Readonly<Partial<Record<ConstantName, string>>> = { pi: 'π', inf: '∞' };
 
-/** An expression as it stands on paper. Every node's markup carries its span. */
+/** Operands with a sign between them on the line. */
+type Chained = Tree & { kind: 'binary' };
+const isChained = (tree: Tree): tree is Chained => tree.kind === 'binary' && tree.op !== 'over';
+
+/** Shorter chains keep a row for each of their parts, so that each can be marked. */
+const LONG_CHAIN = 40;
+
+function isLongChain(tree: Tree): tree is Chained {
+  let [now, length] = [tree, 0];
+  while (isChained(now) && length <= LONG_CHAIN) [now, length] = [now.left, length + 1];
+  return length > LONG_CHAIN;
+}
+
+/** An expression as it stands on paper. Every node's markup carries its span, but within chains of more than forty signs. */
 export function printMathml(tree: Tree, style: FormulaStyle): Markup {
   const print = (t: Tree): Markup => ({ ...draw(t), span: t.span });
   const fenced = (of: Tree, closed = true): Markup =>
@@ -157,8 +170,25 @@ export function printMathml(tree: Tree, style: FormulaStyle): Markup {
     return row(name, sign('\u2061'), thinSpace(), ...tree.args.map(print));
   };
 
+  const bracketed = (tree: Tree): Tree => withReach(withBrackets(tree, style.impliedFirst));
+
+  /** A long sum or product side by side: browsers take seconds to lay out some hundred rows inside each other. */
+  const chain = (long: Chained): Markup[] => {
+    const kids: Markup[] = [];
+    let now = long;
+    for (;;) {
+      kids.push(print(now.right), sign(operators[now.op].math));
+      const left = bracketed(now.left);
+      if (!isChained(left)) {
+        kids.push(print(now.left));
+        return kids.reverse();
+      }
+      now = left;
+    }
+  };
+
   const draw = (original: Tree): Markup => {
-    const node = withReach(withBrackets(original, style.impliedFirst));
+    const node = bracketed(original);
     switch (node.kind) {
       case 'number':
         return numberMarkup(node.written, style);
@@ -177,7 +207,9 @@ export function printMathml(tree: Tree, style: FormulaStyle): Markup {
           const fraction = element('mfrac', print(unwrapped(positive ?? node.left)), print(unwrapped(node.right)));
           return positive === null ? fraction : row(withAttributes(sign('−'), { form: 'prefix' }), fraction);
         }
-        return row(print(node.left), sign(operators[node.op].math), print(node.right));
+        return isLongChain(node)
+          ? row(...chain(node))
+          : row(print(node.left), sign(operators[node.op].math), print(node.right));
       case 'power':
         return element('msup', print(node.base), print(unwrapped(node.exponent)));
       case 'postfix':
