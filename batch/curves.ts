@@ -141,7 +141,7 @@ export function drawn(request: CurveRequest, context: Context): Answer {
   };
   if (!(frame.xFrom < frame.xTo && frame.yFrom < frame.yTo))
     return fail(place({ code: 'domain', reason: 'step' }, NOWHERE));
-  const segments = sample(curve.value, frame).map((stroke) =>
+  const segments = sample(curve.value, frame, context.alive).map((stroke) =>
     Array.from({ length: stroke.length / 2 }, (_, i) => [stroke[2 * i]!, stroke[2 * i + 1]!]),
   );
   return succeed({ segments });

@@ -6,7 +6,7 @@ import { chromiumPath, installChromium } from './chromium.mjs';
 import { ready, serve } from './serve.mjs';
 
 /** Draws notebooks that another hand changed: each is opened from a file, and every place is looked at for a failure. */
-const PORT = 4190;
+const PORT = 4186;
 const count = Math.round(10_000 * Number(process.env.SOAK ?? 0.01));
 const seed = Number(process.env.SOAK_SEED ?? 20261127);
 const PLACES = ['Curves', 'Columns', 'Shelf', 'Bench'];

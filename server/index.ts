@@ -1,3 +1,4 @@
+import { createServer } from 'node:http';
 import type { Server } from 'node:http';
 import { createApp } from './app';
 
@@ -26,11 +27,12 @@ function closeOn(server: Server): void {
   process.on('SIGINT', close);
 }
 
-const server = createApp({ root, demoNotebook }).listen(port, host, (error?: Error & { code?: string }) => {
-  if (error === undefined) {
-    console.log(`Ulkav is served at http://${host === '127.0.0.1' ? 'localhost' : host}:${port}`);
-    return;
-  }
+const server = createServer(
+  { requestTimeout: SLOWEST_MS, headersTimeout: SLOWEST_MS, connectionsCheckingInterval: SLOWEST_MS / 10 },
+  createApp({ root, demoNotebook }),
+);
+server.setTimeout(SLOWEST_MS);
+server.on('error', (error: Error & { code?: string }) => {
   const isBusy = error.code === 'EADDRINUSE';
   console.error(
     isBusy
@@ -39,7 +41,7 @@ const server = createApp({ root, demoNotebook }).listen(port, host, (error?: Err
   );
   process.exit(1);
 });
-server.requestTimeout = SLOWEST_MS;
-server.headersTimeout = SLOWEST_MS;
-server.setTimeout(SLOWEST_MS);
+server.listen(port, host, () => {
+  console.log(`Ulkav is served at http://${host === '127.0.0.1' ? 'localhost' : host}:${port}`);
+});
 closeOn(server);

@@ -1,5 +1,6 @@
 import { View } from '@tamagui/core';
 import { useMemo } from 'react';
+import { useRouter } from 'expo-router';
 import type { SharedLine, SharedSettings } from '@/core/notebook/shared';
 import { MOST_TYPED } from '@/core/line/line';
 import { useStore } from '@/state/app-store';
@@ -52,11 +53,15 @@ export function SharedOffer() {
   const offered = useStore((s) => s.offered);
   const hasLine = useStore((s) => s.document.line.kind === 'typed' || s.document.line.row.length > 0);
   const { offer, set, say, openShared } = useStore.getState();
+  const router = useRouter();
   if (offered === null) return null;
   const close = () => offer(null);
   const isLine = offered.kind === 'line';
   const take = () => {
-    if (offered.kind === 'line') return openShared(offered);
+    if (offered.kind === 'line') {
+      openShared(offered);
+      return router.navigate('/');
+    }
     set(givenOf(offered.settings));
     close();
     return say(notice('settings-taken'));

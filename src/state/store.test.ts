@@ -9,7 +9,7 @@ import { EMPTY_RUNNING } from '@/core/running/state';
 import { EMPTY_STACK } from '@/core/stack/stack';
 import { perform } from '@/workers/tasks';
 import type { WorkClient } from '@/workers/client';
-import { lineText } from './document';
+import { lineText, toNotebook } from './document';
 import { followLine } from './live';
 import { followForms, followWork } from './shown';
 import { createStore } from './store';
@@ -41,8 +41,20 @@ function fakeClient(isHeld = false) {
 
 const settled = () => new Promise((resolve) => setImmediate(resolve));
 
+let made: ReturnType<typeof createStore>[] = [];
+// Whatever a test did, what is written of it is read as it is.
+afterEach(() => {
+  for (const store of made) {
+    const { document, settings } = store.getState();
+    const notebook = toNotebook(document, settings);
+    expect(readNotebook(writeNotebook(notebook))).toMatchObject({ kind: 'ok', setAside: 0, notebook });
+  }
+  made = [];
+});
+
 function started(isHeld = false) {
   const store = createStore();
+  made.push(store);
   const { client, release } = fakeClient(isHeld);
   followLine(store, client);
   followWork(store, client);

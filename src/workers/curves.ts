@@ -1,4 +1,5 @@
 import type { Alive } from '@/core/base/alive';
+import { goOn, guarded } from '@/core/base/limits';
 import { place } from '@/core/base/problem';
 import type { Problem } from '@/core/base/problem';
 import { fail, succeed } from '@/core/base/result';
@@ -83,23 +84,30 @@ export function createDrawer(): (
     }
     const drawn: DrawnCurve[] = [];
     for (const { id } of request.functions) {
-      if (!alive()) return fail(place({ code: 'stopped' }, { from: 0, to: 0 }));
-      drawn.push(drawOne(id, memory.curves.get(id)!, request));
+      drawn.push(drawOne(id, memory.curves.get(id)!, request, alive));
     }
     return succeed(drawn);
   };
 }
 
-function drawOne(id: string, made: Compiled, { frame, view }: DrawRequest): DrawnCurve {
-  if (!made.ok) return { id, path: '', problem: made.problem, isSeen: false, range: null };
-  const strokes = sample(made.value, frame);
-  return {
-    id,
-    path: pathOf(strokes, frame),
-    problem: null,
-    isSeen: strokes.some((stroke) => isIn(stroke, view)),
-    range: rangeOf(made.value, view),
-  };
+/** One function drawn; one that takes too long says so, and leaves the others as they are. */
+function drawOne(id: string, made: Compiled, { frame, view }: DrawRequest, alive: Alive): DrawnCurve {
+  const drawn = !made.ok
+    ? made
+    : guarded<DrawnCurve, Problem>(
+        () => {
+          const strokes = sample(made.value, frame, alive);
+          return succeed({
+            id,
+            path: pathOf(strokes, frame),
+            problem: null,
+            isSeen: strokes.some((stroke) => isIn(stroke, view)),
+            range: rangeOf(made.value, view, alive),
+          });
+        },
+        (trouble) => place(trouble, { from: 0, to: 0 }),
+      );
+  return drawn.ok ? drawn.value : { id, path: '', problem: drawn.problem, isSeen: false, range: null };
 }
 
 function isIn(stroke: Stroke, { xFrom, xTo, yFrom, yTo }: ViewRange): boolean {
@@ -113,10 +121,11 @@ function isIn(stroke: Stroke, { xFrom, xTo, yFrom, yTo }: ViewRange): boolean {
 const LOOKED_AT = 240;
 
 /** Where most values of a curve lie: a pole's heights are left out when they are far from all the others. */
-function rangeOf({ f }: Curve, { xFrom, xTo }: ViewRange): { low: number; high: number } | null {
-  const ys = Array.from({ length: LOOKED_AT + 1 }, (_, i) => f(xFrom + ((xTo - xFrom) * i) / LOOKED_AT)).filter(
-    Number.isFinite,
-  );
+function rangeOf({ f }: Curve, { xFrom, xTo }: ViewRange, alive: Alive): { low: number; high: number } | null {
+  const ys = Array.from({ length: LOOKED_AT + 1 }, (_, i) => {
+    goOn(alive);
+    return f(xFrom + ((xTo - xFrom) * i) / LOOKED_AT);
+  }).filter(Number.isFinite);
   if (ys.length === 0) return null;
   ys.sort((a, b) => a - b);
   const at = (share: number): number => ys[Math.round(share * (ys.length - 1))]!;
