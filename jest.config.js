@@ -2,6 +2,8 @@ const alias = { '^@/(.*)$': '<rootDir>/src/$1' };
 
 /** Core and its tables run in plain Node; the interface in jest-expo's web preset. */
 module.exports = {
+  // The usual one fewer than there are processors leaves half of a small machine idle.
+  maxWorkers: '100%',
   projects: [
     {
       displayName: 'core',

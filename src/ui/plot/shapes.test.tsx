@@ -72,3 +72,20 @@ test('a picture holds the shapes, names its axes, and leaves out marks where the
   expect(svg).toContain('→ length / mm');
   expect(svg).not.toContain('↑');
 });
+
+test('a picture is a document whatever its names hold', () => {
+  const axis = { name: 'h\u0000\u0007<b>&"\ud800', unit: '\uffff😀', ticks: 'decimal' } as const;
+  const svg = plotSvg({
+    drawing: { frame, curves: [] },
+    x: axis,
+    y: axis,
+    marks: [],
+    shapes: null,
+    palette: light,
+    decimalSign: '.',
+  });
+  const made = new DOMParser().parseFromString(svg, 'image/svg+xml');
+  expect(made.querySelector('parsererror')).toBeNull();
+  expect(made.documentElement.textContent).toContain('h<b>&"');
+  expect(made.documentElement.textContent).toContain('😀');
+});
