@@ -1,5 +1,5 @@
 import { once } from 'node:events';
-import { createInterface } from 'node:readline';
+import { linesOf } from './lines';
 import { answerLines } from './pool';
 
 const { stdin, stdout } = process;
@@ -13,7 +13,7 @@ async function write(text: string): Promise<void> {
 stdout.on('error', (error: NodeJS.ErrnoException) => process.exit(error.code === 'EPIPE' ? 0 : 1));
 
 const threads = Number(process.env['ULKAV_THREADS']);
-await answerLines(createInterface({ input: stdin, crlfDelay: Infinity }), write, {
+await answerLines(linesOf(stdin.setEncoding('utf8')), write, {
   worker: new URL('./batch-worker.mjs', import.meta.url).href,
   ...(threads >= 1 ? { threads } : {}),
 });

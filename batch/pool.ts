@@ -1,10 +1,10 @@
 import { availableParallelism } from 'node:os';
 import Piscina from 'piscina';
 import { failedLine } from './answer';
-import type { Packet } from './worker';
+import type { Answered, Packet } from './worker';
 
 /** Lines that cross to a worker together; each crossing costs about as much as a short answer. */
-const PACKET_LINES = 64;
+const PACKET_LINES = 512;
 const PACKET_SIZE = 100_000;
 /** Packets under way or waiting for their turn to be written, for each worker. */
 const AHEAD = 6;
@@ -13,6 +13,8 @@ const LATE_MS = 2300;
 const WATCH_MS = 50;
 /** What a worker may hold; one that needs more is ended, and its line told to be too large. */
 const WORKER_MEMORY_MB = 350;
+/** Room for what lives only as long as a line: with the engine's own, workers stop one another to collect it. */
+const WORKER_YOUNG_MB = 64;
 
 export type PoolOptions = Readonly<{
   /** The file of `worker.ts`, bundled. */
@@ -22,73 +24,71 @@ export type PoolOptions = Readonly<{
 
 /** Answers lines in order, in worker threads; holds no more lines than are under way. `write` is waited for. */
 export async function answerLines(
-  lines: AsyncIterable<string>,
+  lines: AsyncIterable<readonly string[]>,
   write: (text: string) => Promise<void>,
   { worker, threads = availableParallelism() }: PoolOptions,
 ): Promise<void> {
-  const pool = new Piscina<Packet, readonly string[]>({
+  const pool = new Piscina<Packet, Answered>({
     filename: worker,
     minThreads: threads,
     maxThreads: threads,
     concurrentTasksPerWorker: 1,
     // A worker that waits by spinning takes the processor from the others.
     atomics: 'disabled',
-    resourceLimits: { maxOldGenerationSizeMb: WORKER_MEMORY_MB },
+    resourceLimits: { maxOldGenerationSizeMb: WORKER_MEMORY_MB, maxYoungGenerationSizeMb: WORKER_YOUNG_MB },
   });
-  const ready: Promise<string>[] = [];
-  const writeNext = async (): Promise<void> => {
-    const text = await ready.shift();
-    if (text !== undefined) await write(text);
+  const written: Promise<void>[] = [];
+  let last = Promise.resolve();
+  const send = async (packet: readonly string[]): Promise<void> => {
+    const [before, sent] = [last, answered(pool, packet)];
+    last = before.then(async () => write(await sent));
+    // A failure here is awaited, and told, when its turn has come.
+    for (const promise of [sent, last]) promise.catch(() => undefined);
+    written.push(last);
+    if (written.length > threads * AHEAD) await written.shift();
   };
-  let packet: string[] = [];
-  let size = 0;
-  const send = async (): Promise<void> => {
-    if (packet.length === 0) return;
-    const sent = answered(pool, packet);
-    // A failure here is awaited, and told, when its turn to be written has come.
-    sent.catch(() => undefined);
-    ready.push(sent);
-    [packet, size] = [[], 0];
-    while (ready.length > threads * AHEAD) await writeNext();
-  };
-  for await (const line of lines) {
-    if (line.trim() === '') continue;
-    packet.push(line);
-    size += line.length;
-    if (packet.length >= PACKET_LINES || size >= PACKET_SIZE) await send();
-  }
-  await send();
-  while (ready.length > 0) await writeNext();
+  for await (const group of lines) for (const packet of packetsOf(group)) await send(packet);
+  await last;
   await pool.destroy();
 }
 
+/** What has come is sent at once, so that whoever waits for an answer before the next line gets it. */
+function* packetsOf(group: readonly string[]): Generator<readonly string[]> {
+  let packet: string[] = [];
+  let size = 0;
+  for (const line of group) {
+    if (line.trim() === '') continue;
+    packet.push(line);
+    size += line.length;
+    if (packet.length < PACKET_LINES && size < PACKET_SIZE) continue;
+    yield packet;
+    [packet, size] = [[], 0];
+  }
+  if (packet.length > 0) yield packet;
+}
+
 /** The answers to a packet, whatever becomes of the workers that have it. */
-async function answered(pool: Piscina<Packet, readonly string[]>, packet: readonly string[]): Promise<string> {
-  const answers: string[] = [];
+async function answered(pool: Piscina<Packet, Answered>, packet: readonly string[]): Promise<string> {
+  const texts: string[] = [];
+  let count = 0;
   /** Lines before one that was late were answered before; they are short, and are answered again by themselves. */
   let most = packet.length;
-  while (answers.length < packet.length) {
-    const left = packet.slice(answers.length, answers.length + most);
+  while (count < packet.length) {
+    const left = packet.slice(count, count + most);
     const made = await tried(pool, left);
-    if (typeof made !== 'number') {
-      answers.push(...made.answers);
-      most = packet.length;
-    } else if (made > 0) most = made;
-    else {
-      answers.push(JSON.stringify(failedLine(left[0]!, lateCode)));
-      most = packet.length;
-    }
+    if (made === 0) texts.push(JSON.stringify(failedLine(left[0]!, lateCode)));
+    else if (typeof made !== 'number') texts.push(made.text);
+    most = typeof made === 'number' && made > 0 ? made : packet.length;
+    if (typeof made !== 'number') count += made.count;
+    else if (made === 0) count += 1;
   }
-  return `${answers.join('\n')}\n`;
+  return `${texts.join('\n')}\n`;
 }
 
 const lateCode = 'stopped';
 
 /** What a worker answered, or how many lines stand before the one at which it was ended. */
-async function tried(
-  pool: Piscina<Packet, readonly string[]>,
-  lines: readonly string[],
-): Promise<{ answers: readonly string[] } | number> {
+async function tried(pool: Piscina<Packet, Answered>, lines: readonly string[]): Promise<Answered | number> {
   const at = new Int32Array(new SharedArrayBuffer(4));
   const late = new AbortController();
   let [seen, since] = [0, performance.now()];
@@ -99,7 +99,7 @@ async function tried(
     else if (performance.now() - since > LATE_MS) late.abort();
   }, WATCH_MS);
   try {
-    return { answers: await pool.run({ lines, at }, { signal: late.signal }) };
+    return await pool.run({ text: lines.join('\n'), at }, { signal: late.signal });
   } catch {
     return Math.max(0, Atomics.load(at, 0) - 1);
   } finally {

@@ -1,19 +1,24 @@
 import { answerBatchLine } from './answer';
 
-/** Lines to be answered one after another; `at` is shared memory in which the worker says which one it is at. */
-export type Packet = Readonly<{ lines: readonly string[]; at: Int32Array }>;
+/**
+ * Lines to be answered one after another, joined into one text since that crosses to a worker for less than many do;
+ * `at` is shared memory in which the worker says which one it is at.
+ */
+export type Packet = Readonly<{ text: string; at: Int32Array }>;
+
+/** The answers to the first `count` lines of a packet, joined; the others are asked for again. */
+export type Answered = Readonly<{ text: string; count: number }>;
 
 /** A packet is handed back when it has taken this long, so that answers are not held up by those after them. */
 const MOST_MS = 100;
 
-/** The answers to the first lines of a packet, as lines of JSON; the others are asked for again. */
-export default function answerPacket({ lines, at }: Packet): readonly string[] {
+export default function answerPacket({ text, at }: Packet): Answered {
   const end = performance.now() + MOST_MS;
   const answers: string[] = [];
-  for (const line of lines) {
+  for (const line of text.split('\n')) {
     Atomics.add(at, 0, 1);
     answers.push(JSON.stringify(answerBatchLine(line)));
     if (performance.now() > end) break;
   }
-  return answers;
+  return { text: answers.join('\n'), count: answers.length };
 }

@@ -1,13 +1,16 @@
 import { spawn } from 'node:child_process';
 import { once } from 'node:events';
-import { readFileSync } from 'node:fs';
+import { closeSync, mkdtempSync, openSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 
-/** Short requests, made as they are read so that there is no file of them. */
-function* requests(count) {
-  for (let i = 0; i < count; i += 1) {
+/** Short requests, one a line. */
+function requests(count) {
+  const lines = Array.from({ length: count }, (_, i) => {
     const expr = i % 3 === 0 ? `sin(${i})+sqrt(${i % 50})` : `${i}*${i + 1}/7+2^${i % 20}`;
-    yield `${JSON.stringify({ id: i, do: 'evaluate', expr })}\n`;
-  }
+    return JSON.stringify({ id: i, do: 'evaluate', expr });
+  });
+  return `${lines.join('\n')}\n`;
 }
 
 /** The largest amount of memory that a process has had, in MB; 0 where that cannot be told. */
@@ -19,26 +22,32 @@ function memoryOf(pid) {
   }
 }
 
+/** From a file into a file, so that the processors are the command's alone. */
 async function answered(count, threads) {
+  const folder = mkdtempSync(join(tmpdir(), 'bench-'));
+  const [from, to] = [join(folder, 'requests'), join(folder, 'answers')];
+  writeFileSync(from, requests(count));
+  const [input, output] = [openSync(from, 'r'), openSync(to, 'w')];
+  const since = performance.now();
   const child = spawn(process.execPath, ['scripts/batch.mjs'], {
-    stdio: ['pipe', 'pipe', 'inherit'],
+    stdio: [input, output, 'inherit'],
     env: { ...process.env, ULKAV_THREADS: String(threads) },
   });
-  const since = performance.now();
-  let [lines, memory] = [0, 0];
-  child.stdout.on('data', (part) => {
-    memory = Math.max(memory, memoryOf(child.pid));
-    for (const byte of part) if (byte === 10) lines += 1;
-  });
-  for (const request of requests(count)) if (!child.stdin.write(request)) await once(child.stdin, 'drain');
-  child.stdin.end();
+  let memory = 0;
+  const watch = setInterval(() => (memory = Math.max(memory, memoryOf(child.pid))), 100);
   await once(child, 'close');
+  const ms = performance.now() - since;
+  clearInterval(watch);
+  closeSync(input);
+  closeSync(output);
+  const lines = readFileSync(to, 'utf8').split('\n').length - 1;
+  rmSync(folder, { recursive: true });
   if (lines !== count) throw new Error(`${lines} answers to ${count} requests`);
-  return { ms: performance.now() - since, memory };
+  return { ms, memory };
 }
 
 /** Short lines in batch: two threads against one, and the memory of a tenth of them against all. */
-export async function benchBatch(count = 200_000) {
+export async function benchBatch(count = 400_000) {
   const few = await answered(count / 10, 2);
   const one = await answered(count, 1);
   const two = await answered(count, 2);
