@@ -3,23 +3,19 @@ import {
   changed as changedLine,
   emptyLine,
   emptyPlace,
-  inView,
   insertText,
   isEmptyLine,
   MOST_TYPED,
   lineOf,
   pointedAt,
-  textOf,
   withCaretAt,
 } from '@/core/line/line';
 import type { Line, LineAction } from '@/core/line/line';
 import { selectOperand } from '@/core/line/edits';
 import { openLetters } from '@/core/evaluate/open-letters';
 import { parse } from '@/core/language/parse';
-import type { DecimalSign } from '@/core/language/numerals';
 import { isTruth } from '@/core/language/truth';
 import { pasteChoices } from '@/core/line/pasted';
-import type { Settings } from '@/core/notebook/schema';
 import { keep } from '@/core/memory/shelf';
 import type { KeyAction } from '@/keys/catalogue';
 import { caretEntry, entryOf, putEntry } from '@/keys/log';
@@ -27,13 +23,13 @@ import { isLineAction } from '@/keys/press';
 import { lineText, optionsOf } from './document';
 import type { Document } from './document';
 import { recorded, redone, undone } from './history';
-import type { StepName } from './history';
 import { notice } from './notice';
-import { respell, sharedText, spellingOf } from './respell';
+import { sharedText, spellingOf } from './respell';
 import { changed, written } from './state';
 import type { Actions, Change, Get, State } from './state';
 import { pasted, runningPressed, stackPressed } from './keyed-actions';
 import { chosenPlace, memoryPressed, storedText } from './memory-actions';
+import { travelled } from './travel';
 import { withShelf } from './shelf-change';
 import { finishedLine, usesAns } from './tape';
 
@@ -131,36 +127,6 @@ export function finish(state: State, now: number): Partial<State> {
   };
 }
 
-/** Steps that are seen for themselves. */
-const isSilent: ReadonlySet<StepName> = new Set(['typing', 'operation']);
-
-/** A line of before as it is written under the settings of now. */
-function asSetNow(line: Line, sign: DecimalSign, settings: Settings): Line {
-  const { decimalSign } = settings.display;
-  const { impliedFirst, view } = settings;
-  const options = optionsOf(settings);
-  if (sign === decimalSign) return inView(line, view, options);
-  const text = textOf(line, sign);
-  return lineOf(respell(text, { decimalSign: sign, impliedFirst }, { decimalSign, impliedFirst }), view, options);
-}
-
-function travel(state: State, step: typeof undone<Document, Settings>, code: 'undone' | 'redone'): Partial<State> {
-  const sign = state.settings.display.decimalSign;
-  const moved = step(state.history, { now: state.document, sign, settings: state.settings });
-  if (moved === null) return {};
-  const { settings, now } = moved;
-  return {
-    document: { ...now, line: asSetNow(now.line, moved.sign, settings) },
-    history: moved.history,
-    ...(settings === state.settings ? {} : { settings, forms: { known: new WeakMap() } }),
-    reported: null,
-    refused: null,
-    chosen: null,
-    recalled: null,
-    notice: isSilent.has(moved.name) ? null : notice(code, moved.name),
-  };
-}
-
 /** Whether `=` can only mean an equation: a lower-case letter stands for nothing, and no other side is there yet. */
 function wantsEquals(state: State): boolean {
   const { document, settings } = state;
@@ -225,9 +191,9 @@ export function lineActions(change: Change, get: Get, clock: () => number): Line
     if (get().asking !== null) change(() => ({ asking: null }));
     switch (action.type) {
       case 'undo':
-        return change((state) => travel(state, undone, 'undone'));
+        return change((state) => travelled(state, undone, 'undone'));
       case 'redo':
-        return change((state) => travel(state, redone, 'redone'));
+        return change((state) => travelled(state, redone, 'redone'));
       case 'memory':
       case 'total':
       case 'clearAll':

@@ -7,6 +7,7 @@ import type { ReadingOptions, Token } from '../language/tokens';
 import { STRAY_CLOSE, operandStart } from './operands';
 import { TooDeep, boxPiece, glyphPiece, itemsOf, placeIn, rowOf, unshielded, unwrapped } from './pieces';
 import type { Piece, Pieces } from './pieces';
+import { endsProduct, numeratorStart, operandTail } from './products';
 import { endsOperand, isGlyph, isLetters, sameRow } from './row';
 import type { Place, Row } from './row';
 import { offsetOf, writeRow } from './write';
@@ -356,28 +357,6 @@ class Reader {
     });
     list.push(boxPiece({ kind: 'fraction' }, [top, unwrapped(below)], from, Math.max(stroke.span.to, this.lastEnd())));
   }
-}
-
-/** Whether an operator ends the product before it: + and −, relations, words of logic, and what separates. */
-function endsProduct(token: Token, isAfterOperand: boolean): boolean {
-  if (token.kind !== 'operator') return token.kind === 'separator' || token.kind === 'assign';
-  if (token.op === 'minus') return isAfterOperand;
-  return token.op === 'plus' || ['relation', 'logic', 'prefix'].includes(operators[token.op].kind);
-}
-
-/** Where the numerator of a product begins: after the signs that begin it, unless a remainder is part of it. */
-function numeratorStart(product: Row): number {
-  if (product.some((item) => isGlyph(item, /^mod$/))) return 0;
-  let at = 0;
-  while (isGlyph(product[at], /^[−\s]$/)) at += 1;
-  return at;
-}
-
-/** The items at the end of a list among which its last operand lies: those after its last sign between operands. */
-function operandTail(list: readonly Piece[]): Row {
-  let at = list.length;
-  while (at > 0 && !isGlyph(list[at - 1]!.item, /^[+×÷=≠<≤>≥]$/)) at -= 1;
-  return itemsOf(list.slice(at));
 }
 
 type Read = Readonly<{ row: Row; places: readonly Place[] }>;
