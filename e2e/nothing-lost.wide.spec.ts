@@ -70,6 +70,8 @@ for (const [name, change, aside] of [
     if (aside !== null) {
       await page.getByRole('button', { name: 'Look' }).click();
       const part = page.getByRole('list', { name: 'Set aside' }).getByRole('listitem').filter({ hasText: aside });
+      // What is asked for is in sight, with nothing to be scrolled.
+      await expect(part).toBeInViewport({ ratio: 1 });
       await part.getByRole('button', { name: 'Put into the line' }).click();
       await expect(bench.line).toHaveValue(aside);
     }

@@ -25,7 +25,7 @@ Compared with mathjs ${version}, a general-purpose expression library of the reg
 kinds, ten numbers each, \`bench/mix.ts\`), each read, worked and rounded to 30 digits; the library with its big numbers
 at a precision of 30, whose last digits are not proved. Curves: 1000 points each; the library's compiled form with a
 scope, the core's compiled doubles, and the same function written by hand in JavaScript. Reading: sums of so many terms;
-linear growth keeps the ratio near 1. Batch: how much two worker threads bring over one, and memory that does not grow
+linear growth keeps the ratio near 1. Batch: how much two processors bring over one, and memory that does not grow
 with the number of lines. Medians of five rounds taken in turn (batch: one).
 
 ${all.map(table).join('\n')}`;

@@ -7,6 +7,8 @@ export async function serve({ port, demoNotebook, quiet = false }) {
   const env = { ...process.env, PORT: String(port), ...(demoNotebook ? { ULKAV_DEMO_NOTEBOOK: demoNotebook } : {}) };
   const child = spawn(process.execPath, [entry], { stdio: ['ignore', quiet ? 'ignore' : 'inherit', 'inherit'], env });
   for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => child.kill(signal));
+  // A script that fails does not leave its server behind, which would hold the terminal.
+  process.on('exit', () => child.kill());
   return child;
 }
 

@@ -24,6 +24,18 @@ const openTable = async (page, name) => {
   await page.getByRole('dialog').getByRole('button', { name, exact: true }).tap();
 };
 
+/** Begins anew with a tape line of the demo notebook that cannot be read, and looks at it. */
+async function withPartSetAside(page) {
+  await page.addInitScript(() => {
+    const kept = JSON.parse(localStorage.getItem('ulkav.notebook'));
+    kept.tape[1].value = [];
+    localStorage.setItem('ulkav.notebook', JSON.stringify(kept));
+  });
+  await page.reload();
+  await page.getByRole('button', { name: 'Look' }).tap();
+  await page.getByRole('list', { name: 'Set aside' }).waitFor();
+}
+
 const shots = [
   { name: 'bench-phone', size: phone, scheme: 'light' },
   { name: 'bench-phone-dark', size: phone, scheme: 'dark' },
@@ -149,7 +161,7 @@ const shots = [
     scheme: 'dark',
     act: (page) => page.getByRole('button', { name: 'recall', exact: true }).tap(),
   },
-  { name: 'shelf-phone', size: phone, scheme: 'light', act: (page) => page.getByRole('link', { name: 'Shelf' }).tap() },
+  { name: 'shelf-phone', size: phone, scheme: 'light', act: withPartSetAside },
 ];
 
 await build();
@@ -158,7 +170,9 @@ mkdirSync(OUT, { recursive: true });
 const server = await serve({ port: PORT, demoNotebook: await demoNotebook(), quiet: true });
 await ready(PORT);
 const browser = await chromium.launch({ executablePath: chromiumPath(), args: ['--no-sandbox', '--disable-gpu'] });
+const only = process.argv.slice(2);
 for (const { name, size, scheme, act } of shots) {
+  if (only.length > 0 && !only.includes(name)) continue;
   const isPhone = size === phone;
   const page = await browser.newPage({ viewport: size, colorScheme: scheme, hasTouch: isPhone, isMobile: isPhone });
   await page.goto(`http://localhost:${PORT}/`);

@@ -1,13 +1,15 @@
 import { randomBytes } from 'node:crypto';
 import { drawBelow } from '@/core/base/chance';
+import { lineOf, textOf } from '@/core/line/line';
 import { readNotebook, writeNotebook } from '@/core/notebook/read';
-import { fromNotebook, toNotebook } from '@/state/document';
+import { fromNotebook, lineText, optionsOf, toNotebook } from '@/state/document';
 import { createStore } from '@/state/store';
 import { actOnce } from './actions';
 import { chanceOf } from './chance';
+import { hostile } from './lines';
 import { soaking } from './soaking';
 
-const { seed, actions, timeout } = soaking;
+const { seed, actions, lines, timeout } = soaking;
 
 /** Work ends in time, whatever it is; the clock and chance are those of the day. */
 const worked = () => {
@@ -46,3 +48,18 @@ test(
   },
   timeout,
 );
+
+// The boxes of a line that cannot be read have other signs between their values after the decimal sign changed.
+test(`a line after the decimal sign changed is as it will be read (seed ${seed})`, () => {
+  for (let i = 0; i < lines; i += 1) {
+    const store = createStore();
+    store.getState().retype(hostile(chanceOf(seed + i)), 0, 0);
+    for (const decimalSign of [',', '.'] as const) {
+      const { settings } = store.getState();
+      store.getState().set({ display: { ...settings.display, decimalSign } });
+      const text = lineText(store.getState());
+      const again = lineOf(text, 'boxed', optionsOf(store.getState().settings));
+      expect([i, decimalSign, textOf(again, decimalSign)]).toEqual([i, decimalSign, text]);
+    }
+  }
+});

@@ -46,8 +46,20 @@ const lazyOf = <P extends object>(load: () => Promise<ComponentType<P>>) =>
     }),
   }));
 
-/** A component that is fetched when it is first shown; where that fails it is told, and fetched anew with the next try. */
-export function later<P extends object>(load: () => Promise<ComponentType<P>>): ComponentType<P> {
+const loading = (
+  <Words tone="muted" role="status" padding="$4">
+    {words.loading}
+  </Words>
+);
+
+/**
+ * A component that is fetched when it is first shown; where that fails it is told, and fetched anew with the next try.
+ * `meanwhile` stands in its place until it has come: nothing, for one that is mostly empty.
+ */
+export function later<P extends object>(
+  load: () => Promise<ComponentType<P>>,
+  meanwhile: ReactNode = loading,
+): ComponentType<P> {
   let Fetched = lazyOf(load);
   return function Later(props: P) {
     const [, setTries] = useState(0);
@@ -58,13 +70,7 @@ export function later<P extends object>(load: () => Promise<ComponentType<P>>): 
           setTries((n) => n + 1);
         }}
       >
-        <Suspense
-          fallback={
-            <Words tone="muted" role="status" padding="$4">
-              {words.loading}
-            </Words>
-          }
-        >
+        <Suspense fallback={meanwhile}>
           <Fetched {...props} />
         </Suspense>
       </Boundary>

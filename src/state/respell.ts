@@ -2,8 +2,11 @@ import { functionNames } from '@/core/function';
 import type { DecimalSign } from '@/core/language/numerals';
 import { parse } from '@/core/language/parse';
 import { printText } from '@/core/language/print-text';
+import { caretOf, lineOf, textOf } from '@/core/line/line';
+import type { Line } from '@/core/line/line';
 import type { Settings, TapeLine } from '@/core/notebook/schema';
 import type { SharedLine } from '@/core/notebook/shared';
+import { optionsOf } from './document';
 
 type Spelling = Readonly<{ decimalSign: DecimalSign; impliedFirst: boolean }>;
 
@@ -16,6 +19,20 @@ export function respell(text: string, from: Spelling, to: Spelling): string {
   const { target, tree } = reading.value;
   const spelled = printText(tree, { style: 'typed', decimalSign: to.decimalSign, impliedFirst });
   return target === null ? spelled : `${target} := ${spelled}`;
+}
+
+/**
+ * The line being written after the decimal sign or the order of implied products changed. One that cannot be read keeps
+ * its boxes, whose signs are then those of the new settings, as they will be when it is read from the store.
+ */
+export function respelledLine(line: Line, from: Spelling, settings: Settings): Line {
+  const options = optionsOf(settings);
+  const { decimalSign, impliedFirst } = options;
+  if (from.decimalSign === decimalSign && from.impliedFirst === impliedFirst) return line;
+  const old = textOf(line, from.decimalSign);
+  const text = respell(old, from, { decimalSign, impliedFirst });
+  if (text !== old) return lineOf(text, line.kind, options, Math.min(text.length, caretOf(line, from.decimalSign)));
+  return lineOf(textOf(line, decimalSign), line.kind, options, caretOf(line, decimalSign));
 }
 
 /** A line of the tape as it is written under the settings that are now set. */

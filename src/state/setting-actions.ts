@@ -1,11 +1,11 @@
 import { angleUnits } from '@/core/base/angle';
-import { caretOf, inView, lineOf, textOf } from '@/core/line/line';
+import { inView } from '@/core/line/line';
 import type { Settings } from '@/core/notebook/schema';
 import { inDepth } from '@/core/stack/stack';
 import type { StackDepth } from '@/core/stack/stack';
 import { DEFAULT_SETTINGS, fromNotebook, optionsOf } from './document';
 import { notice } from './notice';
-import { respell } from './respell';
+import { respelledLine } from './respell';
 import { changed } from './state';
 import type { Actions, Change, Get, State } from './state';
 
@@ -42,15 +42,9 @@ export const settingActions = (change: Change, get: Get): SettingActions => ({
     change((state) => {
       const next = { ...state.settings, ...settings };
       const { line } = state.document;
-      const [before, after] = [state.settings, next].map((s) => ({ ...s, decimalSign: s.display.decimalSign }));
-      const old = textOf(line, before!.decimalSign);
-      const text = respell(old, before!, after!);
-      const options = optionsOf(next);
-      const isSame = text === old && next.impliedFirst === state.settings.impliedFirst;
-      const respelled = isSame
-        ? line
-        : lineOf(text, line.kind, options, Math.min(text.length, caretOf(line, before!.decimalSign)));
-      const made = inView(respelled, next.view, options);
+      const { impliedFirst, display } = state.settings;
+      const respelled = respelledLine(line, { impliedFirst, decimalSign: display.decimalSign }, next);
+      const made = inView(respelled, next.view, optionsOf(next));
       return {
         ...atDepth(made === line ? state : { ...state, document: { ...state.document, line: made } }, next.depth),
         settings: next,

@@ -1,4 +1,4 @@
-import { inView, lineOf, textOf } from '@/core/line/line';
+import { inView } from '@/core/line/line';
 import type { Line } from '@/core/line/line';
 import type { DecimalSign } from '@/core/language/numerals';
 import type { Settings } from '@/core/notebook/schema';
@@ -6,7 +6,7 @@ import { optionsOf } from './document';
 import type { Document } from './document';
 import type { StepName, undone } from './history';
 import { notice } from './notice';
-import { respell } from './respell';
+import { respelledLine } from './respell';
 import type { State } from './state';
 
 /** Steps that are seen for themselves. */
@@ -14,12 +14,8 @@ const isSilent: ReadonlySet<StepName> = new Set(['typing', 'operation']);
 
 /** A line of before as it is written under the settings of now. */
 function asSetNow(line: Line, sign: DecimalSign, settings: Settings): Line {
-  const { decimalSign } = settings.display;
   const { impliedFirst, view } = settings;
-  const options = optionsOf(settings);
-  if (sign === decimalSign) return inView(line, view, options);
-  const text = textOf(line, sign);
-  return lineOf(respell(text, { decimalSign: sign, impliedFirst }, { decimalSign, impliedFirst }), view, options);
+  return inView(respelledLine(line, { decimalSign: sign, impliedFirst }, settings), view, optionsOf(settings));
 }
 
 /** What undoing or doing again brings: the document of then, its line as the settings have it, and what was done in words. */

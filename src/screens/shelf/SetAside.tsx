@@ -12,7 +12,8 @@ import { Heading, Words } from '@/ui/theme/text';
 import { openNotebookText, saveRaw } from '../notebook-file';
 
 const LONGEST_SEEN = 300;
-const MOST_SEEN = 50;
+/** Few, since the places stand below them. */
+const MOST_SEEN = 5;
 
 /** One part: what it was, why it lies here, and what can be done with it. */
 function PartRow({ part }: Readonly<{ part: Part }>) {

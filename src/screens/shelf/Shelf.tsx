@@ -16,9 +16,12 @@ import { PlaceRow } from './PlaceRow';
 import { PlaceSheet } from './PlaceSheet';
 import { later } from '../Boundary';
 
-const SetAside = later(async () => (await import('./SetAside')).SetAside);
+const SetAside = later(async () => (await import('./SetAside')).SetAside, null);
 
-/** Everything kept: the running total, the slots, the letters, each with its value, where it came from, and when. */
+/**
+ * Everything kept: the running total, the slots, the letters, each with its value, where it came from, and when. What was
+ * set aside stands above them, since it asks for a look.
+ */
 export function Shelf() {
   const shelf = useStore((s) => s.document.shelf);
   const forms = useStore((s) => s.forms);
@@ -63,6 +66,7 @@ export function Shelf() {
         </Button>
       </PlaceHeader>
       <View flex={1} minHeight={0} className="paper-grid scroll-y" tabIndex={0} role="region" aria-label={words.shelf}>
+        <SetAside />
         {section(capital(words.runningTotal), 'clearTotal', words.clearTotal, [TOTAL], shelf[TOTAL] === undefined)}
         {section(words.slots, 'clearSlots', words.clearSlots, slotNames, noSlots)}
         {section(words.letters, 'clearLetters', words.clearLetters, held, held.length === 0)}
@@ -83,7 +87,6 @@ export function Shelf() {
             />
           ))}
         </View>
-        <SetAside />
       </View>
       {open === null ? null : <PlaceSheet name={open} onClose={() => setOpen(null)} />}
     </View>
