@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
 import type { Page } from '@playwright/test';
 import { BenchPage } from './bench';
@@ -18,27 +19,7 @@ const linkTo = (text: string, more: object = {}): string =>
   )}`;
 
 /** A notebook of which a tape line, a place and a function are sound, and what is put in besides. */
-const sound = {
-  id: 'l1',
-  text: '2+3',
-  angle: 'deg',
-  impliedFirst: false,
-  complex: false,
-  decimalSign: '.',
-  usesAngleUnit: false,
-  readAs: null,
-  kept: null,
-  value: [{ rational: '5' }],
-  full: '5',
-  forms: [{ id: 'exact', exact: true, settled: true, text: '5', typed: '5' }],
-  chosen: 'exact',
-  own: null,
-  tried: {},
-  keys: [],
-  pinned: false,
-  note: '',
-  addition: null,
-};
+const sound = JSON.parse(readFileSync('src/core/notebook/sample-line.json', 'utf8')) as Record<string, unknown>;
 const notebook = (change: object): string =>
   JSON.stringify({ format: 'ulkav-notebook', version: 7, tape: [sound], setAside: [], ...change });
 

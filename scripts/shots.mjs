@@ -26,6 +26,9 @@ const openTable = async (page, name) => {
 
 /** Begins anew with a tape line of the demo notebook that cannot be read, and looks at it. */
 async function withPartSetAside(page) {
+  // The demo notebook is kept from the first change on.
+  await page.getByRole('button', { name: 'clear line' }).tap();
+  await page.waitForFunction(() => localStorage.getItem('ulkav.notebook') !== null);
   await page.addInitScript(() => {
     const kept = JSON.parse(localStorage.getItem('ulkav.notebook'));
     kept.tape[1].value = [];

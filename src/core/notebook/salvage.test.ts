@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { DEFAULT_SETTINGS, EMPTY_DOCUMENT, toNotebook } from '@/state/document';
 import { mendedJson } from './mend-json';
 import { readNotebook, writeNotebook } from './read';
+import { tapeLineSchema } from './schema';
 import type { Notebook } from './schema';
 import type { SavedValue } from './value-codec';
 import { decode, encode } from './value-codec';
@@ -9,28 +10,9 @@ import { decode, encode } from './value-codec';
 const fresh = toNotebook(EMPTY_DOCUMENT, DEFAULT_SETTINGS);
 
 const FIVE: SavedValue = [{ rational: '5' }];
-const line = (part: Partial<Notebook['tape'][number]> = {}): Notebook['tape'][number] => ({
-  id: 'l1',
-  text: '2+3',
-  angle: 'deg',
-  impliedFirst: false,
-  complex: false,
-  decimalSign: '.',
-  usesAngleUnit: false,
-  readAs: null,
-  kept: null,
-  value: FIVE,
-  full: '5',
-  forms: [{ id: 'exact', exact: true, settled: true, text: '5', typed: '5' }],
-  chosen: 'exact',
-  own: null,
-  tried: {},
-  keys: [],
-  pinned: false,
-  note: '',
-  addition: null,
-  ...part,
-});
+/** An answered line as it is kept; the browser tests begin with it too. */
+const sampleLine = tapeLineSchema.parse(JSON.parse(readFileSync('src/core/notebook/sample-line.json', 'utf8')));
+const line = (part: Partial<Notebook['tape'][number]> = {}): Notebook['tape'][number] => ({ ...sampleLine, ...part });
 const kept = (value: unknown) => ({ value, full: '5', from: '2+3', typed: '5', exact: true, line: 'l9', at: 1 });
 const level = (made: string, value: unknown = null) => ({ value, made, percent: null });
 
