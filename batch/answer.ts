@@ -1,5 +1,5 @@
-import { troubleThrown } from '@/core/base/limits';
-import { place } from '@/core/base/problem';
+import { problemThrown } from '@/core/base/limits';
+import { withSpan } from '@/core/base/problem';
 import type { Problem } from '@/core/base/problem';
 import { fail, succeed } from '@/core/base/result';
 import type { Result } from '@/core/base/result';
@@ -41,7 +41,14 @@ const within = (ms: number): (() => boolean) => {
 function contextFor(request: BatchRequest, budget: number): Result<Context, Problem> {
   const letters = new Map<string, Value>();
   const { angle, complex, digits } = request;
-  const context = contextOf({ angle, complex, digits, alive: within(budget), random: drawFrom, names: { letters } });
+  const context = contextOf({
+    angle,
+    complex,
+    digits,
+    shouldContinue: within(budget),
+    random: drawFrom,
+    names: { letters },
+  });
   for (const [name, text] of Object.entries(request.variables)) {
     const reading = readExpr(text, request.impliedFirst);
     if (!reading.ok) return reading;
@@ -52,9 +59,9 @@ function contextFor(request: BatchRequest, budget: number): Result<Context, Prob
   return succeed(context);
 }
 
-function rounded(v: RealValue, { tree }: Reading, { digits, alive }: Context): Result<Decimal, Problem> {
-  const made = roundToFigures(v, digits, alive);
-  return typeof made === 'string' ? fail(place({ code: made }, tree.span)) : succeed(made);
+function rounded(v: RealValue, { tree }: Reading, { digits, shouldContinue }: Context): Result<Decimal, Problem> {
+  const made = roundToFigures(v, digits, shouldContinue);
+  return typeof made === 'string' ? fail(withSpan({ code: made }, tree.span)) : succeed(made);
 }
 
 function evaluateOne(reading: Reading, context: Context, impliedFirst: boolean): Result<object, Problem> {
@@ -128,7 +135,7 @@ function parsedLine(line: string): unknown {
 
 /** The answer to a line whose worker had to be ended. */
 export const failedLine = (line: string, code: 'stopped' | 'too-large'): object =>
-  failure(idOf(parsedLine(line)), code, problemText(place({ code }, NOWHERE)));
+  failure(idOf(parsedLine(line)), code, problemText(withSpan({ code }, NOWHERE)));
 
 /** The answer to one line of standard input, as an object to be written as one line of JSON. Never throws. */
 export function answerBatchLine(line: string, budget = BUDGET_MS): object {
@@ -138,8 +145,8 @@ export function answerBatchLine(line: string, budget = BUDGET_MS): object {
   try {
     return answerRequest(parsed, id, budget);
   } catch (error) {
-    const trouble = troubleThrown(error) ?? { code: 'internal', reason: 'bug' };
-    return failure(id, trouble.code, problemText(place(trouble, NOWHERE)));
+    const problemData = problemThrown(error) ?? { code: 'internal', reason: 'bug' };
+    return failure(id, problemData.code, problemText(withSpan(problemData, NOWHERE)));
   }
 }
 
@@ -151,7 +158,7 @@ function answerRequest(parsed: unknown, id: string | number | null, budget: numb
   }
   const { data } = request;
   const result =
-    data.do === 'keys' ? pressKeys(data, { alive: within(budget), random: drawFrom }) : answer(data, budget);
+    data.do === 'keys' ? pressKeys(data, { shouldContinue: within(budget), random: drawFrom }) : answer(data, budget);
   if (result.ok) return { id, ok: true, ...result.value };
   const { problem } = result;
   return failure(id, problem.code, problemText(problem), problem.at.from, problem.at.to);

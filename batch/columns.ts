@@ -1,5 +1,5 @@
-import { place } from '@/core/base/problem';
-import type { Problem, Trouble } from '@/core/base/problem';
+import { withSpan } from '@/core/base/problem';
+import type { Problem, ProblemData } from '@/core/base/problem';
 import { fail, succeed } from '@/core/base/result';
 import type { Result } from '@/core/base/result';
 import { equationTree } from '@/core/column/equation';
@@ -14,7 +14,7 @@ import { asWhole, fromRational, fromWhole } from '@/core/number/value';
 import { NOWHERE, decimalIn, decimalsIn, numberIn } from './numbers';
 import type { FitRequest, SummaryRequest } from './request';
 
-const refused = (trouble: Trouble): { ok: false; problem: Problem } => fail(place(trouble, NOWHERE));
+const refused = (problemData: ProblemData): { ok: false; problem: Problem } => fail(withSpan(problemData, NOWHERE));
 
 /** Digits kept of a value that is no fraction, beyond those that are asked for. */
 const SPARE_DIGITS = 30;
@@ -25,7 +25,7 @@ function column(texts: readonly string[], context: Context): Result<readonly Rat
   for (const text of texts) {
     const value = numberIn(text, context);
     if (!value.ok) return value;
-    const near = roundedRational(value.value, context.digits + SPARE_DIGITS, context.alive);
+    const near = roundedRational(value.value, context.digits + SPARE_DIGITS, context.shouldContinue);
     if (typeof near === 'string') return refused({ code: near });
     made.push(near);
   }
@@ -57,7 +57,7 @@ export function summarise(request: SummaryRequest, context: Context): Result<obj
   if (!x.ok) return x;
   const freq = frequencies(request.freq, request.x.length, context);
   if (!freq.ok) return freq;
-  const made = summaryOf(x.value, freq.value, request.quartiles, context.alive);
+  const made = summaryOf(x.value, freq.value, request.quartiles, context.shouldContinue);
   if (made === null) return refused({ code: 'domain', reason: 'no-values' });
   const value = (v: Rational | null) => v && fromRational(v);
   const texts = decimalsIn(
@@ -96,7 +96,7 @@ export function fitted(request: FitRequest, context: Context): Result<object, Pr
   const { model, degree } = request;
   const made = fit(
     { model, degree, x: x.value, y: y.value, frequencies: freq.value, digits: context.digits + 4 },
-    context.alive,
+    context.shouldContinue,
   );
   if (!made.ok) return refused(made.problem);
   const { coefficients, r, r2 } = made.value;

@@ -1,5 +1,5 @@
-import type { Alive } from '@/core/base/alive';
-import { place } from '@/core/base/problem';
+import type { ShouldContinue } from '@/core/base/should-continue';
+import { withSpan } from '@/core/base/problem';
 import type { Problem } from '@/core/base/problem';
 import { fail, succeed } from '@/core/base/result';
 import type { Result } from '@/core/base/result';
@@ -7,7 +7,7 @@ import { compileCurve, functionTree } from '@/core/curve/curve';
 import type { Curve } from '@/core/curve/curve';
 import { findPoints } from '@/core/curve/points';
 import type { CurvePoint } from '@/core/curve/points';
-import type { Place } from '@/core/curve/place';
+import type { Abscissa } from '@/core/curve/abscissa';
 import { sample } from '@/core/curve/sample';
 import { steppedValues, valueAt } from '@/core/curve/values';
 import type { Context } from '@/core/evaluate/context';
@@ -61,7 +61,7 @@ export function tabulate(request: ValuesRequest, context: Context): Answer {
   const ends = numbersIn({ from: request.from, step: request.step, to: request.to }, context);
   if (!ends.ok) return ends;
   const xs = steppedValues(ends.value.from, ends.value.step, ends.value.to, context);
-  if (!xs.ok) return fail(place(xs.problem, NOWHERE));
+  if (!xs.ok) return fail(withSpan(xs.problem, NOWHERE));
   const rows: object[] = [];
   for (const x of xs.value) {
     const xText = decimalIn(x, context);
@@ -71,7 +71,7 @@ export function tabulate(request: ValuesRequest, context: Context): Answer {
       ? y
       : isReal(y.value)
         ? decimalIn(y.value, context)
-        : fail(place({ code: 'domain', reason: 'real-only' }, tree.value.span));
+        : fail(withSpan({ code: 'domain', reason: 'real-only' }, tree.value.span));
     rows.push(yText.ok ? { x: xText.value, y: yText.value } : { x: xText.value, problem: written(yText.problem) });
   }
   return succeed({ rows });
@@ -79,7 +79,7 @@ export function tabulate(request: ValuesRequest, context: Context): Answer {
 
 /** Values of a point as texts; what has none is left out. */
 function described(
-  { x, isExact }: Place,
+  { x, isExact }: Abscissa,
   y: RealValue | null,
   context: Context,
 ): Result<{ x: string; exact: string | null; y: string | null }, Problem> {
@@ -91,8 +91,8 @@ function described(
   return succeed({ x: xText.value, exact, y: yText.value });
 }
 
-/** Zeros, turning points and crossings; `alive` says how long may be searched for them. */
-export function pointsOf(request: PointsRequest, context: Context, alive: Alive): Answer {
+/** Zeros, turning points and crossings; `shouldContinue` says how long may be searched for them. */
+export function pointsOf(request: PointsRequest, context: Context, shouldContinue: ShouldContinue): Answer {
   const curves: Curve[] = [];
   for (const text of request.exprs) {
     const curve = curveIn(text, request.var, request.impliedFirst, context);
@@ -102,8 +102,9 @@ export function pointsOf(request: PointsRequest, context: Context, alive: Alive)
   const ends = numbersIn({ from: request.from, to: request.to }, context);
   if (!ends.ok) return ends;
   const { from, to } = ends.value;
-  if (compareReals(from, to, context.alive) !== -1) return fail(place({ code: 'domain', reason: 'step' }, NOWHERE));
-  const found = findPoints(curves, from, to, { ...context, alive });
+  if (compareReals(from, to, context.shouldContinue) !== -1)
+    return fail(withSpan({ code: 'domain', reason: 'step' }, NOWHERE));
+  const found = findPoints(curves, from, to, { ...context, shouldContinue });
   const lists: Record<string, object[]> = { zeros: [], lowest: [], highest: [], crossings: [] };
   const add = (list: string, facts: object, { at, y }: Pick<CurvePoint, 'at' | 'y'>): Problem | null => {
     const texts = described(at, y, context);
@@ -130,7 +131,7 @@ export function drawn(request: CurveRequest, context: Context): Answer {
   const { from, to, yFrom, yTo, width, height } = request;
   const ends = numbersIn({ from, to, yFrom, yTo }, context);
   if (!ends.ok) return ends;
-  const at = (v: RealValue): number => toDouble(v, context.alive);
+  const at = (v: RealValue): number => toDouble(v, context.shouldContinue);
   const frame = {
     xFrom: at(ends.value.from),
     xTo: at(ends.value.to),
@@ -140,8 +141,8 @@ export function drawn(request: CurveRequest, context: Context): Answer {
     height,
   };
   if (!(frame.xFrom < frame.xTo && frame.yFrom < frame.yTo))
-    return fail(place({ code: 'domain', reason: 'step' }, NOWHERE));
-  const segments = sample(curve.value, frame, context.alive).map((stroke) =>
+    return fail(withSpan({ code: 'domain', reason: 'step' }, NOWHERE));
+  const segments = sample(curve.value, frame, context.shouldContinue).map((stroke) =>
     Array.from({ length: stroke.length / 2 }, (_, i) => [stroke[2 * i]!, stroke[2 * i + 1]!]),
   );
   return succeed({ segments });

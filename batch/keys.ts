@@ -1,4 +1,4 @@
-import { place } from '@/core/base/problem';
+import { withSpan } from '@/core/base/problem';
 import type { Problem } from '@/core/base/problem';
 import { fail, succeed } from '@/core/base/result';
 import type { Result } from '@/core/base/result';
@@ -11,29 +11,34 @@ import { chainTree, currentOf } from '@/core/running/chain';
 import { entered } from '@/core/stack/stack';
 import { treeOf } from '@/core/keyed/entry';
 import { isKeyId, keys } from '@/keys/catalogue';
-import { pressAtOnce, settleAtOnce } from '@/state/at-once';
-import type { Worked } from '@/state/at-once';
+import { pressSynchronously, settleSynchronously } from '@/state/sync-driver';
+import type { Worked } from '@/state/sync-driver';
 import { DEFAULT_SETTINGS, lineText, optionsOf } from '@/state/document';
 import { runningSettings } from '@/state/keyed-actions';
 import { formsOfHolder } from '@/state/shown';
 import { createStore } from '@/state/store';
 import type { State } from '@/state/store';
 import { shownForm } from '@/state/tape';
-import { spelled } from '@/state/work';
+import { formatTree } from '@/state/work';
 import { problemText } from '@/text/problems';
 import { NOWHERE } from './numbers';
 import type { KeysRequest } from './request';
 
-type Shown = Readonly<{ sign: '=' | '≈'; text: string; typed: string; forms: Readonly<Record<string, string>> }>;
+type ScreenContent = Readonly<{
+  sign: '=' | '≈';
+  text: string;
+  typed: string;
+  forms: Readonly<Record<string, string>>;
+}>;
 
-function shownOf(forms: readonly SavedForm[], { settings, chosen }: State): Shown | null {
+function shownOf(forms: readonly SavedForm[], { settings, chosen }: State): ScreenContent | null {
   if (forms.length === 0) return null;
   const { exact, text, typed } = shownForm(forms, chosen, settings);
   return { sign: exact ? '=' : '≈', text, typed, forms: Object.fromEntries(forms.map((f) => [f.id, f.text])) };
 }
 
 /** What is being keyed or was worked last, as typed text, and what it comes to. */
-function current(state: State): { line: string; result: Shown | null } {
+function current(state: State): { line: string; result: ScreenContent | null } {
   const { document, settings, live } = state;
   const last = document.tape.at(-1);
   const ofTape = { line: last?.text ?? '', result: last === undefined ? null : shownOf(last.forms, state) };
@@ -47,12 +52,12 @@ function current(state: State): { line: string; result: Shown | null } {
       const { running } = document;
       const result = shownOf(formsOfHolder(state, currentOf(running)), state);
       if (running.isDone) return { line: ofTape.line, result };
-      return { line: spelled(chainTree(running, runningSettings(state)), settings), result };
+      return { line: formatTree(chainTree(running, runningSettings(state)), settings), result };
     }
     case 'stack': {
       const top = document.stack.levels.at(-1);
       if (top === undefined) return { line: '', result: null };
-      return { line: spelled(treeOf(top.made), settings), result: shownOf(formsOfHolder(state, top), state) };
+      return { line: formatTree(treeOf(top.made), settings), result: shownOf(formsOfHolder(state, top), state) };
     }
   }
 }
@@ -85,7 +90,7 @@ function memoryOf(state: State): object {
 /** Presses keys in a fresh app and answers what is then in sight. Problems: a name that is no key's. */
 export function pressKeys({ style, keys: ids, settings }: KeysRequest, worked: Worked): Result<object, Problem> {
   const wrong = ids.findIndex((id) => !isKeyId(id));
-  if (wrong >= 0) return fail(place({ code: 'undefined-name', name: ids[wrong]! }, { from: wrong, to: wrong + 1 }));
+  if (wrong >= 0) return fail(withSpan({ code: 'undefined-name', name: ids[wrong]! }, { from: wrong, to: wrong + 1 }));
   const { mode, digits, grouping, decimalSign, ...rest } = settings;
   const given = Object.entries({ mode, digits, grouping, decimalSign }).filter(([, value]) => value !== undefined);
   const store = createStore(() => 0);
@@ -98,8 +103,8 @@ export function pressKeys({ style, keys: ids, settings }: KeysRequest, worked: W
     display: { ...DEFAULT_SETTINGS.display, grouping: false, ...Object.fromEntries(given) },
   });
   for (const id of ids) {
-    if (!worked.alive()) return fail(place({ code: 'stopped' }, NOWHERE));
-    if (isKeyId(id)) pressAtOnce(store, keys[id].does, worked);
+    if (!worked.shouldContinue()) return fail(withSpan({ code: 'stopped' }, NOWHERE));
+    if (isKeyId(id)) pressSynchronously(store, keys[id].does, worked);
   }
   // The number being keyed is shown as the number that it is.
   const { document, settings: now } = store.getState();
@@ -111,7 +116,7 @@ export function pressKeys({ style, keys: ids, settings }: KeysRequest, worked: W
       running: { ...running, entry: '', shown: currentOf(running) },
     },
   });
-  settleAtOnce(store, worked);
+  settleSynchronously(store, worked);
   const state = store.getState();
   const { line, result } = current(state);
   return succeed({
@@ -120,7 +125,7 @@ export function pressKeys({ style, keys: ids, settings }: KeysRequest, worked: W
     result,
     stack: state.document.stack.levels.map((level) => ({
       value: shownOf(formsOfHolder(state, level), state)?.text ?? level.made,
-      made: spelled(treeOf(level.made), state.settings),
+      made: formatTree(treeOf(level.made), state.settings),
     })),
     memory: memoryOf(state),
     tape: state.document.tape.map((l) => ({ line: l.text, result: shownOf(l.forms, state)?.text ?? '' })),

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import type { EntryStyle, Settings } from '@/core/notebook/schema';
 import { keys } from '@/keys/catalogue';
 import type { KeyId } from '@/keys/catalogue';
-import { pressAtOnce, settleAtOnce } from '@/state/at-once';
+import { pressSynchronously, settleSynchronously } from '@/state/sync-driver';
 import { DEFAULT_SETTINGS } from '@/state/document';
 import { formsOfHolder } from '@/state/shown';
 import { createStore } from '@/state/store';
@@ -13,7 +13,7 @@ import { createStore } from '@/state/store';
 
 const SEED = 20261125;
 
-const worked = { alive: () => true, random: () => 0n };
+const worked = { shouldContinue: () => true, random: () => 0n };
 
 /** What keys come to in a style; a problem ends them. */
 function outcome(style: EntryStyle, ids: readonly string[], settings: Partial<Settings> = {}): string {
@@ -21,12 +21,12 @@ function outcome(style: EntryStyle, ids: readonly string[], settings: Partial<Se
   const display = { ...DEFAULT_SETTINGS.display, digits: 15 };
   store.getState().set({ ...DEFAULT_SETTINGS, ...settings, style, display });
   for (const id of ids) {
-    pressAtOnce(store, keys[id as KeyId].does, worked);
+    pressSynchronously(store, keys[id as KeyId].does, worked);
     const { refused } = store.getState();
     if (refused !== null) return refused.problem.code;
   }
-  if (style === 'stack') pressAtOnce(store, keys.push.does, worked);
-  settleAtOnce(store, worked);
+  if (style === 'stack') pressSynchronously(store, keys.push.does, worked);
+  settleSynchronously(store, worked);
   const state = store.getState();
   const { live, document } = state;
   if (style === 'written')

@@ -1,4 +1,4 @@
-import { place } from '@/core/base/problem';
+import { withSpan } from '@/core/base/problem';
 import type { Problem } from '@/core/base/problem';
 import { fail, succeed } from '@/core/base/result';
 import type { Result } from '@/core/base/result';
@@ -24,13 +24,13 @@ export function numberIn(text: string, context: Context): Result<RealValue, Prob
   const value = evaluate(reading.value.tree, context);
   if (!value.ok) return value;
   if (isReal(value.value)) return succeed(value.value);
-  return fail(place({ code: 'domain', reason: 'real-only' }, reading.value.tree.span));
+  return fail(withSpan({ code: 'domain', reason: 'real-only' }, reading.value.tree.span));
 }
 
 /** A value as a decimal string to the digits of the context. */
-export function decimalIn(v: RealValue, { digits, alive }: Context): Result<string, Problem> {
-  const made = roundToFigures(v, digits, alive);
-  return typeof made === 'string' ? fail(place({ code: made }, NOWHERE)) : succeed(batchText(made));
+export function decimalIn(v: RealValue, { digits, shouldContinue }: Context): Result<string, Problem> {
+  const made = roundToFigures(v, digits, shouldContinue);
+  return typeof made === 'string' ? fail(withSpan({ code: made }, NOWHERE)) : succeed(batchText(made));
 }
 
 /** Many values as decimal strings; the first that has no digits is the problem. */

@@ -9,7 +9,7 @@ import { isReal } from '@/core/number/value';
 import { curves, forLibrary, mix } from './mix';
 import { medians } from './rate';
 
-const alive = () => true;
+const shouldContinue = () => true;
 const options = { functions: functionNames, decimalSign: '.', impliedFirst: false } as const;
 const DIGITS = 30;
 
@@ -23,9 +23,9 @@ function treeOf(text: string) {
 }
 
 function answered(text: string): void {
-  const value = evaluate(treeOf(text), contextOf({ digits: DIGITS, alive }));
+  const value = evaluate(treeOf(text), contextOf({ digits: DIGITS, shouldContinue }));
   if (!value.ok || !isReal(value.value)) throw new Error(text);
-  roundToFigures(value.value, DIGITS, alive);
+  roundToFigures(value.value, DIGITS, shouldContinue);
 }
 
 /** The mix at 30 digits: read, worked and rounded by the core, proved; read and worked by the library, not proved. */
@@ -45,7 +45,7 @@ export function compareDoubles(): readonly Row[] {
   const xs = Float64Array.from({ length: 1000 }, (_, i) => -5 + i / 100 + 0.003);
   let sink = 0;
   const ratios = curves.map(([typed, byHand]) => {
-    const own = compileDoubles(treeOf(typed), 'x', contextOf({ alive }))!;
+    const own = compileDoubles(treeOf(typed), 'x', contextOf({ shouldContinue }))!;
     const compiled = library.compile(forLibrary(typed));
     const scope = { x: 0 };
     const run = (f: (x: number) => number) => () => {

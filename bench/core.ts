@@ -9,13 +9,13 @@ import { roundToFigures } from '@/core/number/digits';
 import { isReal } from '@/core/number/value';
 
 const options = { functions: functionNames, decimalSign: '.', impliedFirst: false } as const;
-const alive = () => true;
+const shouldContinue = () => true;
 
 function once(text: string, digits: number): void {
   const reading = parse(text, options);
   if (!reading.ok) throw new Error(text);
-  const value = evaluate(reading.value.tree, contextOf({ angle: 'deg', alive }));
-  if (value.ok && isReal(value.value)) roundToFigures(value.value, digits, alive);
+  const value = evaluate(reading.value.tree, contextOf({ angle: 'deg', shouldContinue }));
+  if (value.ok && isReal(value.value)) roundToFigures(value.value, digits, shouldContinue);
 }
 
 const lines: readonly (readonly [string, string, number])[] = [
@@ -47,13 +47,13 @@ export function benchCore(): void {
     'laying out a formula',
     rate(() => void printMathml(formula.value.tree, { ...options, grouping: true })),
   );
-  const value = evaluate(formula.value.tree, contextOf({ angle: 'deg', alive }));
+  const value = evaluate(formula.value.tree, contextOf({ angle: 'deg', shouldContinue }));
   if (!value.ok) return;
   row(
     'all forms of a result',
     rate(
       () =>
-        void formsOf(value.value, { mode: 'auto', digits: 10, grouping: true, decimalSign: '.' }, alive, {
+        void formsOf(value.value, { mode: 'auto', digits: 10, grouping: true, decimalSign: '.' }, shouldContinue, {
           unit: 'deg',
           isAngle: false,
           quotient: null,

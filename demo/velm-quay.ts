@@ -1,6 +1,6 @@
 import type { AngleUnit } from '@/core/base/angle';
 import type { FormId } from '@/core/format/form';
-import type { TableUse } from '@/core/notebook/columns';
+import type { AnalysisOptions } from '@/core/notebook/columns';
 
 /** The lines of the demo notebook: the Velm Quay survey, an invented small harbour. */
 export const velmQuay: readonly Readonly<{
@@ -54,7 +54,7 @@ const tide =
 
 /** A column in short: its values one after the other. */
 type InColumn = Readonly<{ name: string; unit: string; cells: string }>;
-type InTable = Readonly<{ name: string; columns: readonly InColumn[]; use: Partial<TableUse> }>;
+type InTable = Readonly<{ name: string; columns: readonly InColumn[]; use: Partial<AnalysisOptions> }>;
 
 /** On Columns: the tide board, mussels by the length of their shells, bearings with the distances sounded along them. */
 export const velmQuayTables: readonly InTable[] = [

@@ -10,8 +10,8 @@ import { writeNotebook } from '@/core/notebook/read';
 import type { Value } from '@/core/number/value';
 import { isKeyId, keys } from '@/keys/catalogue';
 import type { KeyId } from '@/keys/catalogue';
-import { plainSpelling } from '@/state/curve-actions';
-import { pressAtOnce } from '@/state/at-once';
+import { toCanonicalText } from '@/state/curve-actions';
+import { pressSynchronously } from '@/state/sync-driver';
 import { DEFAULT_SETTINGS, optionsOf, toNotebook } from '@/state/document';
 import type { Document } from '@/state/document';
 import { createStore } from '@/state/store';
@@ -24,7 +24,7 @@ const written = (text: string, settings: Settings) => lineOf(text, 'boxed', opti
 /** A fixed moment, so that the demo is the same each time it is made. */
 const KEPT_AT = Date.UTC(2026, 10, 24, 9, 30);
 
-const worked = { alive: () => true, random: () => 0n };
+const worked = { shouldContinue: () => true, random: () => 0n };
 
 const idsOf = (short: string): KeyId[] =>
   short
@@ -40,7 +40,7 @@ function keyedDocument(): Document {
   const store = createStore(() => KEPT_AT);
   for (const [style, all] of [['running', velmQuayBill] as const, ['stack', velmQuayStack] as const]) {
     store.getState().set({ style });
-    for (const { keys: short } of all) for (const id of idsOf(short)) pressAtOnce(store, keys[id].does, worked);
+    for (const { keys: short } of all) for (const id of idsOf(short)) pressSynchronously(store, keys[id].does, worked);
   }
   const { document, refused } = store.getState();
   if (refused !== null) throw new Error(refused.problem.code);
@@ -97,7 +97,7 @@ export function demoDocument(): Document {
 /** The tariffs by the hour, with a view and a table that show where they meet. */
 function demoCurves(): SavedCurves {
   const functions = velmQuayFunctions.map(({ name, text, on }, look) => {
-    const plain = plainSpelling(text, DEFAULT_SETTINGS);
+    const plain = toCanonicalText(text, DEFAULT_SETTINGS);
     if (plain === null) throw new Error(`${text} cannot be read`);
     return { id: `f${look + 1}`, name, text: plain, look, on };
   });

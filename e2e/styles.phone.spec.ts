@@ -134,9 +134,10 @@ test('the Shelf: kept, added to, replaced and undone, recalled as a value, clear
 }) => {
   const bench = new BenchPage(page);
   await bench.open();
-  const keepIn = async (place: RegExp | string, deed = 'Keep') => {
+  const keepIn = async (place: RegExp | string, operation = 'Keep') => {
     await bench.tap('keep');
-    if (deed !== 'Keep') await page.getByRole('dialog').getByRole('button', { name: deed, exact: true }).tap();
+    if (operation !== 'Keep')
+      await page.getByRole('dialog').getByRole('button', { name: operation, exact: true }).tap();
     await page.getByRole('dialog').getByRole('button', { name: place }).tap();
   };
   await bench.tap('1', '7', 'fraction', '6', 'equals');

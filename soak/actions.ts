@@ -1,7 +1,7 @@
 import { formIds } from '@/core/format/form';
 import { fitModelNames } from '@/core/column/fit-models';
 import { chartNames } from '@/core/chart/kinds';
-import { memoryDeeds, placeNames } from '@/core/memory/shelf';
+import { memoryOperations, registerNames } from '@/core/memory/shelf';
 import { classKinds } from '@/core/notebook/columns';
 import { entryStyles, textSizes } from '@/core/notebook/schema';
 import type { Settings } from '@/core/notebook/schema';
@@ -9,8 +9,8 @@ import type { SharedLine } from '@/core/notebook/shared';
 import { keys } from '@/keys/catalogue';
 import type { KeyId } from '@/keys/catalogue';
 import { drawerIds } from '@/keys/decks';
-import { pressAtOnce, settleAll } from '@/state/at-once';
-import type { Worked } from '@/state/at-once';
+import { pressSynchronously, settleAll } from '@/state/sync-driver';
+import type { Worked } from '@/state/sync-driver';
 import type { createStore } from '@/state/store';
 import { lineText } from '@/state/document';
 import type { Chance } from './chance';
@@ -84,9 +84,9 @@ const sharedLine = (chance: Chance): SharedLine => ({
 /** Presses that come often, so that lines and stacks grow to something. */
 const pressed: Act = (store, chance, worked) => {
   const id = chance.once(3) ? chance.pick(digitKeys) : chance.pick(keyIds);
-  pressAtOnce(store, keys[id].does, worked);
+  pressSynchronously(store, keys[id].does, worked);
 };
-const answered: Act = (store, _, worked) => pressAtOnce(store, { type: 'answer' }, worked);
+const answered: Act = (store, _, worked) => pressSynchronously(store, { type: 'answer' }, worked);
 
 const acts: readonly Act[] = [
   ...Array.from({ length: 40 }, () => pressed),
@@ -117,9 +117,9 @@ const acts: readonly Act[] = [
   },
   (s, c) => s.getState().chooseForm(c.pick(formIds)),
   (s, c) => s.getState().chooseTapeForm(lineId(s, c), c.pick(formIds)),
-  (s, c) => s.getState().remember(c.pick(memoryDeeds), c.pick(placeNames)),
-  (s, c) => s.getState().remember('keep', c.pick(placeNames), { line: lineId(s, c) }),
-  (s, c) => s.getState().remember(c.pick(memoryDeeds), c.pick(placeNames), { level: c.below(4) }),
+  (s, c) => s.getState().remember(c.pick(memoryOperations), c.pick(registerNames)),
+  (s, c) => s.getState().remember('keep', c.pick(registerNames), { line: lineId(s, c) }),
+  (s, c) => s.getState().remember(c.pick(memoryOperations), c.pick(registerNames), { level: c.below(4) }),
   (s, c) => s.getState().pick(c.below(5)),
   (s, c) => s.getState().levelToLine(c.below(4)),
   (s, c) => s.getState().levelToColumn(c.below(4), c.once(2) ? null : columnId(s, c)),
@@ -173,9 +173,9 @@ const acts: readonly Act[] = [
   (s, c) => s.getState().appendCell(c.once(2) ? null : columnId(s, c), anyText(c)),
   (s, c) => s.getState().setPoints(c.once(2) ? null : { x: columnId(s, c), y: columnId(s, c), on: c.once(2) }),
   (s, c) => s.getState().removeAside(c.once(2) ? null : 'a1'),
-  (s, _, worked) => pressAtOnce(s, { type: 'undo' }, worked),
-  (s, _, worked) => pressAtOnce(s, { type: 'undo' }, worked),
-  (s, _, worked) => pressAtOnce(s, { type: 'redo' }, worked),
+  (s, _, worked) => pressSynchronously(s, { type: 'undo' }, worked),
+  (s, _, worked) => pressSynchronously(s, { type: 'undo' }, worked),
+  (s, _, worked) => pressSynchronously(s, { type: 'redo' }, worked),
 ];
 
 function viewOf(chance: Chance) {

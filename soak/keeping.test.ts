@@ -14,7 +14,7 @@ const { seed, actions, lines, timeout } = soaking;
 /** Work ends in time, whatever it is; the clock and chance are those of the day. */
 const worked = () => {
   const end = performance.now() + 250;
-  return { alive: () => performance.now() < end, random: (below: bigint) => drawBelow(below, randomBytes) };
+  return { shouldContinue: () => performance.now() < end, random: (below: bigint) => drawBelow(below, randomBytes) };
 };
 
 const A_CHECK = 10;

@@ -72,7 +72,7 @@ function likeness(value: Json, chance: Chance, others: readonly Json[]): Json {
   return value;
 }
 
-const strange: readonly Json[] = [
+const unexpected: readonly Json[] = [
   null,
   {},
   [],
@@ -104,7 +104,7 @@ export function mutated(data: unknown, chance: Chance): unknown {
       const other = chance.pick(places);
       return (other.holder as Record<string | number, Json>)[other.key]!;
     });
-    if (chance.once(8)) put(structuredClone(chance.pick(strange)));
+    if (chance.once(8)) put(structuredClone(chance.pick(unexpected)));
     else if (chance.once(12) && !Array.isArray(holder)) Reflect.deleteProperty(holder, key);
     else put(likeness(value, chance, others));
   }

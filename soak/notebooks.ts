@@ -10,7 +10,7 @@ import { brokenText, mutated } from './mutations';
 
 const worked = (ms: number) => {
   const end = performance.now() + ms;
-  return { alive: () => performance.now() < end, random: () => 0n };
+  return { shouldContinue: () => performance.now() < end, random: () => 0n };
 };
 
 /** A notebook in which much has been done: the survey's, or one of chance. */

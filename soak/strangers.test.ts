@@ -9,7 +9,7 @@ import { readMathml } from '@/core/language/read-mathml';
 import { keys } from '@/keys/catalogue';
 import { isLineAction } from '@/keys/press';
 import { DEFAULT_SETTINGS, fromNotebook, optionsOf, toNotebook } from '@/state/document';
-import { settleAtOnce } from '@/state/at-once';
+import { settleSynchronously } from '@/state/sync-driver';
 import { createStore } from '@/state/store';
 import { answerBatchLine } from '../batch/answer';
 import { actOnce } from './actions';
@@ -24,7 +24,7 @@ const { seed, lines, notebooks, files, timeout } = soaking;
 
 const worked = (ms: number) => {
   const end = performance.now() + ms;
-  return { alive: () => performance.now() < end, random: (below: bigint) => drawBelow(below, randomBytes) };
+  return { shouldContinue: () => performance.now() < end, random: (below: bigint) => drawBelow(below, randomBytes) };
 };
 
 /** Says which of many things it was that threw. */
@@ -44,7 +44,7 @@ function opened(text: string, chance: Chance): void {
   if (loaded.kind !== 'ok') return;
   const store = createStore();
   store.getState().openNotebook(loaded.notebook, true);
-  settleAtOnce(store, worked(100));
+  settleSynchronously(store, worked(100));
   const first = writeNotebook(loaded.notebook);
   expect(writeNotebook(toNotebook(fromNotebook(loaded.notebook), loaded.notebook.settings)).length).toBeGreaterThan(0);
   expect(readNotebook(first)).toEqual({ ...loaded, setAside: 0, isMended: false, isNewer: false });

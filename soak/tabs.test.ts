@@ -1,12 +1,12 @@
 import type { Storage } from '@/platform/storage';
-import { pressAtOnce } from '@/state/at-once';
+import { pressSynchronously } from '@/state/sync-driver';
 import { createKeeper } from '@/state/persist';
 import { createStore } from '@/state/store';
 import { chanceOf } from './chance';
 import { soaking } from './soaking';
 
 const { seed, notebooks, timeout } = soaking;
-const worked = { alive: () => true, random: () => 0n };
+const worked = { shouldContinue: () => true, random: () => 0n };
 
 function memory(): Storage {
   const kept = new Map<string, string>();
@@ -24,14 +24,14 @@ const settled = async () => {
 type Store = ReturnType<typeof createStore>;
 
 /** Each thing that is done carries a number of its own, by which it is found again. */
-const deeds: readonly ((store: Store, mark: string, place: string) => void)[] = [
+const operations: readonly ((store: Store, mark: string, place: string) => void)[] = [
   (store, mark) => {
     store.getState().rewrite(`${mark}+1`, 'paste');
-    pressAtOnce(store, { type: 'answer' }, worked);
+    pressSynchronously(store, { type: 'answer' }, worked);
   },
   (store, mark) => {
     store.getState().rewrite(`${mark}+1`, 'paste');
-    pressAtOnce(store, { type: 'answer' }, worked);
+    pressSynchronously(store, { type: 'answer' }, worked);
   },
   (store, mark) => store.getState().addFunction(`x+${mark}`),
   (store, mark) => store.getState().putTable('', [{ name: '', unit: '', cells: [mark] }]),
@@ -66,7 +66,7 @@ test(
       for (let i = 0; i < 12; i += 1) {
         const { store, keeper } = chance.pick(tabs);
         const mark = `${10_000 * (round + 1) + i}`;
-        chance.pick(deeds)(store, mark, '0');
+        chance.pick(operations)(store, mark, '0');
         marks.push(mark);
         if (chance.once(2)) {
           keeper.now();

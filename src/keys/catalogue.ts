@@ -1,8 +1,8 @@
 import type { FunctionName } from '@/core/function';
 import type { LineAction, LineCommandName } from '@/core/line/line';
-import type { MemoryDeed } from '@/core/memory/shelf';
+import type { MemoryOperation } from '@/core/memory/shelf';
 import type { EntryStyle } from '@/core/notebook/schema';
-import type { StackDeed } from '@/core/stack/stack';
+import type { StackOperation } from '@/core/stack/stack';
 
 /** What a key does. Touch, keyboard, batch and tests send the same actions. */
 export type KeyAction =
@@ -11,9 +11,9 @@ export type KeyAction =
   /** `orEqual`: in a line with an open letter it is the sign between the sides of an equation. */
   | Readonly<{ type: 'answer'; orEqual?: boolean }>
   /** What is done with the levels of the stack. */
-  | Readonly<{ type: 'stack'; deed: Exclude<StackDeed, 'clearEntry' | 'negate'> }>
+  | Readonly<{ type: 'stack'; operation: Exclude<StackOperation, 'clearEntry' | 'negate'> }>
   /** What is done with the number shown, where numbers are keyed by themselves. */
-  | Readonly<{ type: 'entry'; deed: 'clearEntry' | 'negate' }>
+  | Readonly<{ type: 'entry'; operation: 'clearEntry' | 'negate' }>
   /** Asks for a level of the stack. */
   | Readonly<{ type: 'pick' }>
   /** The number shown, or the top level, put into the Written line. */
@@ -21,9 +21,9 @@ export type KeyAction =
   /** The same below the last value of the column that was last written into. */
   | Readonly<{ type: 'toColumn' }>
   /** Asks for a place of the Shelf: a digit, a letter, or the running total. */
-  | Readonly<{ type: 'memory'; deed: MemoryDeed }>
+  | Readonly<{ type: 'memory'; operation: MemoryOperation }>
   /** The same with the running total, at once. */
-  | Readonly<{ type: 'total'; deed: MemoryDeed }>
+  | Readonly<{ type: 'total'; operation: MemoryOperation }>
   | Readonly<{ type: 'clearAll'; of: 'slot' | 'letter' }>;
 
 /** What stands on a key: text with a part before it, a raised or a lowered one, or a picture. */
@@ -231,11 +231,11 @@ const editKeys = {
 const inRunning = (keys: string, shows: string): Example => ex(keys, shows, 'running');
 const inStack = (keys: string, shows: string): Example => ex(keys, shows, 'stack');
 const onStack = (
-  deed: (KeyAction & { type: 'stack' })['deed'],
+  operation: (KeyAction & { type: 'stack' })['operation'],
   face: string,
   example: Example,
   look: KeyLook = 'function',
-) => key({ type: 'stack', deed }, face, look, example);
+) => key({ type: 'stack', operation }, face, look, example);
 
 const stackKeys = {
   push: onStack('push', 'Push', inStack('d1 d2 push d3 divide', '4'), 'answer'),
@@ -250,9 +250,9 @@ const stackKeys = {
 } as const;
 
 const keyedKeys = {
-  negate: key({ type: 'entry', deed: 'negate' }, '±', 'operator', inRunning('d8 minus d5 negate answer', '13')),
+  negate: key({ type: 'entry', operation: 'negate' }, '±', 'operator', inRunning('d8 minus d5 negate answer', '13')),
   clearEntry: key(
-    { type: 'entry', deed: 'clearEntry' },
+    { type: 'entry', operation: 'clearEntry' },
     'CE',
     'function',
     inRunning('d8 plus d5 clearEntry d4 answer', '12'),
@@ -261,10 +261,10 @@ const keyedKeys = {
   toColumn: key({ type: 'toColumn' }, 'To column', 'function', inStack('d2 sqrt toColumn', '√2')),
 } as const;
 
-const remembers = (deed: MemoryDeed, face: string, example: Example) =>
-  key({ type: 'memory', deed }, face, 'function', example);
-const totals = (deed: MemoryDeed, face: string, example: Example) =>
-  key({ type: 'total', deed }, face, 'function', example);
+const remembers = (operation: MemoryOperation, face: string, example: Example) =>
+  key({ type: 'memory', operation }, face, 'function', example);
+const totals = (operation: MemoryOperation, face: string, example: Example) =>
+  key({ type: 'total', operation }, face, 'function', example);
 
 const memoryKeys = {
   keep: remembers('keep', 'Keep…', ex('d6 answer keep d3 recall d3 plus d1', '7')),

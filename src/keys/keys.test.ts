@@ -1,5 +1,5 @@
 import { problemText } from '@/text/problems';
-import { pressAtOnce, settleAtOnce } from '@/state/at-once';
+import { pressSynchronously, settleSynchronously } from '@/state/sync-driver';
 import { DEFAULT_SETTINGS } from '@/state/document';
 import { createStore } from '@/state/store';
 import { currentOf } from '@/core/running/chain';
@@ -18,7 +18,7 @@ import {
   totalKeys,
 } from './decks';
 
-const worked = { alive: () => true, random: () => 0n };
+const worked = { shouldContinue: () => true, random: () => 0n };
 
 /** Presses keys one after another and answers what they come to at the end. */
 function show({ keys: ids, style }: KeyRecord['example']): string {
@@ -26,9 +26,9 @@ function show({ keys: ids, style }: KeyRecord['example']): string {
   store.getState().set({ ...DEFAULT_SETTINGS, complex: true, style });
   for (const id of ids) {
     if (!isKeyId(id)) throw new Error(`no key ${id}`);
-    pressAtOnce(store, keys[id].does, worked);
+    pressSynchronously(store, keys[id].does, worked);
   }
-  settleAtOnce(store, worked);
+  settleSynchronously(store, worked);
   const state = store.getState();
   const { live, document, settings } = state;
   if (live.kind === 'problem') return problemText(live.problem);

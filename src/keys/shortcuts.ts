@@ -46,12 +46,12 @@ export function actionOfStroke({ key, control, alt, shift }: Stroke, before: str
 export function actionInStyle(stroke: Stroke, before: string, style: EntryStyle): KeyAction | null {
   const action = actionOfStroke(stroke, before);
   if (style === 'written' || action === null) return action;
-  if (action.type === 'answer') return style === 'stack' ? { type: 'stack', deed: 'push' } : { type: 'answer' };
-  if (action.type === 'type' && action.text === '~') return { type: 'entry', deed: 'negate' };
+  if (action.type === 'answer') return style === 'stack' ? { type: 'stack', operation: 'push' } : { type: 'answer' };
+  if (action.type === 'type' && action.text === '~') return { type: 'entry', operation: 'negate' };
   if (action.type !== 'edit') return action;
   switch (action.command) {
     case 'clear':
-      return style === 'stack' ? { type: 'entry', deed: 'clearEntry' } : action;
+      return style === 'stack' ? { type: 'entry', operation: 'clearEntry' } : action;
     case 'deleteLeft':
       return action;
     default:

@@ -5,7 +5,7 @@ import type { SharedLine, SharedSettings } from '@/core/notebook/shared';
 import { MOST_TYPED } from '@/core/line/line';
 import { useStore } from '@/state/app-store';
 import { notice } from '@/state/notice';
-import { sharedText } from '@/state/respell';
+import { sharedLineText } from '@/state/notation';
 import type { State } from '@/state/store';
 import { settingsText, words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
@@ -24,7 +24,7 @@ const LONGEST_DRAWN = 600;
 /** The line as it would stand on the Bench, and what it is worked in. */
 function OfferedLine({ line }: Readonly<{ line: SharedLine }>) {
   const settings = useStore((s) => s.settings);
-  const text = sharedText(line, settings);
+  const text = sharedLineText(line, settings);
   const { decimalSign, grouping } = settings.display;
   const markup = useMemo(
     () =>

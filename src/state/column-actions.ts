@@ -11,7 +11,7 @@ import {
   openTable,
   rowsOf,
 } from '@/core/notebook/columns';
-import type { DataColumn, DataTable, SavedColumns, TableUse } from '@/core/notebook/columns';
+import type { DataColumn, DataTable, SavedColumns, AnalysisOptions } from '@/core/notebook/columns';
 import type { Axis } from '@/core/notebook/curves';
 import { cellsIn, fitting } from '@/core/notebook/room';
 import type { NewColumn } from '@/core/notebook/room';
@@ -271,7 +271,7 @@ export const columnActions = (change: Change): ColumnActions => ({
           'use',
           inTable(state, id, 'use', (t) => {
             const use = { ...t.use, ...part };
-            const isSame = (Object.keys(use) as (keyof TableUse)[]).every((key) => use[key] === t.use[key]);
+            const isSame = (Object.keys(use) as (keyof AnalysisOptions)[]).every((key) => use[key] === t.use[key]);
             return isSame ? t : { ...t, use };
           }),
         ),

@@ -7,7 +7,7 @@ import type { Tasks } from '@/workers/tasks';
  * its own, begun when it is first needed.
  */
 const cellsClient = createClient(spawnColumnWorker);
-const lookClient = createClient(spawnColumnWorker);
+const previewClient = createClient(spawnColumnWorker);
 /** A fit through ten thousand points takes a while; the place says so, and lets it be stopped. */
 const PANEL_BUDGET_MS = 20_000;
 const panelClient = createClient(spawnColumnWorker, PANEL_BUDGET_MS);
@@ -16,7 +16,7 @@ const sideClient = createClient(spawnColumnWorker, PANEL_BUDGET_MS);
 
 export const columnWork = {
   cells: (request: Tasks['cells']['request']) => cellsClient.run('cells', request),
-  look: (request: Tasks['look']['request']) => lookClient.run('look', request),
+  look: (request: Tasks['look']['request']) => previewClient.run('look', request),
   summary: (request: Tasks['summary']['request']) => panelClient.run('summary', request),
   chart: (request: Tasks['chart']['request']) => panelClient.run('chart', request),
   fit: (request: Tasks['fit']['request']) => panelClient.run('fit', request),

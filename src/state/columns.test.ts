@@ -3,7 +3,7 @@ import { readNotebook, writeNotebook } from '@/core/notebook/read';
 import { EMPTY_CURVES } from '@/core/notebook/curves';
 import { keys } from '@/keys/catalogue';
 import type { KeyId } from '@/keys/catalogue';
-import { pressAtOnce } from './at-once';
+import { pressSynchronously } from './sync-driver';
 import { columnAtHand } from './column-actions';
 import { fromNotebook, toNotebook } from './document';
 import { createStore } from './store';
@@ -77,9 +77,9 @@ test('choices that are tried and names that are typed are one step each', () => 
 test.each([
   ['emptying leaves the column', 'emptyColumn', 'hour: ; height: 5 7 6', 'column-emptied'],
   ['removing takes it away', 'removeColumn', 'height: 5 7 6', 'column-removed'],
-] as const)('%s', (_, deed, left, code) => {
+] as const)('%s', (_, operation, left, code) => {
   pair();
-  store.getState()[deed]('c1');
+  store.getState()[operation]('c1');
   expect(shown()).toBe(left);
   expect(store.getState().notice).toMatchObject({ code, offersUndo: true });
 });
@@ -132,7 +132,7 @@ test.each([
 ])('the top level goes to a column: %s', (_, keyed, cell) => {
   store.getState().set({ style: 'stack' });
   for (const id of keyed.split(' '))
-    pressAtOnce(store, keys[id as KeyId].does, { alive: () => true, random: () => 0n });
+    pressSynchronously(store, keys[id as KeyId].does, { shouldContinue: () => true, random: () => 0n });
   expect(shown()).toBe(`A: ${cell}`);
 });
 

@@ -105,7 +105,7 @@ export function fitRequest(state: Given, table: DataTable, rows: FitViewRequest[
 
 export type { ChartView } from '@/workers/column-chart';
 export type { FitView, Residual } from '@/workers/column-fit';
-export type { CellFlag, Looked, Shown } from '@/workers/column-reader';
-export type { LookView, ProposedText, StatisticId, SummaryView } from '@/workers/column-summary';
+export type { CellError, WithCellErrors, ShownValue } from '@/workers/column-reader';
+export type { ColumnPreview, ProposedText, StatisticId, SummaryView } from '@/workers/column-summary';
 export type { CellView } from '@/workers/column-tasks';
 export type { Delimited } from '@/workers/delimited';

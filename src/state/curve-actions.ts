@@ -33,7 +33,7 @@ type CurveActions = Pick<
 const names = ['f', 'g', 'h', 'p', 'q', 'r', 's', 't'] as const;
 
 /** A typed line as the notebook keeps it: with a point, whatever the settings are; null when it cannot be read. */
-export function plainSpelling(
+export function toCanonicalText(
   text: string,
   { display, impliedFirst }: Pick<Settings, 'display' | 'impliedFirst'>,
 ): string | null {
@@ -48,7 +48,7 @@ const freeId = (functions: readonly DrawnFunction[]): string =>
   `f${1 + functions.reduce((most, { id }) => Math.max(most, Number(id.slice(1)) || 0), 0)}`;
 
 /** The look that the fewest functions have. */
-function freeLook(functions: readonly DrawnFunction[]): number {
+function freeStyle(functions: readonly DrawnFunction[]): number {
   const counts = Array.from({ length: MOST_LOOKS }, (_, look) => functions.filter((f) => f.look === look).length);
   return counts.indexOf(Math.min(...counts));
 }
@@ -60,7 +60,7 @@ const freeName = (functions: readonly DrawnFunction[]): string =>
 export function withFunction(curves: SavedCurves, text: string): SavedCurves | null {
   const { functions } = curves;
   if (functions.length >= MOST_FUNCTIONS) return null;
-  const made = { id: freeId(functions), name: freeName(functions), text, look: freeLook(functions), on: true };
+  const made = { id: freeId(functions), name: freeName(functions), text, look: freeStyle(functions), on: true };
   return { ...curves, functions: [...functions, made] };
 }
 
@@ -92,7 +92,7 @@ export const curveActions = (change: Change): CurveActions => ({
       const { functions } = state.document.curves;
       const at = functions.findIndex((f) => f.id === id);
       if (functions.length >= MOST_FUNCTIONS || at < 0) return { notice: notice('functions-full') };
-      const made = { ...functions[at]!, id: freeId(functions), name: freeName(functions), look: freeLook(functions) };
+      const made = { ...functions[at]!, id: freeId(functions), name: freeName(functions), look: freeStyle(functions) };
       return withCurves(state, 'function', { functions: functions.toSpliced(at + 1, 0, made) });
     }),
   moveFunction: (id, by) =>

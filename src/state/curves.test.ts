@@ -1,6 +1,6 @@
 import { EMPTY_CURVES } from '@/core/notebook/curves';
 import { readNotebook, writeNotebook } from '@/core/notebook/read';
-import { plainSpelling } from './curve-actions';
+import { toCanonicalText } from './curve-actions';
 import { DEFAULT_SETTINGS, fromNotebook, toNotebook } from './document';
 import { createStore } from './store';
 
@@ -14,9 +14,9 @@ const texts = () => store.getState().document.curves.functions.map(({ name, text
 test('written, switched, copied, moved, removed, each taken back in turn', () => {
   const { addFunction, changeFunction, copyFunction, moveFunction, removeFunction, press } = store.getState();
   const seen: (readonly string[])[] = [];
-  const act = (deed: () => void): void => {
+  const act = (operation: () => void): void => {
     seen.push(texts());
-    deed();
+    operation();
   };
   act(() => addFunction('x^2'));
   act(() => addFunction('1/x'));
@@ -75,7 +75,7 @@ test.each([
   ['x+', '.', null],
   ['A:=3', '.', null],
 ] as const)('%s with the sign %s is kept as %s', (text, decimalSign, plain) =>
-  expect(plainSpelling(text, { ...DEFAULT_SETTINGS, display: { ...DEFAULT_SETTINGS.display, decimalSign } })).toBe(
+  expect(toCanonicalText(text, { ...DEFAULT_SETTINGS, display: { ...DEFAULT_SETTINGS.display, decimalSign } })).toBe(
     plain,
   ),
 );

@@ -10,7 +10,7 @@ import { given, named as namedInRunning, runningAfter } from '@/core/running/run
 import type { RunningKey, RunningOutcome } from '@/core/running/running';
 import type { Running } from '@/core/running/state';
 import { entered, picked, pushed, stackAfter, stackDone } from '@/core/stack/stack';
-import type { Outcome as StackOutcome } from '@/core/stack/stack';
+import type { StackResult as StackOutcome } from '@/core/stack/stack';
 import { LONGEST_CELL } from '@/core/notebook/columns';
 import type { SavedValue } from '@/core/notebook/value-codec';
 import type { KeyAction } from '@/keys/catalogue';
@@ -23,11 +23,11 @@ import type { Document } from './document';
 import type { StepName } from './history';
 import { named } from './named';
 import { notice } from './notice';
-import { lasting, shortText } from './stand-in';
+import { closedText, shortText } from './substitution';
 import { changed, written } from './state';
 import type { State } from './state';
 import { stepLine } from './tape';
-import { spelled, spelledOperand, workOn } from './work';
+import { formatTree, formatOperand, workOn } from './work';
 
 /** What a key changes in the Running and Stack styles; an empty change where it means nothing. */
 
@@ -51,13 +51,13 @@ function afterRunning(
 ): Partial<State> {
   if (outcome === null) return {};
   const withRunning = (document: Document, running: Running<SavedValue>): Document => ({ ...document, running });
-  if (outcome.kind === 'refused') return refused({ ...outcome.trouble, at: { from: 0, to: 0 } }, '');
+  if (outcome.kind === 'refused') return refused({ ...outcome.problemData, at: { from: 0, to: 0 } }, '');
   if (outcome.kind === 'done') return changed(state, name, withRunning(state.document, outcome.running));
   const { work, land, step, again } = outcome;
   const waits = workOn(state, work, (now, answer) => {
     const running = land(answer.saved, shortText(answer));
     const document = withRunning(now.document, running);
-    const line = step && stepLine(now, spelled(work.made, now.settings), answer, step.addition);
+    const line = step && stepLine(now, formatTree(work.made, now.settings), answer, step.addition);
     const made = line === null ? document : { ...document, tape: [...document.tape, line], ans: answer.saved };
     return {
       ...changed(now, 'operation', made),
@@ -70,7 +70,7 @@ function afterRunning(
 
 function runningKey(action: KeyAction): RunningKey | null {
   if (action.type === 'answer') return { kind: 'equals' };
-  if (action.type === 'entry') return { kind: action.deed };
+  if (action.type === 'entry') return { kind: action.operation };
   return isLineAction(action) ? meaningOf(action) : null;
 }
 
@@ -99,7 +99,7 @@ export function runningPressed(state: State, action: KeyAction): Partial<State> 
           : 'typing',
     );
   const operand = named(state, key.tree);
-  if (!operand.ok) return refused(operand.problem, spelled(key.tree, state.settings));
+  if (!operand.ok) return refused(operand.problem, formatTree(key.tree, state.settings));
   if (runningAfter(running, key, settings) === null) return {};
   return afterRunning(state, namedInRunning(running, operand.value, settings), action, 'typing');
 }
@@ -108,7 +108,7 @@ function afterStack(state: State, outcome: StackOutcome<SavedValue>, name: StepN
   if (outcome === null) return {};
   switch (outcome.kind) {
     case 'refused':
-      return refused({ ...outcome.trouble, at: { from: 0, to: 0 } }, '');
+      return refused({ ...outcome.problemData, at: { from: 0, to: 0 } }, '');
     case 'done':
       return changed(state, name, { ...state.document, stack: outcome.stack });
     case 'work':
@@ -132,11 +132,15 @@ export function stackPressed(state: State, action: KeyAction): Partial<State> {
     case 'stack':
       return afterStack(
         state,
-        stackDone(stack, action.deed, depth),
-        action.deed === 'clearStack' ? 'clear-stack' : 'operation',
+        stackDone(stack, action.operation, depth),
+        action.operation === 'clearStack' ? 'clear-stack' : 'operation',
       );
     case 'entry':
-      return afterStack(state, stackDone(stack, action.deed, depth), action.deed === 'negate' ? 'operation' : 'typing');
+      return afterStack(
+        state,
+        stackDone(stack, action.operation, depth),
+        action.operation === 'negate' ? 'operation' : 'typing',
+      );
     case 'toLine':
       return levelToLine(state, 1);
     case 'toColumn':
@@ -151,7 +155,7 @@ export function stackPressed(state: State, action: KeyAction): Partial<State> {
           meaning.kind === 'operation' ? 'operation' : 'typing',
         );
       const operand = named(state, meaning.tree);
-      if (!operand.ok) return refused(operand.problem, spelled(meaning.tree, settings));
+      if (!operand.ok) return refused(operand.problem, formatTree(meaning.tree, settings));
       return changed(state, 'operation', { ...document, stack: pushed(stack, operand.value, depth) });
     }
   }
@@ -196,7 +200,7 @@ export const levelOf = ({ document, settings }: State, level: number): Operand<S
 function toLine(state: State, operand: Operand<SavedValue>): Partial<State> {
   const tree = treeOf(operand.made);
   const isOne = tree.kind === 'number' || tree.kind === 'letter' || tree.kind === 'constant' || tree.kind === 'call';
-  const text = spelledOperand(operand, state.settings);
+  const text = formatOperand(operand, state.settings);
   const { line } = state.document;
   const isEmpty = line.kind === 'typed' ? line.text === '' : line.row.length === 0;
   const put = isOne || isEmpty ? text : `(${text})`;
@@ -218,7 +222,7 @@ export function levelToLine(state: State, level: number): Partial<State> {
 
 /** An operand put below the last value of a column, as text that is worth the same whatever the Shelf keeps later on. */
 function toColumn(state: State, operand: Operand<SavedValue>, column: string | null): Partial<State> {
-  const text = lasting(operand.made);
+  const text = closedText(operand.made);
   return text !== null && text.length <= LONGEST_CELL
     ? appended(state, column, text)
     : workOn(state, workOfOperand(operand), (now, answer) => appended(now, column, shortText(answer)));

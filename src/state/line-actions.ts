@@ -24,11 +24,11 @@ import { lineText, optionsOf } from './document';
 import type { Document } from './document';
 import { recorded, redone, undone } from './history';
 import { notice } from './notice';
-import { sharedText, spellingOf } from './respell';
+import { sharedLineText, tapeLineText } from './notation';
 import { changed, written } from './state';
 import type { Actions, Change, Get, State } from './state';
 import { pasted, runningPressed, stackPressed } from './keyed-actions';
-import { chosenPlace, memoryPressed, storedText } from './memory-actions';
+import { chosenRegister, memoryPressed, storedText } from './memory-actions';
 import { travelled } from './travel';
 import { withShelf } from './shelf-change';
 import { finishedLine, usesAns } from './tape';
@@ -71,7 +71,7 @@ function recalling(state: State, isOlder: boolean): Partial<State> | null {
   const line =
     back === 0 || found === undefined
       ? emptyLine(settings.view)
-      : lineOf(spellingOf(found, settings), settings.view, optionsOf(settings));
+      : lineOf(tapeLineText(found, settings), settings.view, optionsOf(settings));
   const fresh = back === 0 || found === undefined ? [] : found.keys.length === 0 ? null : found.keys;
   return { ...written(state, 'use-line', line, { fresh }), recalled: { back, line } };
 }
@@ -146,7 +146,7 @@ function repeated(state: State): Partial<State> {
   const last = state.document.tape.at(-1);
   if (last === undefined || !usesAns(last)) return {};
   const { settings } = state;
-  const line = lineOf(spellingOf(last, settings), settings.view, optionsOf(settings));
+  const line = lineOf(tapeLineText(last, settings), settings.view, optionsOf(settings));
   return {
     ...written(state, 'typing', line, { fresh: last.keys.length === 0 ? null : last.keys }),
     waiting: [{ type: 'answer' }],
@@ -186,7 +186,7 @@ export function lineActions(change: Change, get: Get, clock: () => number): Line
   };
 
   const perform = (action: KeyAction): void => {
-    const chosen = chosenPlace(get(), action, clock());
+    const chosen = chosenRegister(get(), action, clock());
     if (chosen !== null) return change(() => chosen);
     if (get().asking !== null) change(() => ({ asking: null }));
     switch (action.type) {
@@ -282,7 +282,7 @@ export function lineActions(change: Change, get: Get, clock: () => number): Line
     openShared: (shared) =>
       change((state) => {
         const { settings, document } = state;
-        const text = sharedText(shared, settings);
+        const text = sharedLineText(shared, settings);
         if (text.length > MOST_TYPED) return { offered: null, notice: notice('link-too-long') };
         const { angle, complex, impliedFirst } = shared;
         const worked = { ...settings, angle, complex, impliedFirst, style: 'written' as const };

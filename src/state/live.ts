@@ -5,7 +5,7 @@ import type { LineRequest } from '@/workers/answer';
 import type { WorkClient } from '@/workers/client';
 import { lineText } from './document';
 import type { createStore, State } from './store';
-import { spellingOf } from './respell';
+import { tapeLineText } from './notation';
 import { valueOf } from './values';
 
 /** The question that a text asks, with all that its answer depends on. */
@@ -94,7 +94,7 @@ export function followLine(
 export function againRequest(state: State, line: TapeLine, inOwn: boolean): LineRequest {
   const { document, settings } = state;
   const own = { ...settings, angle: line.angle, complex: line.complex, impliedFirst: line.impliedFirst };
-  const text = inOwn ? line.text : spellingOf(line, settings);
+  const text = inOwn ? line.text : tapeLineText(line, settings);
   const decimalSign = inOwn ? line.decimalSign : settings.display.decimalSign;
   const at = document.tape.findIndex((l) => l.id === line.id);
   // Ans stood for the answer before it, which may have been worked again since.

@@ -5,8 +5,8 @@ import { parse } from '@/core/language/parse';
 import { printText, TYPED } from '@/core/language/print-text';
 import { binaryTree } from '@/core/language/tree';
 import { insertText, isEmptyLine } from '@/core/line/line';
-import { TOTAL, changesBy, cleared, isChanging, keep, kindOf, placeText } from '@/core/memory/shelf';
-import type { ChangingDeed, MemoryDeed } from '@/core/memory/shelf';
+import { TOTAL, changesBy, cleared, isChanging, keep, kindOf, registerText } from '@/core/memory/shelf';
+import type { ChangingOperation, MemoryOperation } from '@/core/memory/shelf';
 import type { SavedShelf } from '@/core/notebook/schema';
 import type { SavedValue } from '@/core/notebook/value-codec';
 import { currentOf } from '@/core/running/chain';
@@ -16,14 +16,14 @@ import { putEntry } from '@/keys/log';
 import type { LineAnswer } from '@/workers/answer';
 import { lineText, optionsOf } from './document';
 import { ended, levelOf, levelPicked, levelToColumn, levelToLine, recalledInto, workOfOperand } from './keyed-actions';
-import { fromPlace } from './named';
+import { fromRegister } from './named';
 import { notice } from './notice';
 import { withShelf } from './shelf-change';
-import { keptText, shortText } from './stand-in';
+import { keptText, shortText } from './substitution';
 import { changed, written } from './state';
 import type { Actions, Change, Get, Source, State } from './state';
 import { shownForm } from './tape';
-import { spelled, workOn } from './work';
+import { formatTree, workOn } from './work';
 
 type MemoryActions = Pick<
   Actions,
@@ -82,8 +82,8 @@ function keptOf(state: State, answer: Known, from: string, line: string | null, 
 }
 
 const empty = (state: State, name: string): Partial<State> => {
-  const problem = fromPlace(state, name);
-  return problem.ok ? {} : { refused: { problem: problem.problem, text: placeText(name) }, notice: null };
+  const problem = fromRegister(state, name);
+  return problem.ok ? {} : { refused: { problem: problem.problem, text: registerText(name) }, notice: null };
 };
 
 /** Keeps what is at hand; where its forms are not known yet, it is worked out for them. */
@@ -101,22 +101,28 @@ function keeping(state: State, place: string, hand: AtHand, now: number): Partia
 }
 
 /** What a place holds with what is at hand added to it, taken from it, and so on. An empty total takes a sum or a difference. */
-function changing(state: State, deed: ChangingDeed, place: string, hand: AtHand, now: number): Partial<State> {
+function changing(
+  state: State,
+  operation: ChangingOperation,
+  place: string,
+  hand: AtHand,
+  now: number,
+): Partial<State> {
   const before = state.document.shelf[place];
-  const isBegun = before === undefined && place === TOTAL && (deed === 'addTo' || deed === 'takeFrom');
+  const isBegun = before === undefined && place === TOTAL && (operation === 'addTo' || operation === 'takeFrom');
   if (before === undefined && !isBegun) return empty(state, place);
   const builder = new Builder<SavedValue>();
   const left = builder.shown(
     before === undefined
       ? { value: null, made: '0', percent: null }
-      : { value: before.value, made: placeText(place), percent: null },
+      : { value: before.value, made: registerText(place), percent: null },
   );
-  const pair = together(([a, b]) => binaryTree(changesBy[deed], a!, b!), [left, builder.operand(hand.operand)]);
+  const pair = together(([a, b]) => binaryTree(changesBy[operation], a!, b!), [left, builder.operand(hand.operand)]);
   return workOn(state, builder.done(pair), (then, answer) => {
     // How the place came about is told without its own name.
     const told = before === undefined ? treeOf('0') : treeOf(lastingOf(before));
-    const from = binaryTree(changesBy[deed], told, treeOf(hand.operand.made));
-    const isFirst = before === undefined && deed === 'addTo';
+    const from = binaryTree(changesBy[operation], told, treeOf(hand.operand.made));
+    const isFirst = before === undefined && operation === 'addTo';
     const made = isFirst ? hand.operand.made : madeText(from, shortText(answer));
     const kept = keptOf(then, answer, made, hand.line, now);
     if (kept === null) return { notice: notice('nothing-to-keep') };
@@ -133,23 +139,23 @@ function changing(state: State, deed: ChangingDeed, place: string, hand: AtHand,
 
 const lastingOf = (kept: Kept): string => (isReadable(kept.from) ? kept.from : keptText(kept));
 
-function recalling(state: State, deed: 'recall' | 'recallValue', place: string): Partial<State> {
+function recalling(state: State, operation: 'recall' | 'recallValue', place: string): Partial<State> {
   const { document, settings } = state;
   const kept = document.shelf[place];
-  const operand = fromPlace(state, place);
+  const operand = fromRegister(state, place);
   if (kept === undefined || !operand.ok) return empty(state, place);
   if (settings.style !== 'written') {
-    const taken = deed === 'recall' ? operand.value : { ...operand.value, made: keptText(kept) };
+    const taken = operation === 'recall' ? operand.value : { ...operand.value, made: keptText(kept) };
     return recalledInto(state, taken, (running) => given(running, taken));
   }
-  const text = deed === 'recall' ? placeText(place) : keptText(kept);
+  const text = operation === 'recall' ? registerText(place) : keptText(kept);
   const tree = treeOf(text);
-  const isOne = deed === 'recall' || tree.kind === 'number';
-  const put = isOne ? spelled(tree, settings) : `(${spelled(tree, settings)})`;
-  const isRounded = deed === 'recallValue' && !kept.exact && text === kept.full;
+  const isOne = operation === 'recall' || tree.kind === 'number';
+  const put = isOne ? formatTree(tree, settings) : `(${formatTree(tree, settings)})`;
+  const isRounded = operation === 'recallValue' && !kept.exact && text === kept.full;
   return {
     ...written(state, 'typing', insertText(document.line, put, optionsOf(settings)), { entry: putEntry(put) }),
-    ...(isRounded ? { notice: notice('digits-recalled', placeText(place), true) } : {}),
+    ...(isRounded ? { notice: notice('digits-recalled', registerText(place), true) } : {}),
   };
 }
 
@@ -172,17 +178,23 @@ const clearingAll = (state: State, of: 'slot' | 'letter'): Partial<State> => {
 };
 
 /** Does something with a place of the Shelf. */
-function remembered(state: State, deed: MemoryDeed, place: string, source: Source | null, now: number): Partial<State> {
-  switch (deed) {
+function remembered(
+  state: State,
+  operation: MemoryOperation,
+  place: string,
+  source: Source | null,
+  now: number,
+): Partial<State> {
+  switch (operation) {
     case 'recall':
     case 'recallValue':
-      return recalling(state, deed, place);
+      return recalling(state, operation, place);
     case 'clear':
       return clearing(state, place);
     default: {
       const hand = atHand(state, source);
       if (hand === null) return { notice: notice('nothing-to-keep') };
-      return isChanging(deed) ? changing(state, deed, place, hand, now) : keeping(state, place, hand, now);
+      return isChanging(operation) ? changing(state, operation, place, hand, now) : keeping(state, place, hand, now);
     }
   }
 }
@@ -195,7 +207,7 @@ function placeOf(action: KeyAction): string | null {
 }
 
 /** What a key does while a place is asked for; null when it chooses none and means what it always means. */
-export function chosenPlace(state: State, action: KeyAction, now: number): Partial<State> | null {
+export function chosenRegister(state: State, action: KeyAction, now: number): Partial<State> | null {
   const { asking } = state;
   if (asking === null) return null;
   if (action.type === 'edit' && action.command === 'clear') return { asking: null };
@@ -214,11 +226,11 @@ export function memoryPressed(
 ): Partial<State> {
   switch (action.type) {
     case 'memory':
-      return { asking: { for: action.deed, source: null } };
+      return { asking: { for: action.operation, source: null } };
     case 'pick':
       return state.settings.style === 'stack' ? { asking: { for: 'pick', source: null } } : {};
     case 'total':
-      return remembered(state, action.deed, TOTAL, null, now);
+      return remembered(state, action.operation, TOTAL, null, now);
     case 'clearAll':
       return clearingAll(state, action.of);
   }
@@ -227,8 +239,9 @@ export function memoryPressed(
 /** What is done with the places of the Shelf. */
 export const memoryActions = (change: Change, get: Get, clock: () => number): MemoryActions => ({
   ask: (asking) => change(() => ({ asking, refused: null })),
-  remember: (deed, place, source = null) => {
-    if (get().work === null) change((state) => ({ asking: null, ...remembered(state, deed, place, source, clock()) }));
+  remember: (operation, place, source = null) => {
+    if (get().work === null)
+      change((state) => ({ asking: null, ...remembered(state, operation, place, source, clock()) }));
   },
   keepAnswer: (place, answer, from) =>
     change((state) => {

@@ -1,4 +1,4 @@
-import { place } from '@/core/base/problem';
+import { withSpan } from '@/core/base/problem';
 import type { Problem } from '@/core/base/problem';
 import { fail, succeed } from '@/core/base/result';
 import type { Result } from '@/core/base/result';
@@ -6,33 +6,33 @@ import { plainOperand } from '@/core/keyed/operand';
 import type { Operand } from '@/core/keyed/operand';
 import { printText, TYPED } from '@/core/language/print-text';
 import type { Tree } from '@/core/language/tree';
-import { placeText } from '@/core/memory/shelf';
+import { registerText } from '@/core/memory/shelf';
 import type { SavedValue } from '@/core/notebook/value-codec';
-import { ansText } from './stand-in';
+import { ansText } from './substitution';
 import type { State } from './state';
 
 type Named = Result<Operand<SavedValue>, Problem>;
 
-const missing = (name: string): Named => fail(place({ code: 'undefined-name', name }, { from: 0, to: name.length }));
+const missing = (name: string): Named => fail(withSpan({ code: 'undefined-name', name }, { from: 0, to: name.length }));
 
 /** What a place of the Shelf holds, told by its name. Problems: `undefined-name` where it holds nothing. */
-export function fromPlace({ document }: Pick<State, 'document'>, name: string): Named {
+export function fromRegister({ document }: Pick<State, 'document'>, name: string): Named {
   const kept = document.shelf[name];
-  const made = placeText(name);
+  const made = registerText(name);
   return kept === undefined ? missing(made) : succeed({ value: kept.value, made, percent: null });
 }
 
 /** The operand that a name stands for at this moment: what is kept under it, the last answer, a constant, an open letter. */
 export function named(state: State, tree: Tree): Named {
   const { document, settings } = state;
-  if (tree.kind === 'letter') return /[A-Z]/.test(tree.name) ? fromPlace(state, tree.name) : plain(tree);
+  if (tree.kind === 'letter') return /[A-Z]/.test(tree.name) ? fromRegister(state, tree.name) : plain(tree);
   if (tree.kind !== 'constant') return plain(tree);
   switch (tree.name) {
     case 'Ans':
       if (document.ans === null) return missing('Ans');
       return succeed({ value: document.ans, made: ansText(document), percent: null });
     case 'total':
-      return fromPlace(state, 'total');
+      return fromRegister(state, 'total');
     case 'i':
       return settings.complex ? plain(tree) : missing('i');
     default:

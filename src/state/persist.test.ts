@@ -3,12 +3,12 @@ import type { KeyId } from '@/keys/catalogue';
 import type { Storage } from '@/platform/storage';
 import type { Tabs } from '@/platform/tabs';
 import { writeNotebook } from '@/core/notebook/read';
-import { pressAtOnce } from './at-once';
+import { pressSynchronously } from './sync-driver';
 import { toNotebook } from './document';
 import { createKeeper } from './persist';
 import { createStore } from './store';
 
-const worked = { alive: () => true, random: () => 0n };
+const worked = { shouldContinue: () => true, random: () => 0n };
 const nothing = () => Promise.resolve(null);
 const settled = async () => {
   for (let i = 0; i < 30; i += 1) await new Promise((resolve) => setImmediate(resolve));
@@ -58,7 +58,7 @@ async function tab(storage: Storage, tabs: Tabs = device()(), clock?: () => numb
   await keeper.restore(nothing);
   const end = keeper.follow();
   const press = async (...ids: KeyId[]) => {
-    for (const id of ids) pressAtOnce(store, keys[id].does, worked);
+    for (const id of ids) pressSynchronously(store, keys[id].does, worked);
     await new Promise((resolve) => setTimeout(resolve, 170));
     await settled();
   };

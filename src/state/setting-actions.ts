@@ -5,7 +5,7 @@ import { inDepth } from '@/core/stack/stack';
 import type { StackDepth } from '@/core/stack/stack';
 import { DEFAULT_SETTINGS, fromNotebook, optionsOf } from './document';
 import { notice } from './notice';
-import { respelledLine } from './respell';
+import { convertLine } from './notation';
 import { changed } from './state';
 import type { Actions, Change, Get, State } from './state';
 
@@ -43,8 +43,8 @@ export const settingActions = (change: Change, get: Get): SettingActions => ({
       const next = { ...state.settings, ...settings };
       const { line } = state.document;
       const { impliedFirst, display } = state.settings;
-      const respelled = respelledLine(line, { impliedFirst, decimalSign: display.decimalSign }, next);
-      const made = inView(respelled, next.view, optionsOf(next));
+      const converted = convertLine(line, { impliedFirst, decimalSign: display.decimalSign }, next);
+      const made = inView(converted, next.view, optionsOf(next));
       return {
         ...atDepth(made === line ? state : { ...state, document: { ...state.document, line: made } }, next.depth),
         settings: next,

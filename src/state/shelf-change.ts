@@ -2,7 +2,7 @@ import type { Operand } from '@/core/keyed/operand';
 import type { SavedShelf } from '@/core/notebook/schema';
 import type { SavedValue } from '@/core/notebook/value-codec';
 import type { Document } from './document';
-import { frozen } from './stand-in';
+import { inlined } from './substitution';
 
 type Freeze = (operand: Operand<SavedValue>) => Operand<SavedValue>;
 
@@ -20,7 +20,7 @@ export function withShelf(document: Document, shelf: SavedShelf): Document {
   let { running, stack } = document;
   for (const [name, kept] of Object.entries(document.shelf)) {
     if (shelf[name] === kept) continue;
-    const freeze: Freeze = (operand) => frozen(operand, name, kept);
+    const freeze: Freeze = (operand) => inlined(operand, name, kept);
     stack = { ...stack, levels: each(stack.levels, freeze), operands: each(stack.operands, freeze) };
     running = {
       ...running,

@@ -12,10 +12,10 @@ import { valueOf } from './values';
  * are shown in their forms under the present settings. The forms are known for the object that holds a value.
  */
 
-type Holder = Readonly<{ holder: object; item: Showable }>;
+type HeldValue = Readonly<{ holder: object; item: Showable }>;
 
 /** Everything in sight that has no forms yet under the settings. */
-function unknownIn({ document, forms }: State): readonly Holder[] {
+function unknownIn({ document, forms }: State): readonly HeldValue[] {
   const { stack, running, shelf } = document;
   const shown = running.entry === '' && running.shown !== null ? [currentOf(running)] : [];
   const operands = [...stack.levels, ...shown].map((holder) => ({

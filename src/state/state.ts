@@ -3,9 +3,9 @@ import type { FormId } from '@/core/format/form';
 import { MOST_TYPED, inView, isEmptyLine, textOf } from '@/core/line/line';
 import type { Line } from '@/core/line/line';
 import type { PasteChoice } from '@/core/line/pasted';
-import type { Place } from '@/core/line/row';
-import type { MemoryDeed } from '@/core/memory/shelf';
-import type { DataColumn, TableUse } from '@/core/notebook/columns';
+import type { CaretPosition } from '@/core/line/row';
+import type { MemoryOperation } from '@/core/memory/shelf';
+import type { DataColumn, AnalysisOptions } from '@/core/notebook/columns';
 import type { Axis, DrawnFunction, ShownPoints, TableSettings, View } from '@/core/notebook/curves';
 import type { Notebook, OwnDigits, SavedForm, Settings } from '@/core/notebook/schema';
 import type { Shared, SharedLine } from '@/core/notebook/shared';
@@ -13,7 +13,7 @@ import type { KeyAction } from '@/keys/catalogue';
 import type { DrawerId } from '@/keys/decks';
 import { logged } from '@/keys/log';
 import type { LineAnswer } from '@/workers/answer';
-import type { Answered, Outcome } from '@/workers/client';
+import type { Answered, TaskAnswer } from '@/workers/client';
 import type { NewColumn } from './column-actions';
 import { DEFAULT_SETTINGS, EMPTY_DOCUMENT, optionsOf } from './document';
 import type { Document } from './document';
@@ -32,7 +32,7 @@ export type Live =
   | Readonly<{ kind: 'problem'; problem: Problem; of: string }>;
 
 /** Whether what is here is also kept on the device. */
-export type Keeping =
+export type PersistenceStatus =
   | Readonly<{ kind: 'kept' }>
   | Readonly<{ kind: 'refused' }>
   /** The device did not let it be read, so it is not written over either. */
@@ -47,7 +47,7 @@ export type DamageReason = 'unreadable' | 'broken-off' | 'newer' | 'not-drawn';
 export type Source = Readonly<{ line: string } | { level: number }>;
 
 /** A place that has been asked for: the next digit or letter chooses it. */
-export type Asking = Readonly<{ for: MemoryDeed | 'pick'; source: Source | null }>;
+export type Asking = Readonly<{ for: MemoryOperation | 'pick'; source: Source | null }>;
 
 /** What stands in sight in its forms under the settings, known for the object that holds each value. */
 export type ShownForms = Readonly<{ known: WeakMap<object, readonly SavedForm[]> }>;
@@ -82,15 +82,15 @@ export type State = Readonly<{
   notice: Notice | null;
   /** Said by a screen reader. */
   spoken: string;
-  keeping: Keeping;
+  keeping: PersistenceStatus;
 }>;
 
 export type Actions = Readonly<{
   press: (action: KeyAction) => void;
   retype: (text: string, caret: number, anchor: number) => void;
   /** Puts the caret at a place of the boxed line, or draws the selection to it. */
-  point: (place: Place, extends_: boolean) => void;
-  selectAt: (place: Place) => void;
+  point: (place: CaretPosition, extends_: boolean) => void;
+  selectAt: (place: CaretPosition) => void;
   /** Puts the caret at an offset of the typed text. */
   caretTo: (offset: number) => void;
   /** Replaces a part of the typed text; the line is read anew. */
@@ -119,11 +119,11 @@ export type Actions = Readonly<{
   chooseForm: (id: FormId) => void;
   chooseTapeForm: (line: string, id: FormId) => void;
   /** Called with what came of the work that keys wait for. */
-  land: (answered: Outcome<'work'>) => void;
+  land: (answered: TaskAnswer<'work'>) => void;
   /** Asks for the place that is to take or give a value. */
   ask: (asking: Asking | null) => void;
   /** Does something with a place of the Shelf. */
-  remember: (deed: MemoryDeed, place: string, source?: Source | null) => void;
+  remember: (operation: MemoryOperation, place: string, source?: Source | null) => void;
   /** Keeps what a text comes to. */
   keepAnswer: (place: string, answer: Pick<LineAnswer, 'saved' | 'full' | 'forms'>, from: string) => void;
   /** A level of the stack, counted from the top: copied onto the top, or put into the line. */
@@ -167,7 +167,7 @@ export type Actions = Readonly<{
   moveRow: (table: string, row: number, by: 1 | -1) => void;
   /** Place i takes the row `order[i]`. */
   orderRows: (table: string, columns: readonly string[] | null, order: readonly number[]) => void;
-  setUse: (table: string, use: Partial<TableUse>) => void;
+  setUse: (table: string, use: Partial<AnalysisOptions>) => void;
   /** Columns of values written over those of a table, from a cell on. */
   putCells: (table: string, column: string, row: number, columns: readonly NewColumn[]) => void;
   /** Below the last value of a column; null for the one that was last written into. */
@@ -181,7 +181,7 @@ export type Actions = Readonly<{
   /** Parts that were set aside: one put into the line to be worked again, one or all removed. */
   asideToLine: (id: string) => void;
   removeAside: (id: string | null) => void;
-  setKeeping: (keeping: Keeping) => void;
+  setKeeping: (keeping: PersistenceStatus) => void;
 }>;
 
 export type Store = State & Actions;

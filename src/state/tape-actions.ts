@@ -7,8 +7,8 @@ import { overflow } from './bounds';
 import { optionsOf } from './document';
 import { recalledInto } from './keyed-actions';
 import { notice } from './notice';
-import { spellingOf } from './respell';
-import { lineStandIn } from './stand-in';
+import { tapeLineText } from './notation';
+import { lineSubstitution } from './substitution';
 import { changed, written } from './state';
 import type { Actions, Change, State } from './state';
 import { answeredAnew, operandFor } from './tape';
@@ -43,7 +43,7 @@ export function tapeActions(change: Change): TapeActions {
   /** The line brought back into Written entry, with its keys and what was set for it alone. */
   const brought = (found: TapeLine, state: State): Partial<State> => {
     const { settings } = state;
-    const line = lineOf(spellingOf(found, settings), settings.view, optionsOf(settings));
+    const line = lineOf(tapeLineText(found, settings), settings.view, optionsOf(settings));
     return {
       ...written(state, 'use-line', line, { fresh: found.keys.length === 0 ? null : found.keys }),
       settings: { ...settings, style: 'written' },
@@ -78,7 +78,7 @@ export function tapeActions(change: Change): TapeActions {
         if (found.value === null) return {};
         const { document, settings } = state;
         if (settings.style !== 'written') {
-          const made = lineStandIn(found);
+          const made = lineSubstitution(found);
           const taken = { value: found.value, made, percent: null };
           return recalledInto(state, taken, (running) => given(running, taken));
         }

@@ -6,7 +6,7 @@ import type { FormId } from '@/core/format/form';
 import { textOf } from '@/core/line/line';
 import type { SavedForm, Settings, TapeLine } from '@/core/notebook/schema';
 import type { LineAnswer } from '@/workers/answer';
-import { spellingOf } from './respell';
+import { tapeLineText } from './notation';
 import type { State } from './state';
 
 /** An id that no line on the tape has. */
@@ -33,7 +33,7 @@ export function shownForm(forms: readonly SavedForm[], chosen: FormId | null, pr
 /** What an answer gives a line of the tape. */
 const answerOf = (answer: LineAnswer) => ({
   usesAngleUnit: answer.usesAngleUnit,
-  readAs: answer.readAs.isTelling ? answer.readAs.text : null,
+  readAs: answer.readAs.isAmbiguous ? answer.readAs.text : null,
   kept: answer.target,
   value: answer.saved,
   full: answer.full,
@@ -96,7 +96,7 @@ export function stepLine(
 export function answeredAnew(line: TapeLine, answer: LineAnswer, settings: Settings): TapeLine {
   return {
     ...line,
-    text: spellingOf(line, settings),
+    text: tapeLineText(line, settings),
     ...settingsOf(settings),
     ...answerOf(answer),
     addition: null,

@@ -6,7 +6,7 @@ import { optionsOf } from './document';
 import type { Document } from './document';
 import type { StepName, undone } from './history';
 import { notice } from './notice';
-import { respelledLine } from './respell';
+import { convertLine } from './notation';
 import type { State } from './state';
 
 /** Steps that are seen for themselves. */
@@ -15,7 +15,7 @@ const isSilent: ReadonlySet<StepName> = new Set(['typing', 'operation']);
 /** A line of before as it is written under the settings of now. */
 function asSetNow(line: Line, sign: DecimalSign, settings: Settings): Line {
   const { impliedFirst, view } = settings;
-  return inView(respelledLine(line, { decimalSign: sign, impliedFirst }, settings), view, optionsOf(settings));
+  return inView(convertLine(line, { decimalSign: sign, impliedFirst }, settings), view, optionsOf(settings));
 }
 
 /** What undoing or doing again brings: the document of then, its line as the settings have it, and what was done in words. */

@@ -1,7 +1,7 @@
 import { printText } from '@/core/language/print-text';
 import type { Tree } from '@/core/language/tree';
 import { treeOf } from '@/core/keyed/entry';
-import type { Operand, Work } from '@/core/keyed/operand';
+import type { Operand, Calculation } from '@/core/keyed/operand';
 import type { Settings } from '@/core/notebook/schema';
 import type { SavedValue } from '@/core/notebook/value-codec';
 import type { LineAnswer, WorkRequest } from '@/workers/answer';
@@ -16,17 +16,17 @@ export type PendingWork = Readonly<{
 }>;
 
 /** An expression of the core's own spelling as it is written under the settings. */
-export const spelled = (tree: Tree, { display, impliedFirst }: Settings): string =>
+export const formatTree = (tree: Tree, { display, impliedFirst }: Settings): string =>
   printText(tree, { style: 'typed', decimalSign: display.decimalSign, impliedFirst });
 
 /** The state that waits for an operation on values. */
-export function workOn(state: State, work: Work<SavedValue>, land: PendingWork['land']): Partial<State> {
-  const text = spelled(work.made, state.settings);
+export function workOn(state: State, work: Calculation<SavedValue>, land: PendingWork['land']): Partial<State> {
+  const text = formatTree(work.made, state.settings);
   const bound = work.bound.map((saved) => valueOf(saved)!);
   const request: WorkRequest = { ...requestFor(text, state), tries: {}, work: work.work, bound };
   return { work: { request, land }, waiting: [], refused: null, notice: null };
 }
 
 /** How an operand was made, as it is written under the settings. */
-export const spelledOperand = (operand: Operand<SavedValue>, settings: Settings): string =>
-  spelled(treeOf(operand.made), settings);
+export const formatOperand = (operand: Operand<SavedValue>, settings: Settings): string =>
+  formatTree(treeOf(operand.made), settings);

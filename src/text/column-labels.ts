@@ -4,7 +4,7 @@ import type { ChartKind } from '@/core/chart/kinds';
 import type { FitModel } from '@/core/column/fit-models';
 import type { Separator } from '@/core/column/delimited';
 import type { QuartileRule } from '@/core/column/quartile-rules';
-import type { TableUse } from '@/core/notebook/columns';
+import type { AnalysisOptions } from '@/core/notebook/columns';
 import { words } from './labels';
 import type { ProposedText, StatisticId } from '@/state/columns';
 
@@ -183,7 +183,7 @@ export const quartileNotes: Readonly<Record<QuartileRule, string>> = {
   interpolated: 'A quarter and three quarters of the way from the first value to the last.',
 };
 
-export const classNames: Readonly<Record<TableUse['classes'], string>> = {
+export const classNames: Readonly<Record<AnalysisOptions['classes'], string>> = {
   none: 'none',
   both: 'both bounds',
   lower: 'lower bounds',
@@ -191,7 +191,7 @@ export const classNames: Readonly<Record<TableUse['classes'], string>> = {
 };
 
 /** What the column that is summed up holds. */
-export const boundsTitle = (classes: TableUse['classes']): string =>
+export const boundsTitle = (classes: AnalysisOptions['classes']): string =>
   classes === 'none' ? columnWords.ofColumn : classes === 'upper' ? columnWords.upper : columnWords.lower;
 
 export const separatorNames: Readonly<Record<Separator, string>> = {

@@ -1,4 +1,4 @@
-import type { MemoryDeed } from '@/core/memory/shelf';
+import type { MemoryOperation } from '@/core/memory/shelf';
 import type { EntryStyle, Settings } from '@/core/notebook/schema';
 import type { RunningOrder } from '@/core/running/state';
 import type { StackDepth } from '@/core/stack/stack';
@@ -23,7 +23,7 @@ export const orderNames: Readonly<Record<RunningOrder, string>> = {
   leftToRight: 'left to right',
 };
 export const depthNames: Readonly<Record<StackDepth, string>> = { unlimited: 'any depth', four: 'four levels' };
-export const deedNames: Readonly<Record<MemoryDeed, string>> = {
+export const operationNames: Readonly<Record<MemoryOperation, string>> = {
   keep: 'Keep',
   recall: 'Recall',
   recallValue: 'Recall value',
@@ -33,7 +33,7 @@ export const deedNames: Readonly<Record<MemoryDeed, string>> = {
   divideBy: 'Divide by',
   clear: 'Clear',
 };
-export const deedNotes: Readonly<Record<MemoryDeed, string>> = {
+export const operationNotes: Readonly<Record<MemoryOperation, string>> = {
   keep: 'Choose where the value is kept. What was there is replaced; undo brings it back.',
   recall: 'Choose what is put in. In a line it follows its changes until the line is answered.',
   recallValue: 'Choose what is put in as it is now, whatever becomes of it later.',
@@ -68,8 +68,8 @@ export const depthButton = (depth: StackDepth): string => `Stack depth: ${depthN
 export const openBrackets = (n: number): string => (n === 1 ? '1 bracket open' : `${n} brackets open`);
 export const levelName = (level: number, value: string, made: string): string =>
   `Level ${level}: ${value}${made === value ? '' : `, made ${made}`}`;
-export const placeTile = (deed: MemoryDeed, place: string, held: string | null): string =>
-  `${deedNames[deed]} ${place}${held === null ? ', empty' : `, holds ${held}`}`;
+export const registerTile = (operation: MemoryOperation, place: string, held: string | null): string =>
+  `${operationNames[operation]} ${place}${held === null ? ', empty' : `, holds ${held}`}`;
 export const keptAt = (at: number): string =>
   new Date(at).toLocaleString(undefined, { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
 

@@ -1,6 +1,6 @@
 import type { StepName } from '@/state/history';
 import type { Notice, NoticeCode } from '@/state/notice';
-import { capital, placeName } from './places';
+import { capital, registerName } from './registers';
 
 const steps: Readonly<Record<StepName, string>> = {
   typing: 'typing',
@@ -63,9 +63,9 @@ const sentences: { [C in NoticeCode]: (fact: string) => string } = {
   'tape-cleared': () => 'The tape is empty. Letters and settings are as they were.',
   'tape-cleared-but-pinned': () => 'The tape is empty but for the pinned lines. Letters and settings are as they were.',
   'line-removed': () => 'The line was removed from the tape.',
-  'place-kept': (place) => `Kept in ${placeName(place)}.`,
-  'place-changed': (place) => `Changed what ${placeName(place)} holds.`,
-  'place-cleared': (place) => `${capital(placeName(place))} holds nothing now. All else is as it was.`,
+  'place-kept': (place) => `Kept in ${registerName(place)}.`,
+  'place-changed': (place) => `Changed what ${registerName(place)} holds.`,
+  'place-cleared': (place) => `${capital(registerName(place))} holds nothing now. All else is as it was.`,
   'letters-cleared': () => 'All letters are cleared. Slots, running total and tape are as they were.',
   'slots-cleared': () => 'All slots are cleared. Letters, running total and tape are as they were.',
   'digits-recalled': (place) => `These are 50 digits of it. Recall ${place} as a reference to keep them all.`,

@@ -1,4 +1,4 @@
-import type { Alive } from '@/core/base/alive';
+import type { ShouldContinue } from '@/core/base/should-continue';
 import type { Problem } from '@/core/base/problem';
 import { succeed } from '@/core/base/result';
 import type { Result } from '@/core/base/result';
@@ -31,16 +31,16 @@ export type AngleView = Readonly<{
 /** The angles of a line, each with what can be said of it. */
 export function anglesOfLine(
   request: LineRequest,
-  alive: Alive,
+  shouldContinue: ShouldContinue,
   random: Random,
 ): Result<readonly AngleView[], Problem> {
   const reading = parse(request.text, readingOptions(request));
   if (!reading.ok) return reading;
-  const { context } = withTries(reading.value, request, contextFor(request, alive, random));
+  const { context } = withTries(reading.value, request, contextFor(request, shouldContinue, random));
   const { decimalSign } = request.display;
 
   const inForms = (v: RealValue): AngleForms | null => {
-    const forms = formsOf(v, request.display, alive, { unit: 'deg', isAngle: true, quotient: null });
+    const forms = formsOf(v, request.display, shouldContinue, { unit: 'deg', isAngle: true, quotient: null });
     if (!forms.ok) return null;
     const of = (id: Form['id']): Form | null => forms.value.find((f) => f.id === id) ?? null;
     const degrees = of('decimal') ?? of('exact') ?? forms.value[0]!;

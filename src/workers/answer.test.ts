@@ -56,8 +56,8 @@ test.each([
   ['sin 30', true],
   ['2*3+4', true],
   ['2/3+4', false],
-])('%s: how it was read is worth showing: %s', (text, isTelling) =>
-  expect(answer(text).readAs.isTelling).toBe(isTelling),
+])('%s: how it was read is worth showing: %s', (text, isAmbiguous) =>
+  expect(answer(text).readAs.isAmbiguous).toBe(isAmbiguous),
 );
 
 test('a letter is the target of its line and stands for its value in others', () => {

@@ -1,5 +1,5 @@
 import type { AngleUnit } from '@/core/base/angle';
-import { place } from '@/core/base/problem';
+import { withSpan } from '@/core/base/problem';
 import type { Problem } from '@/core/base/problem';
 import { fail, succeed } from '@/core/base/result';
 import type { Result } from '@/core/base/result';
@@ -25,7 +25,7 @@ import { readAs } from '@/core/language/read-as';
 import { isTruth } from '@/core/language/truth';
 import type { ReadingOptions } from '@/core/language/tokens';
 import type { Tree } from '@/core/language/tree';
-import type { Alive } from '@/core/base/alive';
+import type { ShouldContinue } from '@/core/base/should-continue';
 import { encode, fitsFile } from '@/core/notebook/value-codec';
 import type { SavedValue } from '@/core/notebook/value-codec';
 import { roundToFigures } from '@/core/number/digits';
@@ -60,7 +60,7 @@ export type LineAnswer = Readonly<{
   value: Value | null;
   saved: SavedValue | null;
   /** `typed`: the line with the grouping written into it. */
-  readAs: Readonly<{ text: string; typed: string; isTelling: boolean }>;
+  readAs: Readonly<{ text: string; typed: string; isAmbiguous: boolean }>;
   forms: readonly Form[];
   /** The value with 50 significant digits, or all that it has when it is exact and ends before; a whole number in full. */
   full: string;
@@ -105,10 +105,10 @@ const WORKED_DIGITS = 60;
 
 export const contextFor = (
   { angle, complex, ans, letters, slots, total }: LineRequest,
-  alive: Alive,
+  shouldContinue: ShouldContinue,
   random: Random,
 ): Context =>
-  contextOf({ angle, complex, digits: WORKED_DIGITS, alive, random, names: { ans, letters, slots, total } });
+  contextOf({ angle, complex, digits: WORKED_DIGITS, shouldContinue, random, names: { ans, letters, slots, total } });
 
 /** The context with what is tried for the letters that hold nothing; what cannot be worked leaves its letter open. */
 export function withTries(
@@ -139,11 +139,11 @@ export const natureOf = ({ tree }: Reading, unit: AngleUnit): Nature => ({
 });
 
 function inOtherUnit(reading: Reading, request: LineRequest, context: Context): LineAnswer['otherUnit'] {
-  const { alive } = context;
+  const { shouldContinue } = context;
   if (unmarkedAngles(reading.tree).length === 0) return null;
   const unit = otherUnitOf(request.angle);
   const value = evaluate(reading.tree, { ...context, angle: unit });
-  const forms = value.ok ? formsOf(value.value, request.display, alive, natureOf(reading, unit)) : null;
+  const forms = value.ok ? formsOf(value.value, request.display, shouldContinue, natureOf(reading, unit)) : null;
   const [first] = forms?.ok ? forms.value : [];
   return first ? { unit, text: first.text, exact: first.exact } : null;
 }
@@ -151,12 +151,12 @@ function inOtherUnit(reading: Reading, request: LineRequest, context: Context): 
 const FULL_DIGITS = 50;
 const LONGEST_WHOLE = powerOfTen(5000);
 
-export function fullText(value: Value, alive: Alive): string | null {
+export function fullText(value: Value, shouldContinue: ShouldContinue): string | null {
   const whole = asWhole(value);
   if (whole !== null && absolute(whole) < LONGEST_WHOLE) return whole.toString();
   const parts = isReal(value) ? [value] : [value.re, value.im];
   const [re, im] = parts.map((part) => {
-    const rounded = roundToFigures(part, FULL_DIGITS, alive);
+    const rounded = roundToFigures(part, FULL_DIGITS, shouldContinue);
     return typeof rounded === 'string' ? null : batchText(rounded);
   });
   if (im === undefined || re === null || im === null) return re ?? null;
@@ -176,7 +176,7 @@ function readingOf(reading: Reading, request: LineRequest, tried: readonly strin
     readAs: {
       text: read.text,
       typed: assigned(target, printText(read.tree, { style: 'typed', decimalSign, impliedFirst })),
-      isTelling: read.isTelling,
+      isAmbiguous: read.isAmbiguous,
     },
     tried,
     usesAngleUnit: usesAngleUnit(tree),
@@ -194,7 +194,7 @@ function answerTruth(
 ): Result<LineAnswer, Problem> {
   const truth = decideLine(work, context);
   if (!truth.ok) return truth;
-  if (truth.value === null) return fail(place({ code: 'not-converged' }, reading.tree.span));
+  if (truth.value === null) return fail(withSpan({ code: 'not-converged' }, reading.tree.span));
   const text = String(truth.value);
   const form: Form = { id: 'truth', exact: true, settled: true, text, typed: text };
   return succeed({
@@ -217,30 +217,37 @@ function answerOf(
   tried: readonly string[],
 ): Result<LineAnswer, Problem> {
   const { tree } = reading;
-  const { alive } = context;
+  const { shouldContinue } = context;
   if (isTruth(work)) return answerTruth(reading, work, request, context, tried);
   const value = evaluate(work, context);
   if (!value.ok) return value;
   const saved = encode(value.value);
-  if (!fitsFile(saved)) return fail(place({ code: 'too-large' }, tree.span));
-  const forms = formsOf(value.value, request.display, alive, natureOf(reading, request.angle));
-  if (!forms.ok) return fail(place({ code: forms.problem }, tree.span));
+  if (!fitsFile(saved)) return fail(withSpan({ code: 'too-large' }, tree.span));
+  const forms = formsOf(value.value, request.display, shouldContinue, natureOf(reading, request.angle));
+  if (!forms.ok) return fail(withSpan({ code: forms.problem }, tree.span));
   return succeed({
     ...readingOf(reading, request, tried),
     value: value.value,
     saved,
     forms: forms.value,
-    full: fullText(value.value, alive) ?? forms.value.find((f) => f.id === 'exact')?.typed ?? forms.value[0]!.typed,
+    full:
+      fullText(value.value, shouldContinue) ??
+      forms.value.find((f) => f.id === 'exact')?.typed ??
+      forms.value[0]!.typed,
     near: nearForms(reading, request),
     otherUnit: work === tree ? inOtherUnit(reading, request, context) : null,
   });
 }
 
 /** Reads, evaluates and writes a line in all its forms. The work of the web worker, without the worker. */
-export function answerLine(request: LineRequest, alive: Alive, random: Random): Result<LineAnswer, Problem> {
+export function answerLine(
+  request: LineRequest,
+  shouldContinue: ShouldContinue,
+  random: Random,
+): Result<LineAnswer, Problem> {
   const reading = parse(request.text, readingOptions(request));
   if (!reading.ok) return reading;
-  const { context, tried } = withTries(reading.value, request, contextFor(request, alive, random));
+  const { context, tried } = withTries(reading.value, request, contextFor(request, shouldContinue, random));
   return answerOf(reading.value, reading.value.tree, request, context, tried);
 }
 
@@ -248,10 +255,14 @@ export function answerLine(request: LineRequest, alive: Alive, random: Random): 
 export type WorkRequest = LineRequest & Readonly<{ work: Tree; bound: readonly Value[] }>;
 
 /** The same for an operation of the Running and Stack styles. A problem concerns the whole of it. */
-export function answerWork(request: WorkRequest, alive: Alive, random: Random): Result<LineAnswer, Problem> {
+export function answerWork(
+  request: WorkRequest,
+  shouldContinue: ShouldContinue,
+  random: Random,
+): Result<LineAnswer, Problem> {
   const reading = parse(request.text, readingOptions(request));
   if (!reading.ok) return reading;
-  const context = contextFor(request, alive, random);
+  const context = contextFor(request, shouldContinue, random);
   const letters = new Map(context.names.letters);
   for (const [i, value] of request.bound.entries()) letters.set(boundName(i), value);
   const bound = { ...context, names: { ...context.names, letters } };

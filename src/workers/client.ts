@@ -1,16 +1,16 @@
-import { place } from '@/core/base/problem';
-import type { Problem, Trouble } from '@/core/base/problem';
+import { withSpan } from '@/core/base/problem';
+import type { Problem, ProblemData } from '@/core/base/problem';
 import { fail } from '@/core/base/result';
-import type { FromWorker, ToWorker, Work } from './protocol';
+import type { FromWorker, ToWorker, TaskCall } from './protocol';
 import type { TaskKind, Tasks } from './tasks';
 
 /** What came of a piece of work, unless newer work took its place. */
-export type Outcome<K extends TaskKind> = Tasks[K]['result'] | 'superseded';
-export type Answered = Outcome<'answer'>;
+export type TaskAnswer<K extends TaskKind> = Tasks[K]['result'] | 'superseded';
+export type Answered = TaskAnswer<'answer'>;
 
 /** Does pieces of work, one at a time: a newer one supersedes the older. */
 export type WorkClient = Readonly<{
-  run: <K extends TaskKind>(kind: K, request: Tasks[K]['request']) => Promise<Outcome<K>>;
+  run: <K extends TaskKind>(kind: K, request: Tasks[K]['request']) => Promise<TaskAnswer<K>>;
   /** Ends what is being worked on; it is answered as stopped. */
   stop: () => void;
 }>;
@@ -33,7 +33,7 @@ const LOAD_MS = 15_000;
 const PATIENCE_MS = 250;
 const SHORT_PATIENCE_MS = 60;
 
-type Asked = Readonly<{ work: Work; resolve: (outcome: Outcome<TaskKind>) => void }>;
+type Asked = Readonly<{ work: TaskCall; resolve: (outcome: TaskAnswer<TaskKind>) => void }>;
 type Under = Asked & Readonly<{ id: number; isWanted: boolean }>;
 
 /**
@@ -53,8 +53,8 @@ export function createClient(spawn: () => WorkerLike, budget = BUDGET_MS): WorkC
   let timer: ReturnType<typeof setTimeout> | undefined;
   let lastId = 0;
 
-  const refused = ({ work }: Asked, trouble: Trouble): { ok: false; problem: Problem } =>
-    fail(place(trouble, { from: 0, to: 'text' in work.request ? work.request.text.length : 0 }));
+  const refused = ({ work }: Asked, problemData: ProblemData): { ok: false; problem: Problem } =>
+    fail(withSpan(problemData, { from: 0, to: 'text' in work.request ? work.request.text.length : 0 }));
 
   const end = (): void => {
     clearTimeout(timer);
@@ -64,12 +64,12 @@ export function createClient(spawn: () => WorkerLike, budget = BUDGET_MS): WorkC
   };
 
   /** Ends the worker with an answer to what it had, and goes on with what waits. */
-  const broken = (trouble: Trouble): void => {
+  const broken = (problemData: ProblemData): void => {
     const had = under;
     end();
-    if (had?.isWanted === true) had.resolve(refused(had, trouble));
+    if (had?.isWanted === true) had.resolve(refused(had, problemData));
     // The next work does not pay for this one: its worker is begun now.
-    if (trouble.code === 'stopped' && had !== null) worker = start();
+    if (problemData.code === 'stopped' && had !== null) worker = start();
     goOn();
   };
 
@@ -126,10 +126,10 @@ export function createClient(spawn: () => WorkerLike, budget = BUDGET_MS): WorkC
       if (under !== null) broken({ code: 'stopped' });
     },
     run: <K extends TaskKind>(kind: K, request: Tasks[K]['request']) =>
-      new Promise<Outcome<K>>((resolve) => {
+      new Promise<TaskAnswer<K>>((resolve) => {
         next?.resolve('superseded');
         // A worker answers each piece of work with a result of its kind.
-        next = { work: { kind, request } as Work, resolve: resolve };
+        next = { work: { kind, request } as TaskCall, resolve: resolve };
         if (under?.isWanted === true) {
           under.resolve('superseded');
           under = { ...under, isWanted: false };

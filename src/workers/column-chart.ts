@@ -1,5 +1,5 @@
-import type { Alive } from '@/core/base/alive';
-import { place } from '@/core/base/problem';
+import type { ShouldContinue } from '@/core/base/should-continue';
+import { withSpan } from '@/core/base/problem';
 import type { Problem } from '@/core/base/problem';
 import { fail, succeed } from '@/core/base/result';
 import type { Result } from '@/core/base/result';
@@ -19,7 +19,7 @@ import { toDouble } from '@/core/number/to-double';
 import { fromRational } from '@/core/number/value';
 import type { LineRequest } from './answer';
 import { fractionsOf, readRows, shownText } from './column-reader';
-import type { ColumnText, Looked, Reader } from './column-reader';
+import type { ColumnText, WithCellErrors, Reader } from './column-reader';
 import { proposedText, readClasses, readOne, readPair, widthOf } from './column-summary';
 import type { OneRequest, PairRequest, ProposedText } from './column-summary';
 
@@ -59,10 +59,10 @@ export type ChartView = Readonly<{
   proposed: ProposedText | null;
 }>;
 
-type Made = Result<Looked<ChartView>, Problem>;
+type Made = Result<WithCellErrors<ChartView>, Problem>;
 
 const NOWHERE = { from: 0, to: 0 } as const;
-const noValues: Made = fail(place({ code: 'domain', reason: 'no-values' }, NOWHERE));
+const noValues: Made = fail(withSpan({ code: 'domain', reason: 'no-values' }, NOWHERE));
 const EMPTY = { points: null, bars: [], box: null, heights: null, proposed: null } as const;
 const drawn = (made: ChartView): Made => succeed({ flags: [], hasMore: false, made });
 
@@ -70,12 +70,13 @@ const drawn = (made: ChartView): Made => succeed({ flags: [], hasMore: false, ma
 const HALF_BAR = 0.36;
 const MOST_BARS = 400;
 
-type Work = Readonly<{ request: ChartRequest; reader: Reader; alive: Alive }>;
+type ChartInput = Readonly<{ request: ChartRequest; reader: Reader; shouldContinue: ShouldContinue }>;
 
-const size = (v: Rational, { alive }: Work): number => toDouble(fromRational(v), alive);
-const text = (v: Rational, { request, reader }: Work): string => shownText(fromRational(v), request, reader.context);
+const size = (v: Rational, { shouldContinue }: ChartInput): number => toDouble(fromRational(v), shouldContinue);
+const text = (v: Rational, { request, reader }: ChartInput): string =>
+  shownText(fromRational(v), request, reader.context);
 
-function pointsChart(data: PairRequest, work: Work): Made {
+function pointsChart(data: PairRequest, work: ChartInput): Made {
   const read = readPair(data, work.reader);
   if (!read.ok) return read;
   if (read.value.made === null) return succeed({ ...read.value, made: null });
@@ -85,7 +86,7 @@ function pointsChart(data: PairRequest, work: Work): Made {
   return drawn({ ...EMPTY, view: viewOfPoints(xs, ys), points: { xs, ys, rows: at } });
 }
 
-function histogramOf(classes: readonly Class[], proposed: Proposed, work: Work): Made {
+function histogramOf(classes: readonly Class[], proposed: Proposed, work: ChartInput): Made {
   const { kind, heights } = histogramHeights(classes);
   const bars = classes.map(({ low, high, count }, i): ChartBar => ({
     from: size(low, work),
@@ -108,7 +109,7 @@ function histogramOf(classes: readonly Class[], proposed: Proposed, work: Work):
   });
 }
 
-function histogram(data: OneRequest, work: Work): Made {
+function histogram(data: OneRequest, work: ChartInput): Made {
   const { request, reader } = work;
   if (data.classes !== null) {
     const read = readClasses(data, data.classes, reader);
@@ -126,13 +127,13 @@ function histogram(data: OneRequest, work: Work): Made {
   const width = widthOf(request.width, reader);
   if (!width.ok) return width;
   const made = equalClasses(used, counts?.filter((count) => count > 0n) ?? null, width.value);
-  if (!made.ok) return fail(place(made.problem, NOWHERE));
+  if (!made.ok) return fail(withSpan(made.problem, NOWHERE));
   return histogramOf(made.value.classes, made.value.proposed, work);
 }
 
 type Five = Readonly<{ min: Rational; q1: Rational | null; median: Rational; q3: Rational | null; max: Rational }>;
 
-function boxOf({ min, q1, median, q3, max }: Five, values: readonly Rational[] | null, work: Work): Made {
+function boxOf({ min, q1, median, q3, max }: Five, values: readonly Rational[] | null, work: ChartInput): Made {
   const [from, to] = [q1 ?? median, q3 ?? median];
   // Of classes no value is known by itself, so that none can lie outside.
   const ends =
@@ -156,7 +157,7 @@ function boxOf({ min, q1, median, q3, max }: Five, values: readonly Rational[] |
   });
 }
 
-function box(data: OneRequest, work: Work): Made {
+function box(data: OneRequest, work: ChartInput): Made {
   const { reader, request } = work;
   if (data.classes !== null) {
     const read = readClasses(data, data.classes, reader);
@@ -169,9 +170,9 @@ function box(data: OneRequest, work: Work): Made {
   if (!read.ok) return read;
   if (read.value.made === null) return succeed({ ...read.value, made: null });
   const { values, counts } = read.value.made;
-  const made = summaryOf(values, counts, request.quartiles, reader.context.alive);
+  const made = summaryOf(values, counts, request.quartiles, reader.context.shouldContinue);
   if (made === null) return noValues;
-  const distinct = tallied(values, counts, reader.context.alive).map(({ value }) => value);
+  const distinct = tallied(values, counts, reader.context.shouldContinue).map(({ value }) => value);
   return boxOf(made, distinct, work);
 }
 
@@ -197,7 +198,7 @@ function barsOf(
   return drawn({ ...EMPTY, view, bars, heights: isCount ? 'frequency' : null });
 }
 
-function bars({ labels, heights }: BarsRequest, work: Work): Made {
+function bars({ labels, heights }: BarsRequest, work: ChartInput): Made {
   if (heights === null) {
     const counts = new Map<string, number>();
     for (const label of labels.cells) if (label !== '') counts.set(label, (counts.get(label) ?? 0) + 1);
@@ -217,15 +218,15 @@ function bars({ labels, heights }: BarsRequest, work: Work): Made {
   const shown = values[0]!.slice(0, MOST_BARS);
   return barsOf(
     at.map((row) => labels.cells[row] ?? ''),
-    shown.map((v) => toDouble(v, work.alive)),
+    shown.map((v) => toDouble(v, work.shouldContinue)),
     shown.map((v) => shownText(v, work.request, work.reader.context)),
     false,
   );
 }
 
 /** What a chart shows, as a model in the units of its axes with the texts that its parts tell. */
-export function chartOf(request: ChartRequest, reader: Reader, alive: Alive): Made {
-  const work = { request, reader, alive };
+export function chartOf(request: ChartRequest, reader: Reader, shouldContinue: ShouldContinue): Made {
+  const work = { request, reader, shouldContinue };
   const { data, chart } = request;
   if (data.of === 'bars') return bars(data, work);
   if (data.of === 'pair') return pointsChart(data, work);

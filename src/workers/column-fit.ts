@@ -1,5 +1,5 @@
-import type { Alive } from '@/core/base/alive';
-import { place } from '@/core/base/problem';
+import type { ShouldContinue } from '@/core/base/should-continue';
+import { withSpan } from '@/core/base/problem';
 import type { Problem } from '@/core/base/problem';
 import { fail, succeed } from '@/core/base/result';
 import type { Result } from '@/core/base/result';
@@ -24,7 +24,7 @@ import { fromRational, isReal } from '@/core/number/value';
 import type { RealValue } from '@/core/number/value';
 import type { LineRequest } from './answer';
 import { longestDecimal, shownNumber } from './column-reader';
-import type { Looked, Reader, Shown } from './column-reader';
+import type { WithCellErrors, Reader, ShownValue } from './column-reader';
 import { readPair } from './column-summary';
 import type { PairRequest, ReadPair } from './column-summary';
 
@@ -40,16 +40,16 @@ export type FitViewRequest = LineRequest &
   }>;
 
 /** A row with what the fit comes to there, and what it leaves. */
-export type Residual = Readonly<{ row: number; x: Shown; y: Shown; left: Shown | null }>;
+export type Residual = Readonly<{ row: number; x: ShownValue; y: ShownValue; left: ShownValue | null }>;
 
 export type FitView = Readonly<{
-  coefficients: readonly Readonly<{ name: string; shown: Shown }>[];
-  r: Shown | null;
-  r2: Shown | null;
+  coefficients: readonly Readonly<{ name: string; shown: ShownValue }>[];
+  r: ShownValue | null;
+  r2: ShownValue | null;
   /** Rounded as numbers are shown, and with all the digits there are: typed text with a point. */
   equation: string;
   full: string;
-  prediction: Readonly<{ x: Shown; y: Shown }> | Readonly<{ problem: Problem }> | null;
+  prediction: Readonly<{ x: ShownValue; y: ShownValue }> | Readonly<{ problem: Problem }> | null;
   count: number;
   from: number;
   residuals: readonly Residual[];
@@ -66,9 +66,9 @@ const SHOWN_DIGITS = 6;
 const SHORT = 10n ** 12n;
 
 /** A number as typed text to so many digits; a short fraction as it is. */
-function numeral(v: RealValue, digits: number, keepsFractions: boolean, alive: Alive): Tree {
+function numeral(v: RealValue, digits: number, keepsFractions: boolean, shouldContinue: ShouldContinue): Tree {
   const isShort = v.kind === 'rational' && v.value.d < SHORT && v.value.n < SHORT && -v.value.n < SHORT;
-  const made = longestDecimal(v, digits, alive);
+  const made = longestDecimal(v, digits, shouldContinue);
   if (keepsFractions && isShort && made?.exact !== true) return rationalTree(v.value);
   const written = made === null ? '0' : batchText(made).replace('E+', 'E');
   return written.startsWith('-') ? negateTree(numberTree(written.slice(1))) : numberTree(written);
@@ -77,21 +77,25 @@ function numeral(v: RealValue, digits: number, keepsFractions: boolean, alive: A
 type Fitted = Readonly<{ fit: Fit; pair: ReadPair; tree: Tree; context: Context }>;
 
 /** The fit worked for data before is kept while only what is read of it changes. */
-type Memory = { key: string; fitted: Result<Looked<Fitted>, Problem> | null };
+type Memory = { key: string; fitted: Result<WithCellErrors<Fitted>, Problem> | null };
 
-function fittedTo(request: FitViewRequest, reader: Reader, alive: Alive): Result<Looked<Fitted>, Problem> {
+function fittedTo(
+  request: FitViewRequest,
+  reader: Reader,
+  shouldContinue: ShouldContinue,
+): Result<WithCellErrors<Fitted>, Problem> {
   const read = readPair(request.data, reader);
   if (!read.ok) return read;
   if (read.value.made === null) return succeed({ ...read.value, made: null });
   const pair = read.value.made;
   const { model, degree } = request;
   const { x, y, counts } = pair;
-  const made = fit({ model, degree, x, y, frequencies: counts, digits: FULL_DIGITS + 20 }, alive);
+  const made = fit({ model, degree, x, y, frequencies: counts, digits: FULL_DIGITS + 20 }, shouldContinue);
   if (!made.ok) {
     const { problem } = made;
-    if (problem.code !== 'domain' || problem.row === undefined) return fail(place(problem, NOWHERE));
+    if (problem.code !== 'domain' || problem.row === undefined) return fail(withSpan(problem, NOWHERE));
     // The row of the pair is told by the row of the table.
-    return fail(place({ ...problem, row: pair.at[problem.row]! }, NOWHERE));
+    return fail(withSpan({ ...problem, row: pair.at[problem.row]! }, NOWHERE));
   }
   const names = new Map(made.value.coefficients.map(({ value }, i) => [value, boundName(i)]));
   const tree = equationTree(made.value, (v) => letterTree(names.get(v)!));
@@ -108,28 +112,32 @@ const keyOf = ({ angle, model, degree, data: { x, y, frequencies } }: FitViewReq
 /** Fits over and over: what was fitted last is read again without being worked anew. */
 export function createFitter() {
   const memory: Memory = { key: '', fitted: null };
-  return (request: FitViewRequest, reader: Reader, alive: Alive): Result<Looked<FitView>, Problem> => {
+  return (
+    request: FitViewRequest,
+    reader: Reader,
+    shouldContinue: ShouldContinue,
+  ): Result<WithCellErrors<FitView>, Problem> => {
     const key = keyOf(request);
     if (memory.fitted === null || memory.key !== key) {
       memory.key = key;
-      memory.fitted = fittedTo(request, reader, alive);
+      memory.fitted = fittedTo(request, reader, shouldContinue);
     }
     const { fitted } = memory;
     // What ran out of time, or names letters that can change, is not kept.
     if (!fitted.ok || fitted.value.made === null || request.letters.size > 0) memory.fitted = null;
     if (!fitted.ok) return fitted;
     if (fitted.value.made === null) return succeed({ ...fitted.value, made: null });
-    return succeed({ flags: [], hasMore: false, made: viewOf(fitted.value.made, request, reader, alive) });
+    return succeed({ flags: [], hasMore: false, made: viewOf(fitted.value.made, request, reader, shouldContinue) });
   };
 }
 
-function viewOf(fitted: Fitted, request: FitViewRequest, reader: Reader, alive: Alive): FitView {
+function viewOf(fitted: Fitted, request: FitViewRequest, reader: Reader, shouldContinue: ShouldContinue): FitView {
   const { fit: made, pair, tree, context } = fitted;
-  const shown = (v: RealValue): Shown => shownNumber(v, request, reader.context, pair.isExact);
+  const shown = (v: RealValue): ShownValue => shownNumber(v, request, reader.context, pair.isExact);
   const heightAt = (x: RealValue): Result<RealValue, Problem> => {
-    const y = evaluate(tree, withLetter({ ...context, alive }, 'x', x));
+    const y = evaluate(tree, withLetter({ ...context, shouldContinue }, 'x', x));
     if (!y.ok) return y;
-    return isReal(y.value) ? succeed(y.value) : fail(place({ code: 'domain', reason: 'real-only' }, NOWHERE));
+    return isReal(y.value) ? succeed(y.value) : fail(withSpan({ code: 'domain', reason: 'real-only' }, NOWHERE));
   };
   const prediction = (): FitView['prediction'] => {
     if (request.at.trim() === '') return null;
@@ -146,10 +154,10 @@ function viewOf(fitted: Fitted, request: FitViewRequest, reader: Reader, alive: 
   });
   const written = (digits: number, keepsFractions: boolean): string =>
     printText(
-      equationTree(made, (v) => numeral(v, digits, keepsFractions, alive)),
+      equationTree(made, (v) => numeral(v, digits, keepsFractions, shouldContinue)),
       TYPED,
     );
-  const [xs, ys] = [pair.x, pair.y].map((values) => values.map((v) => toDouble(fromRational(v), alive))) as [
+  const [xs, ys] = [pair.x, pair.y].map((values) => values.map((v) => toDouble(fromRational(v), shouldContinue))) as [
     number[],
     number[],
   ];

@@ -1,6 +1,6 @@
-import type { Alive } from '@/core/base/alive';
-import { place } from '@/core/base/problem';
-import type { Problem, Trouble } from '@/core/base/problem';
+import type { ShouldContinue } from '@/core/base/should-continue';
+import { withSpan } from '@/core/base/problem';
+import type { Problem, ProblemData } from '@/core/base/problem';
 import { fail, succeed } from '@/core/base/result';
 import type { Result } from '@/core/base/result';
 import type { Context } from '@/core/evaluate/context';
@@ -29,10 +29,10 @@ import type { LineRequest } from './answer';
 export type ColumnText = Readonly<{ id: string; cells: readonly string[] }>;
 
 /** What is wrong with a cell. */
-export type CellFlag = Readonly<{ column: string; row: number; problem: Problem }>;
+export type CellError = Readonly<{ column: string; row: number; problem: Problem }>;
 
 /** Either what came of some columns, or the cells that stand in the way; `more`: there are others besides. */
-export type Looked<T> = Readonly<{ flags: readonly CellFlag[]; hasMore: boolean; made: T | null }>;
+export type WithCellErrors<T> = Readonly<{ flags: readonly CellError[]; hasMore: boolean; made: T | null }>;
 
 const SPELLING = { functions: functionNames, decimalSign: '.', impliedFirst: false } as const;
 const NOWHERE = { from: 0, to: 0 } as const;
@@ -50,7 +50,7 @@ export function cellValue(text: string, context: Context): Number_ {
   const reading = parse(text, SPELLING);
   if (!reading.ok) return reading;
   const { tree } = reading.value;
-  const refused = fail(place({ code: 'domain', reason: 'real-only' }, tree.span));
+  const refused = fail(withSpan({ code: 'domain', reason: 'real-only' }, tree.span));
   if (isTruth(tree)) return refused;
   const value = evaluate(tree, context);
   if (!value.ok) return value;
@@ -62,17 +62,17 @@ export type Reader = Readonly<{ context: Context; value: (text: string) => Numbe
 
 const MOST_KEPT = 50_000;
 
-export function createReaders(): (request: LineRequest, alive: Alive) => Reader {
+export function createReaders(): (request: LineRequest, shouldContinue: ShouldContinue) => Reader {
   let key = '';
   let known = new Map<string, Number_>();
-  return (request, alive) => {
+  return (request, shouldContinue) => {
     const { angle, letters, slots, total, ans } = request;
     const now = JSON.stringify([angle, [...letters], [...slots], total, ans], (_, v: unknown) =>
       typeof v === 'bigint' ? `${v}n` : v,
     );
     if (now !== key || known.size > MOST_KEPT) known = new Map();
     key = now;
-    const context = { ...contextFor(request, alive, () => 0n), complex: false };
+    const context = { ...contextFor(request, shouldContinue, () => 0n), complex: false };
     return {
       context,
       value: (text) => {
@@ -96,9 +96,9 @@ export type Rows = Readonly<{ at: readonly number[]; values: readonly (readonly 
  * The rows of columns that are used together. A row in which none holds anything is passed over; one in which only some
  * do, or which holds no number, is told by its cell.
  */
-export function readRows(columns: readonly ColumnText[], reader: Reader): Result<Looked<Rows>, Problem> {
+export function readRows(columns: readonly ColumnText[], reader: Reader): Result<WithCellErrors<Rows>, Problem> {
   const length = columns.reduce((most, { cells }) => Math.max(most, cells.length), 0);
-  const flags: CellFlag[] = [];
+  const flags: CellError[] = [];
   const at: number[] = [];
   const values: RealValue[][] = columns.map(() => []);
   for (let row = 0; row < length; row += 1) {
@@ -110,7 +110,7 @@ export function readRows(columns: readonly ColumnText[], reader: Reader): Result
         flags.push({
           column: columns[i]!.id,
           row,
-          problem: place({ code: 'domain', reason: 'missing-value' }, NOWHERE),
+          problem: withSpan({ code: 'domain', reason: 'missing-value' }, NOWHERE),
         });
         return null;
       }
@@ -132,12 +132,20 @@ export function readRows(columns: readonly ColumnText[], reader: Reader): Result
   });
 }
 
-export const stoppedBy = (flags: readonly CellFlag[]): Looked<never> => ({ flags, hasMore: false, made: null });
+export const stoppedBy = (flags: readonly CellError[]): WithCellErrors<never> => ({
+  flags,
+  hasMore: false,
+  made: null,
+});
 
-/** A trouble that the core tells of a row, at the cell that it concerns. */
-export const flagged = (trouble: Trouble, column: string, rows: readonly number[]): CellFlag | null =>
-  trouble.code === 'domain' && trouble.row !== undefined
-    ? { column, row: rows[trouble.row]!, problem: place({ code: 'domain', reason: trouble.reason }, NOWHERE) }
+/** A problem that the core tells of a row, at the cell that it concerns. */
+export const flagged = (problemData: ProblemData, column: string, rows: readonly number[]): CellError | null =>
+  problemData.code === 'domain' && problemData.row !== undefined
+    ? {
+        column,
+        row: rows[problemData.row]!,
+        problem: withSpan({ code: 'domain', reason: problemData.reason }, NOWHERE),
+      }
     : null;
 
 /** Frequencies are whole numbers from 0 on. */
@@ -145,12 +153,12 @@ export function countsOf(
   values: readonly RealValue[],
   column: string,
   rows: readonly number[],
-): Readonly<{ counts: readonly bigint[]; flags: readonly CellFlag[] }> {
+): Readonly<{ counts: readonly bigint[]; flags: readonly CellError[] }> {
   const counts = values.map(asWhole);
-  const flags = counts.flatMap((count, i): CellFlag[] =>
+  const flags = counts.flatMap((count, i): CellError[] =>
     count !== null && count >= 0n
       ? []
-      : [{ column, row: rows[i]!, problem: place({ code: 'domain', reason: 'frequency' }, NOWHERE) }],
+      : [{ column, row: rows[i]!, problem: withSpan({ code: 'domain', reason: 'frequency' }, NOWHERE) }],
   );
   return { counts: counts.map((count) => count ?? 0n), flags: flags.slice(0, MOST_FLAGS) };
 }
@@ -162,26 +170,26 @@ const TOLD_DIGITS = 70;
 /** Numbers as fractions; `isExact` when all of them are. */
 export type Fractions = Readonly<{ values: readonly Rational[]; isExact: boolean }>;
 
-export function fractionsOf(values: readonly RealValue[], { alive }: Context): Result<Fractions, Problem> {
+export function fractionsOf(values: readonly RealValue[], { shouldContinue }: Context): Result<Fractions, Problem> {
   const made: Rational[] = [];
   for (const value of values) {
-    const near = roundedRational(value, TAKEN_DIGITS, alive);
-    if (typeof near === 'string') return fail(place({ code: near }, NOWHERE));
+    const near = roundedRational(value, TAKEN_DIGITS, shouldContinue);
+    if (typeof near === 'string') return fail(withSpan({ code: near }, NOWHERE));
     made.push(near);
   }
   return succeed({ values: made, isExact: values.every(({ kind }) => kind === 'rational') });
 }
 
 /** A number that is shown: its forms, and what is copied and kept of it. */
-export type Shown = Readonly<{ forms: readonly Form[]; full: string; saved: SavedValue | null }>;
+export type ShownValue = Readonly<{ forms: readonly Form[]; full: string; saved: SavedValue | null }>;
 
 /** Fewer digits for what is not known to all of them, such as what a search found. */
 const FEWER_DIGITS = [40, 34, 28, 24, 20, 16, 12, 8] as const;
 
 /** A number as a decimal to the most digits, up to a number of them, that it is known to. */
-export function longestDecimal(v: RealValue, most: number, alive: Alive): Decimal | null {
+export function longestDecimal(v: RealValue, most: number, shouldContinue: ShouldContinue): Decimal | null {
   for (const digits of [most, ...FEWER_DIGITS.filter((d) => d < most)]) {
-    const made = roundToFigures(v, digits, alive);
+    const made = roundToFigures(v, digits, shouldContinue);
     if (typeof made !== 'string') return made;
   }
   return null;
@@ -197,23 +205,23 @@ const within = (v: RealValue, isExact: boolean): RealValue => {
 };
 
 /** A number as it is told inside a sentence or beside a bar: rounded as the display says, and nothing more worked. */
-export function shownText(v: RealValue, { display }: LineRequest, { alive }: Context): string {
-  const made = roundedTexts(v, display, alive);
+export function shownText(v: RealValue, { display }: LineRequest, { shouldContinue }: Context): string {
+  const made = roundedTexts(v, display, shouldContinue);
   return typeof made === 'string' ? '' : made.text;
 }
 
-export function shownNumber(v: RealValue, request: LineRequest, context: Context, isExact = true): Shown {
+export function shownNumber(v: RealValue, request: LineRequest, context: Context, isExact = true): ShownValue {
   const known = within(v, isExact);
   const nature = { unit: request.angle, isAngle: false, quotient: null };
-  const forms = formsOf(known, request.display, context.alive, nature);
+  const forms = formsOf(known, request.display, context.shouldContinue, nature);
   const saved = encode(known);
   const longest = (): string => {
-    const made = longestDecimal(known, FEWER_DIGITS[0], context.alive);
+    const made = longestDecimal(known, FEWER_DIGITS[0], context.shouldContinue);
     return made === null ? '' : batchText(made);
   };
   return {
     forms: forms.ok ? forms.value : [],
-    full: fullText(known, context.alive) ?? longest(),
+    full: fullText(known, context.shouldContinue) ?? longest(),
     saved: fitsFile(saved) ? saved : null,
   };
 }

@@ -1,5 +1,5 @@
-import type { Alive } from '@/core/base/alive';
-import { place } from '@/core/base/problem';
+import type { ShouldContinue } from '@/core/base/should-continue';
+import { withSpan } from '@/core/base/problem';
 import type { Problem } from '@/core/base/problem';
 import { fail, succeed } from '@/core/base/result';
 import type { Result } from '@/core/base/result';
@@ -15,7 +15,7 @@ import { fromRational, fromWhole } from '@/core/number/value';
 import type { RealValue } from '@/core/number/value';
 import type { LineRequest } from './answer';
 import { countsOf, flagged, fractionsOf, readRows, shownNumber, shownText, stoppedBy } from './column-reader';
-import type { ColumnText, Looked, Reader, Shown } from './column-reader';
+import type { ColumnText, WithCellErrors, Reader, ShownValue } from './column-reader';
 
 export type ClassesRequest = Readonly<{
   given: 'both' | 'lower' | 'upper';
@@ -49,9 +49,9 @@ export type ProposedText = Readonly<{ kind: NonNullable<Proposed>['kind']; width
 
 export type SummaryView = Readonly<{
   of: 'one' | 'classes' | 'pair';
-  statistics: readonly Readonly<{ id: StatisticId; shown: Shown | null }>[];
+  statistics: readonly Readonly<{ id: StatisticId; shown: ShownValue | null }>[];
   /** Values that occur most often, or the densest classes from their lower to their upper bounds. */
-  modes: readonly (readonly Shown[])[];
+  modes: readonly (readonly ShownValue[])[];
   proposed: ProposedText | null;
 }>;
 
@@ -77,7 +77,7 @@ export function widthOf(text: string, reader: Reader): Result<Rational | null, P
   const [width] = made.value.values;
   return q.sign(width!) > 0
     ? succeed(width!)
-    : fail(place({ code: 'domain', reason: 'class-width' }, { from: 0, to: text.length }));
+    : fail(withSpan({ code: 'domain', reason: 'class-width' }, { from: 0, to: text.length }));
 }
 
 export type ReadClasses = Readonly<{ classed: Classed; isExact: boolean }>;
@@ -87,14 +87,14 @@ export function readClasses(
   { values, frequencies }: OneRequest,
   classes: ClassesRequest,
   reader: Reader,
-): Result<Looked<ReadClasses>, Problem> {
+): Result<WithCellErrors<ReadClasses>, Problem> {
   const { given, upper } = classes;
   const used = [values, ...(given === 'both' && upper !== null ? [upper] : []), ...(frequencies ? [frequencies] : [])];
   const read = readRows(used, reader);
   if (!read.ok) return read;
   if (read.value.made === null) return succeed({ ...read.value, made: null });
   const { at, values: numbers } = read.value.made;
-  if (at.length === 0) return fail(place({ code: 'domain', reason: 'no-values' }, NOWHERE));
+  if (at.length === 0) return fail(withSpan({ code: 'domain', reason: 'no-values' }, NOWHERE));
   const last = numbers.at(-1)!;
   const counted = frequencies === null ? null : countsOf(last, frequencies.id, at);
   if (counted !== null && counted.flags.length > 0) return succeed(stoppedBy(counted.flags));
@@ -114,7 +114,7 @@ export function readClasses(
   );
   if (!made.ok) {
     const flag = flagged(made.problem, values.id, at);
-    return flag === null ? fail(place(made.problem, NOWHERE)) : succeed(stoppedBy([flag]));
+    return flag === null ? fail(withSpan(made.problem, NOWHERE)) : succeed(stoppedBy([flag]));
   }
   const isExact = low.value.isExact && high.value.isExact;
   return succeed({ flags: [], hasMore: false, made: { classed: made.value, isExact } });
@@ -126,7 +126,7 @@ export type ReadOne = Readonly<{ values: readonly Rational[]; counts: readonly b
 export function readOne(
   { values, frequencies }: Pick<OneRequest, 'values' | 'frequencies'>,
   reader: Reader,
-): Result<Looked<ReadOne>, Problem> {
+): Result<WithCellErrors<ReadOne>, Problem> {
   const read = readRows(frequencies === null ? [values] : [values, frequencies], reader);
   if (!read.ok) return read;
   if (read.value.made === null) return succeed({ ...read.value, made: null });
@@ -146,7 +146,10 @@ export type ReadPair = Readonly<{
   isExact: boolean;
 }>;
 
-export function readPair({ x, y, frequencies }: PairRequest, reader: Reader): Result<Looked<ReadPair>, Problem> {
+export function readPair(
+  { x, y, frequencies }: PairRequest,
+  reader: Reader,
+): Result<WithCellErrors<ReadPair>, Problem> {
   const read = readRows(frequencies === null ? [x, y] : [x, y, frequencies], reader);
   if (!read.ok) return read;
   if (read.value.made === null) return succeed({ ...read.value, made: null });
@@ -161,7 +164,7 @@ export function readPair({ x, y, frequencies }: PairRequest, reader: Reader): Re
   return succeed({ flags: [], hasMore: false, made });
 }
 
-type Made = Result<Looked<SummaryView>, Problem>;
+type Made = Result<WithCellErrors<SummaryView>, Problem>;
 type Statistics = Readonly<Partial<Record<StatisticId, Rational | RealValue | bigint | null>>>;
 
 const isRealValue = (v: Rational | RealValue): v is RealValue => 'kind' in v;
@@ -170,7 +173,7 @@ const isRealValue = (v: Rational | RealValue): v is RealValue => 'kind' in v;
 export function summarise(request: SummaryRequest, reader: Reader): Made {
   const { context } = reader;
   const { data } = request;
-  const shown = (v: Rational | RealValue, isExact: boolean): Shown =>
+  const shown = (v: Rational | RealValue, isExact: boolean): ShownValue =>
     shownNumber(isRealValue(v) ? v : fromRational(v), request, context, isExact);
   const view = (
     of: SummaryView['of'],
@@ -197,14 +200,14 @@ export function summarise(request: SummaryRequest, reader: Reader): Made {
         proposed: proposedText(proposed, request, context),
       },
     });
-  const empty: Made = fail(place({ code: 'domain', reason: 'no-values' }, NOWHERE));
+  const empty: Made = fail(withSpan({ code: 'domain', reason: 'no-values' }, NOWHERE));
 
   if (data.of === 'pair') {
     const read = readPair(data, reader);
     if (!read.ok) return read;
     if (read.value.made === null) return succeed({ ...read.value, made: null });
     const { x, y, counts, isExact } = read.value.made;
-    const made = pairOf(x, y, counts, context.alive);
+    const made = pairOf(x, y, counts, context.shouldContinue);
     if (made.n === 0n) return empty;
     const [meanX, meanY] = [made.sumX, made.sumY].map((sum) => q.divide(sum, q.whole(made.n)));
     return view('pair', pairStatistics, { ...made, meanX: meanX!, meanY: meanY! }, isExact, [], null);
@@ -223,7 +226,7 @@ export function summarise(request: SummaryRequest, reader: Reader): Made {
   if (!read.ok) return read;
   if (read.value.made === null) return succeed({ ...read.value, made: null });
   const { values, counts, isExact } = read.value.made;
-  const made = summaryOf(values, counts, request.quartiles, context.alive);
+  const made = summaryOf(values, counts, request.quartiles, context.shouldContinue);
   if (made === null) return empty;
   return view(
     'one',
@@ -236,28 +239,32 @@ export function summarise(request: SummaryRequest, reader: Reader): Made {
 }
 
 /** What is told below the data: every cell that stands in the way, and the count, mean and sum of one column. */
-export type LookRequest = LineRequest & Readonly<{ columns: readonly ColumnText[]; at: string | null }>;
-export type LookView = Readonly<{
-  flags: Looked<never>['flags'];
+export type ColumnPreviewRequest = LineRequest & Readonly<{ columns: readonly ColumnText[]; at: string | null }>;
+export type ColumnPreview = Readonly<{
+  flags: WithCellErrors<never>['flags'];
   hasMore: boolean;
   n: number;
-  mean: Shown | null;
-  sum: Shown | null;
+  mean: ShownValue | null;
+  sum: ShownValue | null;
 }>;
 
-export function lookOver(request: LookRequest, reader: Reader, alive: Alive): Result<LookView, Problem> {
+export function previewColumn(
+  request: ColumnPreviewRequest,
+  reader: Reader,
+  shouldContinue: ShouldContinue,
+): Result<ColumnPreview, Problem> {
   const filled = request.columns.filter(({ cells }) => cells.length > 0);
   const all = readRows(filled, reader);
   if (!all.ok) return all;
   const at = request.columns.find(({ id }) => id === request.at);
   const one =
     at === undefined ? null : readOne({ values: { ...at, cells: numbersOf(at, reader) }, frequencies: null }, reader);
-  if (!alive()) return fail(place({ code: 'stopped' }, NOWHERE));
+  if (!shouldContinue()) return fail(withSpan({ code: 'stopped' }, NOWHERE));
   const { flags, hasMore } = all.value;
   const made = one?.ok === true ? one.value.made : null;
   if (made === null || made.values.length === 0) return succeed({ flags, hasMore, n: 0, mean: null, sum: null });
   const sum = made.values.reduce(q.add, q.ZERO);
-  const shown = (v: Rational): Shown => shownNumber(fromRational(v), request, reader.context, made.isExact);
+  const shown = (v: Rational): ShownValue => shownNumber(fromRational(v), request, reader.context, made.isExact);
   const mean = q.divide(sum, q.whole(made.values.length));
   return succeed({ flags, hasMore, n: made.values.length, mean: shown(mean), sum: shown(sum) });
 }

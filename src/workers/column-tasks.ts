@@ -1,8 +1,8 @@
-import type { Alive } from '@/core/base/alive';
+import type { ShouldContinue } from '@/core/base/should-continue';
 import type { Problem } from '@/core/base/problem';
 import { fail, succeed } from '@/core/base/result';
 import type { Result } from '@/core/base/result';
-import { place } from '@/core/base/problem';
+import { withSpan } from '@/core/base/problem';
 import { batchText } from '@/core/format/layout';
 import { roundToFigures } from '@/core/number/digits';
 import { formsOf } from '@/core/format';
@@ -15,12 +15,12 @@ import type { ChartRequest, ChartView, OrderRequest } from './column-chart';
 import { createFitter } from './column-fit';
 import type { FitView, FitViewRequest } from './column-fit';
 import { createReaders } from './column-reader';
-import type { ColumnText, Looked, Reader } from './column-reader';
-import { lookOver, summarise } from './column-summary';
-import type { LookRequest, LookView, SummaryRequest, SummaryView } from './column-summary';
+import type { ColumnText, WithCellErrors, Reader } from './column-reader';
+import { previewColumn, summarise } from './column-summary';
+import type { ColumnPreviewRequest, ColumnPreview, SummaryRequest, SummaryView } from './column-summary';
 import { takenApart } from './delimited';
 import type { Delimited, DelimitedRequest } from './delimited';
-import type { WorkOf } from './protocol';
+import type { TaskCallOf } from './protocol';
 
 /** A cell in its forms, or what is wrong with it. */
 export type CellView = Readonly<{ forms: readonly Form[] }> | Readonly<{ problem: Problem }>;
@@ -31,10 +31,10 @@ export type DecimalsRequest = LineRequest & Readonly<{ columns: readonly ColumnT
 /** What the worker of columns can be asked for, and what it answers. It is loaded by the place that shows them. */
 export type ColumnTasks = Readonly<{
   cells: { request: CellsRequest; result: Result<readonly CellView[], Problem> };
-  look: { request: LookRequest; result: Result<LookView, Problem> };
-  summary: { request: SummaryRequest; result: Result<Looked<SummaryView>, Problem> };
-  chart: { request: ChartRequest; result: Result<Looked<ChartView>, Problem> };
-  fit: { request: FitViewRequest; result: Result<Looked<FitView>, Problem> };
+  look: { request: ColumnPreviewRequest; result: Result<ColumnPreview, Problem> };
+  summary: { request: SummaryRequest; result: Result<WithCellErrors<SummaryView>, Problem> };
+  chart: { request: ChartRequest; result: Result<WithCellErrors<ChartView>, Problem> };
+  fit: { request: FitViewRequest; result: Result<WithCellErrors<FitView>, Problem> };
   order: { request: OrderRequest; result: Result<readonly number[], Problem> };
   delimited: { request: DelimitedRequest; result: Result<Delimited, Problem> };
   decimals: { request: DecimalsRequest; result: Result<readonly (readonly string[])[], Problem> };
@@ -44,7 +44,7 @@ const EXPORTED_DIGITS = 20;
 const PLAIN = /^-?\d+(\.\d+)?$/;
 
 function cellsOf(request: CellsRequest, reader: Reader): Result<readonly CellView[], Problem> {
-  const { alive } = reader.context;
+  const { shouldContinue } = reader.context;
   return succeed(
     request.texts.map((text): CellView => {
       const value = reader.value(text);
@@ -53,16 +53,16 @@ function cellsOf(request: CellsRequest, reader: Reader): Result<readonly CellVie
       const nature = reading.ok
         ? natureOf(reading.value, request.angle)
         : { unit: request.angle, isAngle: false, quotient: null };
-      const forms = formsOf(value.value, request.display, alive, nature);
+      const forms = formsOf(value.value, request.display, shouldContinue, nature);
       return forms.ok
         ? { forms: forms.value }
-        : { problem: place({ code: forms.problem }, { from: 0, to: text.length }) };
+        : { problem: withSpan({ code: forms.problem }, { from: 0, to: text.length }) };
     }),
   );
 }
 
 function decimalsOf({ columns }: DecimalsRequest, reader: Reader): Result<readonly (readonly string[])[], Problem> {
-  const { alive } = reader.context;
+  const { shouldContinue } = reader.context;
   const made: string[][] = [];
   for (const { cells } of columns) {
     const texts: string[] = [];
@@ -73,7 +73,7 @@ function decimalsOf({ columns }: DecimalsRequest, reader: Reader): Result<readon
       }
       const value = reader.value(cell);
       if (!value.ok && value.problem.code === 'stopped') return fail(value.problem);
-      const rounded = value.ok ? roundToFigures(value.value, EXPORTED_DIGITS, alive) : null;
+      const rounded = value.ok ? roundToFigures(value.value, EXPORTED_DIGITS, shouldContinue) : null;
       texts.push(rounded === null || typeof rounded === 'string' ? cell : batchText(rounded));
     }
     made.push(texts);
@@ -85,19 +85,22 @@ function decimalsOf({ columns }: DecimalsRequest, reader: Reader): Result<readon
 export function createColumnWork() {
   const readers = createReaders();
   const fitter = createFitter();
-  return (work: WorkOf<keyof ColumnTasks>, alive: Alive): ColumnTasks[keyof ColumnTasks]['result'] => {
-    const reader = readers(work.request, alive);
+  return (
+    work: TaskCallOf<keyof ColumnTasks>,
+    shouldContinue: ShouldContinue,
+  ): ColumnTasks[keyof ColumnTasks]['result'] => {
+    const reader = readers(work.request, shouldContinue);
     switch (work.kind) {
       case 'cells':
         return cellsOf(work.request, reader);
       case 'look':
-        return lookOver(work.request, reader, alive);
+        return previewColumn(work.request, reader, shouldContinue);
       case 'summary':
         return summarise(work.request, reader);
       case 'chart':
-        return chartOf(work.request, reader, alive);
+        return chartOf(work.request, reader, shouldContinue);
       case 'fit':
-        return fitter(work.request, reader, alive);
+        return fitter(work.request, reader, shouldContinue);
       case 'order':
         return orderOf(work.request, reader);
       case 'delimited':

@@ -1,18 +1,18 @@
 import { FIRST_USE } from '@/core/notebook/columns';
-import type { DataTable, TableUse } from '@/core/notebook/columns';
+import type { DataTable, AnalysisOptions } from '@/core/notebook/columns';
 import { DEFAULT_SETTINGS, EMPTY_DOCUMENT } from '@/state/document';
 import { chartRequest, columnsRequest, fitRequest, summaryRequest } from '@/state/columns';
 import type { LineRequest } from './answer';
 import { createColumnWork } from './column-tasks';
 import type { ColumnTasks } from './column-tasks';
 
-const alive = () => true;
+const shouldContinue = () => true;
 const perform = createColumnWork();
 const state = { document: EMPTY_DOCUMENT, settings: DEFAULT_SETTINGS };
 
 function ask<K extends keyof ColumnTasks>(kind: K, request: ColumnTasks[K]['request'] | null) {
   if (request === null) throw new Error('nothing to ask');
-  return perform({ kind, request } as Parameters<typeof perform>[0], alive) as ColumnTasks[K]['result'];
+  return perform({ kind, request } as Parameters<typeof perform>[0], shouldContinue) as ColumnTasks[K]['result'];
 }
 
 function work<K extends keyof ColumnTasks>(kind: K, request: ColumnTasks[K]['request'] | null) {
@@ -22,7 +22,7 @@ function work<K extends keyof ColumnTasks>(kind: K, request: ColumnTasks[K]['req
 }
 
 /** A table from the texts of its columns. */
-const table = (columns: readonly string[], use: Partial<TableUse> = {}): DataTable => ({
+const table = (columns: readonly string[], use: Partial<AnalysisOptions> = {}): DataTable => ({
   id: 't1',
   name: 'T',
   columns: columns.map((cells, i) => ({

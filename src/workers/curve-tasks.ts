@@ -1,4 +1,4 @@
-import type { Alive } from '@/core/base/alive';
+import type { ShouldContinue } from '@/core/base/should-continue';
 import type { Problem } from '@/core/base/problem';
 import type { Result } from '@/core/base/result';
 import type { Random } from '@/core/function/record';
@@ -13,7 +13,7 @@ import type {
   ValuesRequest,
   ValuesTable,
 } from './curves';
-import type { WorkOf } from './protocol';
+import type { TaskCallOf } from './protocol';
 
 /** What the worker of curves can be asked for, and what it answers. It is loaded by the place that draws them. */
 export type CurveTasks = Readonly<{
@@ -26,16 +26,20 @@ export type CurveTasks = Readonly<{
 /** Does pieces of work on curves; what it has read to draw it keeps for the next drawing. */
 export function createCurveWork() {
   const draw = createDrawer();
-  return (work: WorkOf<keyof CurveTasks>, alive: Alive, random: Random): CurveTasks[keyof CurveTasks]['result'] => {
+  return (
+    work: TaskCallOf<keyof CurveTasks>,
+    shouldContinue: ShouldContinue,
+    random: Random,
+  ): CurveTasks[keyof CurveTasks]['result'] => {
     switch (work.kind) {
       case 'draw':
-        return draw(work.request, alive, random);
+        return draw(work.request, shouldContinue, random);
       case 'points':
-        return pointsInView(work.request, alive, random);
+        return pointsInView(work.request, shouldContinue, random);
       case 'values':
-        return valuesOf(work.request, alive, random);
+        return valuesOf(work.request, shouldContinue, random);
       case 'follow':
-        return followAt(work.request, alive, random);
+        return followAt(work.request, shouldContinue, random);
     }
   };
 }

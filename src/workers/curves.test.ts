@@ -18,7 +18,7 @@ const request = (...texts: string[]): CurvesRequest => ({
   functions: texts.map((text, i) => ({ id: `f${i + 1}`, text })),
 });
 const work = createCurveWork();
-const alive = () => true;
+const shouldContinue = () => true;
 const random = () => 0n;
 
 test.each([
@@ -40,7 +40,7 @@ test.each([
 test('each function says whether it is seen, where its values lie, or why it is not drawn', () => {
   const drawn = work(
     { kind: 'draw', request: { ...request('x', 'x^2+90', 'sqrt(-1-x^2)', 'k x', 'x+'), frame: FRAME, view: FRAME } },
-    alive,
+    shouldContinue,
     random,
   );
   const told = drawn.ok && 'length' in drawn.value ? drawn.value : [];
@@ -59,7 +59,7 @@ test.each([
   [{ from: '0', step: '1', to: '9999' }, { from: 9_998, count: 60 }, 10_000, ['9998', '9999']],
   [{ picked: ['1', 'sqrt(2)', '1/0'] }, { from: 0, count: 60 }, 3, ['1', '√2', 'divide-by-zero']],
 ] as const)('the rows %j of %j', (xs, rows, count, first) => {
-  const made = work({ kind: 'values', request: { ...request('x^2'), xs, rows } }, alive, random);
+  const made = work({ kind: 'values', request: { ...request('x^2'), xs, rows } }, shouldContinue, random);
   const table = made.ok && 'rows' in made.value ? made.value : null;
   expect(table?.count ?? 0).toBe(count);
   expect(table?.rows.map(({ x, problem }) => problem?.code ?? x[0]!.text) ?? null).toEqual(first);
@@ -67,7 +67,7 @@ test.each([
 
 test('a point that is followed tells both coordinates, or why there is none', () => {
   const at = (x: string) => {
-    const made = work({ kind: 'follow', request: { ...request('1/x'), x } }, alive, random);
+    const made = work({ kind: 'follow', request: { ...request('1/x'), x } }, shouldContinue, random);
     if (!made.ok || !('height' in made.value)) return null;
     const { y, height } = made.value;
     return ['forms' in y ? y.forms[0]!.text : y.problem.code, height];

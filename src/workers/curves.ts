@@ -1,13 +1,13 @@
-import type { Alive } from '@/core/base/alive';
+import type { ShouldContinue } from '@/core/base/should-continue';
 import { goOn, guarded } from '@/core/base/limits';
-import { place } from '@/core/base/problem';
+import { withSpan } from '@/core/base/problem';
 import type { Problem } from '@/core/base/problem';
 import { fail, succeed } from '@/core/base/result';
 import type { Result } from '@/core/base/result';
 import { compileCurve, functionTree } from '@/core/curve/curve';
 import type { Curve } from '@/core/curve/curve';
-import { knownTo } from '@/core/curve/place';
-import type { Place } from '@/core/curve/place';
+import { knownTo } from '@/core/curve/abscissa';
+import type { Abscissa } from '@/core/curve/abscissa';
 import { findPoints } from '@/core/curve/points';
 import type { PointKind } from '@/core/curve/points';
 import type { Frame, Stroke } from '@/core/curve/plane';
@@ -71,11 +71,11 @@ const keyOf = ({ angle, letters, functions }: CurvesRequest): string =>
 /** Draws over and over: the worker keeps one of these, so that a moved view does not read its functions anew. */
 export function createDrawer(): (
   request: DrawRequest,
-  alive: Alive,
+  shouldContinue: ShouldContinue,
   random: Random,
 ) => Result<readonly DrawnCurve[], Problem> {
   let memory: Memory = { key: '', curves: new Map() };
-  return (request, alive, random) => {
+  return (request, shouldContinue, random) => {
     const key = keyOf(request);
     if (key !== memory.key) {
       // Compiling has no end of its own to keep to: what it leaves behind is used by later drawings.
@@ -84,28 +84,28 @@ export function createDrawer(): (
     }
     const drawn: DrawnCurve[] = [];
     for (const { id } of request.functions) {
-      drawn.push(drawOne(id, memory.curves.get(id)!, request, alive));
+      drawn.push(drawOne(id, memory.curves.get(id)!, request, shouldContinue));
     }
     return succeed(drawn);
   };
 }
 
 /** One function drawn; one that takes too long says so, and leaves the others as they are. */
-function drawOne(id: string, made: Compiled, { frame, view }: DrawRequest, alive: Alive): DrawnCurve {
+function drawOne(id: string, made: Compiled, { frame, view }: DrawRequest, shouldContinue: ShouldContinue): DrawnCurve {
   const drawn = !made.ok
     ? made
     : guarded<DrawnCurve, Problem>(
         () => {
-          const strokes = sample(made.value, frame, alive);
+          const strokes = sample(made.value, frame, shouldContinue);
           return succeed({
             id,
             path: pathOf(strokes, frame),
             problem: null,
             isSeen: strokes.some((stroke) => isIn(stroke, view)),
-            range: rangeOf(made.value, view, alive),
+            range: rangeOf(made.value, view, shouldContinue),
           });
         },
-        (trouble) => place(trouble, { from: 0, to: 0 }),
+        (problemData) => withSpan(problemData, { from: 0, to: 0 }),
       );
   return drawn.ok ? drawn.value : { id, path: '', problem: drawn.problem, isSeen: false, range: null };
 }
@@ -121,9 +121,13 @@ function isIn(stroke: Stroke, { xFrom, xTo, yFrom, yTo }: ViewRange): boolean {
 const LOOKED_AT = 240;
 
 /** Where most values of a curve lie: a pole's heights are left out when they are far from all the others. */
-function rangeOf({ f }: Curve, { xFrom, xTo }: ViewRange, alive: Alive): { low: number; high: number } | null {
+function rangeOf(
+  { f }: Curve,
+  { xFrom, xTo }: ViewRange,
+  shouldContinue: ShouldContinue,
+): { low: number; high: number } | null {
   const ys = Array.from({ length: LOOKED_AT + 1 }, (_, i) => {
-    goOn(alive);
+    goOn(shouldContinue);
     return f(xFrom + ((xTo - xFrom) * i) / LOOKED_AT);
   }).filter(Number.isFinite);
   if (ys.length === 0) return null;
@@ -158,8 +162,8 @@ export type PointsRequest = CurvesRequest & Readonly<{ from: number; to: number 
 /** Coordinates are worked to what is shown, and at least to this. */
 const LEAST_DIGITS = 15;
 
-function coordinate(v: RealValue, at: Place, request: LineRequest, context: Context): readonly Form[] {
-  const forms = formsOf(knownTo(v, at, context.digits), request.display, context.alive, {
+function coordinate(v: RealValue, at: Abscissa, request: LineRequest, context: Context): readonly Form[] {
+  const forms = formsOf(knownTo(v, at, context.digits), request.display, context.shouldContinue, {
     unit: request.angle,
     isAngle: false,
     quotient: null,
@@ -170,23 +174,27 @@ function coordinate(v: RealValue, at: Place, request: LineRequest, context: Cont
 /** How long points are searched for; what was found by then is shown, and that there may be more. */
 const SEARCH_MS = 6000;
 /** Zeros, turning points and crossings between the sides of the view, in the order of x within each kind. */
-export function pointsInView(request: PointsRequest, alive: Alive, random: Random): Result<FoundPoints, Problem> {
+export function pointsInView(
+  request: PointsRequest,
+  shouldContinue: ShouldContinue,
+  random: Random,
+): Result<FoundPoints, Problem> {
   const context = {
-    ...contextFor(request, alive, random),
+    ...contextFor(request, shouldContinue, random),
     digits: Math.max(LEAST_DIGITS, request.display.digits),
     complex: false,
   };
   const curves = curvesOf(request, context);
   const [from, to] = [request.from, request.to].map((x) => fromRational(fromDouble(x))) as [RealValue, RealValue];
   const end = performance.now() + SEARCH_MS;
-  const searching = { ...context, alive: () => performance.now() < end && alive() };
+  const searching = { ...context, shouldContinue: () => performance.now() < end && shouldContinue() };
   const found = findPoints(
     curves.map(({ curve }) => curve),
     from,
     to,
     searching,
   );
-  const made = (kind: PointKind, ids: readonly number[], at: Place, y: RealValue | null): FoundPoint[] =>
+  const made = (kind: PointKind, ids: readonly number[], at: Abscissa, y: RealValue | null): FoundPoint[] =>
     y === null
       ? []
       : [
@@ -195,7 +203,7 @@ export function pointsInView(request: PointsRequest, alive: Alive, random: Rando
             curves: ids.map((i) => curves[i]!.id),
             x: coordinate(at.x, at, request, context),
             y: coordinate(y, at, request, context),
-            at: [toDouble(at.x, alive), toDouble(y, alive)],
+            at: [toDouble(at.x, shouldContinue), toDouble(y, shouldContinue)],
           },
         ];
   return succeed({
@@ -231,7 +239,7 @@ function numberOf(text: string, context: Context): Result<RealValue, Problem> {
   if (!value.ok) return value;
   return isReal(value.value)
     ? succeed(value.value)
-    : fail(place({ code: 'domain', reason: 'real-only' }, reading.value.tree.span));
+    : fail(withSpan({ code: 'domain', reason: 'real-only' }, reading.value.tree.span));
 }
 
 type X = Result<RealValue, Problem>;
@@ -243,21 +251,25 @@ function allXs({ xs }: ValuesRequest, context: Context): Result<readonly X[], Pr
   if (!step.ok) return step;
   if (!to.ok) return to;
   const made = steppedValues(from.value, step.value, to.value, context);
-  return made.ok ? succeed(made.value.map(succeed)) : fail(place(made.problem, { from: 0, to: 0 }));
+  return made.ok ? succeed(made.value.map(succeed)) : fail(withSpan(made.problem, { from: 0, to: 0 }));
 }
 
 /** The table of all functions for some of its rows. */
-export function valuesOf(request: ValuesRequest, alive: Alive, random: Random): Result<ValuesTable, Problem> {
-  const context = { ...contextFor(request, alive, random), complex: false };
+export function valuesOf(
+  request: ValuesRequest,
+  shouldContinue: ShouldContinue,
+  random: Random,
+): Result<ValuesTable, Problem> {
+  const context = { ...contextFor(request, shouldContinue, random), complex: false };
   const xs = allXs(request, context);
   if (!xs.ok) return xs;
   const readings = request.functions.map(({ text }) => parse(text, SPELLING));
   const nature = { unit: request.angle, isAngle: false, quotient: null };
   const cell = (v: RealValue): Cell => {
-    const forms = formsOf(v, request.display, alive, nature);
+    const forms = formsOf(v, request.display, shouldContinue, nature);
     return forms.ok
-      ? { forms: forms.value, at: toDouble(v, alive) }
-      : { problem: place({ code: forms.problem }, { from: 0, to: 0 }) };
+      ? { forms: forms.value, at: toDouble(v, shouldContinue) }
+      : { problem: withSpan({ code: forms.problem }, { from: 0, to: 0 }) };
   };
   const { from, count } = request.rows;
   const rows = xs.value.slice(from, from + count).map((given): ValuesRow => {
@@ -269,9 +281,11 @@ export function valuesOf(request: ValuesRequest, alive: Alive, random: Random): 
       const tree = functionTree(reading.value.tree, VARIABLE);
       const y = valueAt(tree, VARIABLE, x, context);
       if (!y.ok) return { problem: y.problem };
-      return isReal(y.value) ? cell(y.value) : { problem: place({ code: 'domain', reason: 'real-only' }, tree.span) };
+      return isReal(y.value)
+        ? cell(y.value)
+        : { problem: withSpan({ code: 'domain', reason: 'real-only' }, tree.span) };
     });
-    return { x: 'forms' in shown ? shown.forms : [], at: toDouble(x, alive), cells, problem: null };
+    return { x: 'forms' in shown ? shown.forms : [], at: toDouble(x, shouldContinue), cells, problem: null };
   });
   return succeed({ count: xs.value.length, from, rows });
 }
@@ -280,15 +294,23 @@ export type FollowRequest = CurvesRequest & Readonly<{ x: string }>;
 export type Followed = Readonly<{ x: readonly Form[]; at: number; y: Cell; height: number | null }>;
 
 /** The value of the first function at an x, both in their forms. */
-export function followAt(request: FollowRequest, alive: Alive, random: Random): Result<Followed, Problem> {
-  const context = contextFor(request, alive, random);
+export function followAt(
+  request: FollowRequest,
+  shouldContinue: ShouldContinue,
+  random: Random,
+): Result<Followed, Problem> {
+  const context = contextFor(request, shouldContinue, random);
   const x = numberOf(request.x, context);
   if (!x.ok) return x;
-  const table = valuesOf({ ...request, xs: { picked: [request.x] }, rows: { from: 0, count: 1 } }, alive, random);
+  const table = valuesOf(
+    { ...request, xs: { picked: [request.x] }, rows: { from: 0, count: 1 } },
+    shouldContinue,
+    random,
+  );
   if (!table.ok) return table;
   const [row] = table.value.rows;
   const made = compiled(request.functions[0]!.text, context);
-  const at = toDouble(x.value, alive);
+  const at = toDouble(x.value, shouldContinue);
   const height = made.ok ? made.value.f(at) : NaN;
   return succeed({ x: row!.x, at, y: row!.cells[0]!, height: Number.isFinite(height) ? height : null });
 }

@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 import { guessedDelimiting, headingOf, isWord, plainNumeral, separatorSigns } from '@/core/column/delimited';
 import type { Delimiting } from '@/core/column/delimited';
-import { place } from '@/core/base/problem';
+import { withSpan } from '@/core/base/problem';
 import type { Problem } from '@/core/base/problem';
 import { fail, succeed } from '@/core/base/result';
 import type { Result } from '@/core/base/result';
@@ -58,7 +58,7 @@ const turned = (rows: readonly (readonly string[])[]): string[][] => {
 /** Takes a pasted text, or one from a file, apart into columns of cells. */
 export function takenApart(request: DelimitedRequest): Result<Delimited, Problem> {
   const source = request.source.replace(/^\ufeff/, '');
-  if (source.length > MOST_TEXT) return fail(place({ code: 'too-large' }, { from: 0, to: 0 }));
+  if (source.length > MOST_TEXT) return fail(withSpan({ code: 'too-large' }, { from: 0, to: 0 }));
   const by = request.by ?? guessedDelimiting(source, request.display.decimalSign);
   const text = by.separator === 'space' ? source.replace(/^[ \t]+|[ \t]+$/gm, '').replace(/[ \t]+/g, ' ') : source;
   const rows =

@@ -1,4 +1,4 @@
-import type { Alive } from '@/core/base/alive';
+import type { ShouldContinue } from '@/core/base/should-continue';
 import type { Problem } from '@/core/base/problem';
 import { succeed } from '@/core/base/result';
 import type { Result } from '@/core/base/result';
@@ -21,18 +21,23 @@ export type FormsRequest = LineRequest & Readonly<{ items: readonly Showable[] }
 
 const SPELLING = { functions: functionNames, decimalSign: '.', impliedFirst: false } as const;
 
-function formsOfOne({ value, made }: Showable, request: FormsRequest, alive: Alive, random: Random): readonly Form[] {
+function formsOfOne(
+  { value, made }: Showable,
+  request: FormsRequest,
+  shouldContinue: ShouldContinue,
+  random: Random,
+): readonly Form[] {
   const reading = parse(made, SPELLING);
   const read: Reading | null = reading.ok ? reading.value : null;
   const nature =
     read === null ? { unit: request.angle, isAngle: false, quotient: null } : natureOf(read, request.angle);
   const inForms = (v: Value): readonly Form[] => {
-    const forms = formsOf(v, request.display, alive, nature);
+    const forms = formsOf(v, request.display, shouldContinue, nature);
     return forms.ok ? forms.value : [];
   };
   if (value !== null) return inForms(value);
   if (read === null || isOpen(read.tree)) return [];
-  const context = contextFor(request, alive, random);
+  const context = contextFor(request, shouldContinue, random);
   if (isTruth(read.tree)) {
     const truth = decideLine(read.tree, context);
     const text = String(truth.ok && truth.value);
@@ -45,7 +50,7 @@ function formsOfOne({ value, made }: Showable, request: FormsRequest, alive: Ali
 /** Every form of each of them under the settings; none where there is no value to show. */
 export const formsOfAll = (
   request: FormsRequest,
-  alive: Alive,
+  shouldContinue: ShouldContinue,
   random: Random,
 ): Result<readonly (readonly Form[])[], Problem> =>
-  succeed(request.items.map((item) => formsOfOne(item, request, alive, random)));
+  succeed(request.items.map((item) => formsOfOne(item, request, shouldContinue, random)));

@@ -1,18 +1,18 @@
-import type { Alive } from '@/core/base/alive';
+import type { ShouldContinue } from '@/core/base/should-continue';
 import { drawBelow } from '@/core/base/chance';
-import { troubleThrown } from '@/core/base/limits';
-import { place } from '@/core/base/problem';
+import { problemThrown } from '@/core/base/limits';
+import { withSpan } from '@/core/base/problem';
 import { fail } from '@/core/base/result';
 import type { Span } from '@/core/base/span';
 import type { Random } from '@/core/function/record';
-import type { FromWorker, ToWorker, WorkOf, WorkerAnswer } from './protocol';
+import type { FromWorker, ToWorker, TaskCallOf, WorkerAnswer } from './protocol';
 import type { TaskKind } from './tasks';
 
 const random: Random = (below) => drawBelow(below, (count) => crypto.getRandomValues(new Uint8Array(count)));
 
 /** Has a worker do what it is sent, each piece within its budget and until a newer one comes. */
 export function serve<Kinds extends TaskKind>(
-  perform: (work: WorkOf<Kinds>, alive: Alive, random: Random) => WorkerAnswer['result'],
+  perform: (work: TaskCallOf<Kinds>, shouldContinue: ShouldContinue, random: Random) => WorkerAnswer['result'],
 ): void {
   let newest: Int32Array | null = null;
   self.onmessage = ({ data }: MessageEvent<ToWorker<Kinds>>) => {
@@ -23,9 +23,9 @@ export function serve<Kinds extends TaskKind>(
     const { id, work, budget } = data;
     const end = performance.now() + budget;
     // A loop hears no messages; the shared number tells it that a newer key has come.
-    const alive = () => performance.now() < end && (newest === null || Atomics.load(newest, 0) === id);
+    const shouldContinue = () => performance.now() < end && (newest === null || Atomics.load(newest, 0) === id);
     const text = 'text' in work.request ? work.request.text : '';
-    const result = performed(() => perform(work, alive, random), { from: 0, to: text.length });
+    const result = performed(() => perform(work, shouldContinue, random), { from: 0, to: text.length });
     post({ type: 'answer', id, result });
   };
   post({ type: 'ready' });
@@ -38,8 +38,8 @@ function performed(work: () => WorkerAnswer['result'], at: Span): WorkerAnswer['
   try {
     return work();
   } catch (error) {
-    const trouble = troubleThrown(error);
-    if (trouble === null) console.error(error);
-    return fail(place(trouble ?? { code: 'internal', reason: 'bug' }, at));
+    const problemData = problemThrown(error);
+    if (problemData === null) console.error(error);
+    return fail(withSpan(problemData ?? { code: 'internal', reason: 'bug' }, at));
   }
 }

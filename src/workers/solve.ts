@@ -1,4 +1,4 @@
-import type { Alive } from '@/core/base/alive';
+import type { ShouldContinue } from '@/core/base/should-continue';
 import type { Problem } from '@/core/base/problem';
 import { succeed } from '@/core/base/result';
 import type { Result } from '@/core/base/result';
@@ -75,14 +75,14 @@ class Shower {
 
   forms(v: Value): readonly Form[] {
     const nature = { unit: this.request.angle, isAngle: false, quotient: null };
-    const made = formsOf(v, this.request.display, this.context.alive, nature);
+    const made = formsOf(v, this.request.display, this.context.shouldContinue, nature);
     return made.ok ? made.value.filter((f) => f.id !== 'factors') : [];
   }
 
   /** The decimal of a root that is known to lie between two numbers: settled when both round alike. */
   private near({ low, high }: Root & { kind: 'near' }): readonly Form[] {
     const { display } = this.request;
-    const [below, above] = [low, high].map((r) => roundedTexts(fromRational(r), display, this.context.alive));
+    const [below, above] = [low, high].map((r) => roundedTexts(fromRational(r), display, this.context.shouldContinue));
     if (typeof below !== 'object' || typeof above !== 'object') return [];
     return [{ id: 'decimal', exact: false, settled: below.text === above.text, text: below.text, typed: below.typed }];
   }
@@ -124,7 +124,11 @@ class Shower {
 }
 
 /** Solves a line. Problems: those of reading it. */
-export function solveLine(request: SolveRequest, alive: Alive, random: Random): Result<SolvedLine, Problem> {
+export function solveLine(
+  request: SolveRequest,
+  shouldContinue: ShouldContinue,
+  random: Random,
+): Result<SolvedLine, Problem> {
   const reading = parse(request.text, readingOptions(request));
   if (!reading.ok) return reading;
   const { tree } = reading.value;
@@ -135,7 +139,7 @@ export function solveLine(request: SolveRequest, alive: Alive, random: Random): 
   const tries = Object.fromEntries(Object.entries(request.tries).filter(([name]) => name !== letter));
   const isPair = all.length === 2 && tree.kind === 'logic';
   const asked = { ...request, tries: isPair ? {} : tries };
-  const { context } = withTries(reading.value, asked, contextFor(asked, alive, random));
+  const { context } = withTries(reading.value, asked, contextFor(asked, shouldContinue, random));
   const shower = new Shower(request, context);
   const interval = { from: endOf(request.from, -100), to: endOf(request.to, 100) };
   const made = solve(tree, letter, interval, context);

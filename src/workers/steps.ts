@@ -1,4 +1,4 @@
-import type { Alive } from '@/core/base/alive';
+import type { ShouldContinue } from '@/core/base/should-continue';
 import type { Problem } from '@/core/base/problem';
 import { succeed } from '@/core/base/result';
 import type { Result } from '@/core/base/result';
@@ -13,10 +13,14 @@ import type { LineRequest } from './answer';
 /** The order of work of a line; its expressions are typed text with a point. */
 export type StepsOfLine = Readonly<{ steps: readonly Step[] }>;
 
-export function stepsOfLine(request: LineRequest, alive: Alive, random: Random): Result<StepsOfLine, Problem> {
+export function stepsOfLine(
+  request: LineRequest,
+  shouldContinue: ShouldContinue,
+  random: Random,
+): Result<StepsOfLine, Problem> {
   const reading = parse(request.text, readingOptions(request));
   if (!reading.ok) return reading;
-  const { context } = withTries(reading.value, request, contextFor(request, alive, random));
+  const { context } = withTries(reading.value, request, contextFor(request, shouldContinue, random));
   const made = steps(reading.value.tree, context, exactTree);
   return made.ok ? succeed({ steps: made.value }) : made;
 }

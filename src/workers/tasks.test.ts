@@ -5,7 +5,7 @@ import { solveLine } from './solve';
 import { stepsOfLine } from './steps';
 import { tryValues } from './tries';
 
-const alive = () => true;
+const shouldContinue = () => true;
 const chance = () => 0n;
 const request = (text: string, more: Partial<LineRequest> = {}): LineRequest => ({
   text,
@@ -32,7 +32,7 @@ test.each([
   ['cos(73°24\'36")', 'deg', '73.41 73.41 73.41 16.59 I'],
   ['2+3', 'deg', ''],
 ] as const)('the angles of %s', (text, angle, expected) => {
-  const made = anglesOfLine(request(text, { angle }), alive, chance);
+  const made = anglesOfLine(request(text, { angle }), shouldContinue, chance);
   if (!made.ok) throw new Error(made.problem.code);
   const [view] = made.value;
   const shown =
@@ -47,19 +47,23 @@ test.each([
 });
 
 test('an angle stands in degrees, in degrees-minutes-seconds and as a multiple of π', () => {
-  const made = anglesOfLine(request('sin(225°)'), alive, chance);
+  const made = anglesOfLine(request('sin(225°)'), shouldContinue, chance);
   const { degrees, dms, turn } = made.ok ? made.value[0]!.angle : { degrees: null, dms: null, turn: null };
   expect([degrees?.text, dms?.text, turn?.text]).toEqual(['225', '225°0′0″', '5π/4 rad']);
 });
 
 test('a list of values gives a row of answers, and says which has none', () => {
-  const made = tryValues({ ...request('1/(x-2)'), letter: 'x', values: ['1', '2', '5/2', 'sqrt(2'] }, alive, chance);
+  const made = tryValues(
+    { ...request('1/(x-2)'), letter: 'x', values: ['1', '2', '5/2', 'sqrt(2'] },
+    shouldContinue,
+    chance,
+  );
   const rows = made.ok ? made.value.map(({ form, problem }) => form?.text ?? problem?.code) : [];
   expect(rows).toEqual(['−1', 'divide-by-zero', '2', '(−2 − √2)/2']);
 });
 
 test('solutions come in their forms, each with its check', () => {
-  const made = solveLine({ ...request('x^2=2'), letter: 'x', from: '', to: '' }, alive, chance);
+  const made = solveLine({ ...request('x^2=2'), letter: 'x', from: '', to: '' }, shouldContinue, chance);
   const roots = made.ok && made.value.kind === 'roots' ? made.value.roots : [];
   expect(roots.map((r) => [r.forms[0]!.text, r.check])).toEqual([
     ['−√2', { left: '2', right: '2', sign: '=' }],
@@ -69,11 +73,11 @@ test('solutions come in their forms, each with its check', () => {
 
 test('a letter that is tried does not stand for the one that is sought', () => {
   const asked = { ...request('a*x=6', { tries: { a: '2', x: '7' } }), letter: 'x', from: '', to: '' };
-  const made = solveLine(asked, alive, chance);
+  const made = solveLine(asked, shouldContinue, chance);
   expect(made.ok && made.value.kind === 'roots' && made.value.roots[0]!.forms[0]!.text).toBe('3');
 });
 
 test('the steps of a line work with what its letters hold', () => {
-  const made = stepsOfLine(request('2x+1', { tries: { x: '5' } }), alive, chance);
+  const made = stepsOfLine(request('2x+1', { tries: { x: '5' } }), shouldContinue, chance);
   expect(made.ok && made.value.steps.map((s) => s.expr)).toEqual(['2x+1', '2(5)+1', '10+1', '11']);
 });

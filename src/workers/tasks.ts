@@ -1,4 +1,4 @@
-import type { Alive } from '@/core/base/alive';
+import type { ShouldContinue } from '@/core/base/should-continue';
 import type { Problem } from '@/core/base/problem';
 import type { Result } from '@/core/base/result';
 import type { Form } from '@/core/format/form';
@@ -11,7 +11,7 @@ import { formsOfAll } from './forms';
 import type { FormsRequest } from './forms';
 import type { ColumnTasks } from './column-tasks';
 import type { CurveTasks } from './curve-tasks';
-import type { WorkOf } from './protocol';
+import type { TaskCallOf } from './protocol';
 import { solveLine } from './solve';
 import type { SolveRequest, SolvedLine } from './solve';
 import { stepsOfLine } from './steps';
@@ -36,24 +36,24 @@ export type TaskKind = keyof Tasks;
 
 /** Does a piece of work on lines. The work of the web worker, without the worker. */
 export function perform(
-  work: WorkOf<keyof LineTasks>,
-  alive: Alive,
+  work: TaskCallOf<keyof LineTasks>,
+  shouldContinue: ShouldContinue,
   random: Random,
 ): LineTasks[keyof LineTasks]['result'] {
   switch (work.kind) {
     case 'answer':
-      return answerLine(work.request, alive, random);
+      return answerLine(work.request, shouldContinue, random);
     case 'work':
-      return answerWork(work.request, alive, random);
+      return answerWork(work.request, shouldContinue, random);
     case 'forms':
-      return formsOfAll(work.request, alive, random);
+      return formsOfAll(work.request, shouldContinue, random);
     case 'steps':
-      return stepsOfLine(work.request, alive, random);
+      return stepsOfLine(work.request, shouldContinue, random);
     case 'angles':
-      return anglesOfLine(work.request, alive, random);
+      return anglesOfLine(work.request, shouldContinue, random);
     case 'solve':
-      return solveLine(work.request, alive, random);
+      return solveLine(work.request, shouldContinue, random);
     case 'tries':
-      return tryValues(work.request, alive, random);
+      return tryValues(work.request, shouldContinue, random);
   }
 }

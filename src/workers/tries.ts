@@ -1,4 +1,4 @@
-import type { Alive } from '@/core/base/alive';
+import type { ShouldContinue } from '@/core/base/should-continue';
 import type { Problem } from '@/core/base/problem';
 import { succeed } from '@/core/base/result';
 import type { Result } from '@/core/base/result';
@@ -13,13 +13,17 @@ export type TriesRequest = LineRequest & Readonly<{ letter: string; values: read
 export type TriedRow = Readonly<{ value: string; form: Form | null; problem: Problem | null }>;
 
 /** A row of answers, one for each value. */
-export function tryValues(request: TriesRequest, alive: Alive, random: Random): Result<readonly TriedRow[], Problem> {
+export function tryValues(
+  request: TriesRequest,
+  shouldContinue: ShouldContinue,
+  random: Random,
+): Result<readonly TriedRow[], Problem> {
   return succeed(
     request.values.map((value) => {
       const letters = new Map(request.letters);
       letters.delete(request.letter);
       const tries = { ...request.tries, [request.letter]: value };
-      const made = answerLine({ ...request, letters, tries }, alive, random);
+      const made = answerLine({ ...request, letters, tries }, shouldContinue, random);
       return { value, form: made.ok ? made.value.forms[0]! : null, problem: made.ok ? null : made.problem };
     }),
   );

@@ -1,5 +1,5 @@
-import type { Alive } from './alive';
-import type { Trouble } from './problem';
+import type { ShouldContinue } from './should-continue';
+import type { ProblemData } from './problem';
 import { fail } from './result';
 import type { Result } from './result';
 
@@ -7,8 +7,8 @@ import type { Result } from './result';
 export class Stopped extends Error {}
 
 /** Goes on only while there is time. */
-export function goOn(alive: Alive): void {
-  if (!alive()) throw new Stopped();
+export function goOn(shouldContinue: ShouldContinue): void {
+  if (!shouldContinue()) throw new Stopped();
 }
 
 /** Leaves work whose numbers would grow beyond what can be worked in time: the problem `too-large`. */
@@ -23,8 +23,8 @@ export const isEngineLimit = (error: unknown): boolean =>
   (error instanceof RangeError || error.name === 'InternalError') &&
   LIMITS.test(error.message);
 
-/** The trouble that something thrown stands for; null for a bug. */
-export function troubleThrown(error: unknown): Trouble | null {
+/** The problem that something thrown stands for; null for a bug. */
+export function problemThrown(error: unknown): ProblemData | null {
   if (error instanceof Stopped) return { code: 'stopped' };
   return error instanceof TooLarge || isEngineLimit(error) ? { code: 'too-large' } : null;
 }
@@ -33,12 +33,12 @@ export function troubleThrown(error: unknown): Trouble | null {
  * Work whose sizes were estimated before, so that what the engine refuses all the same (or what ran out of time) is an
  * answer and no throw. Bugs are thrown on.
  */
-export function guarded<T, P>(run: () => Result<T, P>, told: (trouble: Trouble) => P): Result<T, P> {
+export function guarded<T, P>(run: () => Result<T, P>, told: (problemData: ProblemData) => P): Result<T, P> {
   try {
     return run();
   } catch (error) {
-    const trouble = troubleThrown(error);
-    if (trouble === null) throw error;
-    return fail(told(trouble));
+    const problemData = problemThrown(error);
+    if (problemData === null) throw error;
+    return fail(told(problemData));
   }
 }

@@ -59,7 +59,7 @@ export type DomainReason =
   | 'class-width';
 
 /** What a user can cause, without its sentence: a code with facts. `offers`: texts that could stand at the place instead. */
-export type Trouble =
+export type ProblemData =
   | Readonly<{ code: 'syntax'; reason: SyntaxReason; found?: string; offers?: readonly string[] }>
   /** `row`: which of the values of a column, counted from 0. */
   | Readonly<{ code: 'domain'; reason: DomainReason; fn?: string; row?: number }>
@@ -75,10 +75,10 @@ export type Trouble =
   /** A bug of ours, or a part of the program that could not be loaded: said as such. */
   | Readonly<{ code: 'internal'; reason: 'bug' | 'not-loaded' }>;
 
-/** A trouble with its place in the typed text. */
-export type Problem = Trouble & Readonly<{ at: Span }>;
+/** A problem with its place in the typed text. */
+export type Problem = ProblemData & Readonly<{ at: Span }>;
 
-export type ProblemCode = Trouble['code'];
+export type ProblemCode = ProblemData['code'];
 
-/** Gives a trouble its place. */
-export const place = (trouble: Trouble, at: Span): Problem => ({ ...trouble, at });
+/** Gives a problem its place. */
+export const withSpan = (problemData: ProblemData, at: Span): Problem => ({ ...problemData, at });

@@ -1,4 +1,4 @@
-import type { Trouble } from '../base/problem';
+import type { ProblemData } from '../base/problem';
 import { fail, succeed } from '../base/result';
 import type { Result } from '../base/result';
 import * as q from '../number/rational';
@@ -25,7 +25,7 @@ export type Bounds = Readonly<
   | { given: 'lower' | 'upper'; bound: readonly Rational[]; width: Rational | null }
 >;
 
-type Made = Result<Classed, Trouble>;
+type Made = Result<Classed, ProblemData>;
 
 const refused = (reason: 'class-order' | 'class-overlap' | 'class-width', row: number): Made =>
   fail({ code: 'domain', reason, row });

@@ -1,4 +1,4 @@
-import type { Alive } from '../base/alive';
+import type { ShouldContinue } from '../base/should-continue';
 import { TooLarge, goOn } from '../base/limits';
 import { bitLength, gcd } from '../number/integer';
 import * as q from '../number/rational';
@@ -7,22 +7,22 @@ import type { Rational } from '../number/rational';
 /** Numbers over one denominator, so that their sums are sums of whole numbers: value i is `n[i] / d`. */
 export type Scaled = Readonly<{ n: readonly bigint[]; d: bigint }>;
 
-export function scaled(values: readonly Rational[], alive: Alive = unhurried): Scaled {
+export function scaled(values: readonly Rational[], shouldContinue: ShouldContinue = unhurried): Scaled {
   let d = 1n;
   for (const { d: own } of values) {
     if (d % own !== 0n) d = (d / gcd(d, own)) * own;
-    goOn(alive);
+    goOn(shouldContinue);
   }
   return {
     n: values.map((v) => {
-      goOn(alive);
+      goOn(shouldContinue);
       return v.n * (d / v.d);
     }),
     d,
   };
 }
 
-const unhurried: Alive = () => true;
+const unhurried: ShouldContinue = () => true;
 
 /** Fractions of such numbers can no longer be brought to lowest terms in time. */
 const MOST_BITS = 100_000;
@@ -40,12 +40,12 @@ export function powerSum(
   j: number,
   k: number,
   weights: readonly bigint[] | null,
-  alive: Alive = unhurried,
+  shouldContinue: ShouldContinue = unhurried,
 ): Rational {
   let total = 0n;
   const [p, r] = [BigInt(j), BigInt(k)];
   for (let i = 0; i < x.n.length; i += 1) {
-    goOn(alive);
+    goOn(shouldContinue);
     total += (weights?.[i] ?? 1n) * x.n[i]! ** p * (y === null || k === 0 ? 1n : y.n[i]! ** r);
   }
   return q.rational(total, x.d ** p * (y === null ? 1n : y.d ** r));

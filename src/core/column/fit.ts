@@ -1,6 +1,6 @@
-import type { Alive } from '../base/alive';
+import type { ShouldContinue } from '../base/should-continue';
 import { guarded } from '../base/limits';
-import type { Trouble } from '../base/problem';
+import type { ProblemData } from '../base/problem';
 import { fail, succeed } from '../base/result';
 import type { Result } from '../base/result';
 import { negate, real } from '../number/arithmetic';
@@ -42,14 +42,14 @@ export type FitRequest = Readonly<{
   digits: number;
 }>;
 
-type Fitted = Result<Fit, Trouble>;
+type Fitted = Result<Fit, ProblemData>;
 
 const letters = 'abcdefghijk';
 const named = (values: readonly RealValue[]): readonly Coefficient[] =>
   values.map((value, i) => ({ name: letters[i]!, value }));
 
-function polynomial({ model, x, y, frequencies }: FitRequest, degree: number, alive: Alive): Fitted {
-  const made = polynomialFit(x, y, degree, frequencies, alive);
+function polynomial({ model, x, y, frequencies }: FitRequest, degree: number, shouldContinue: ShouldContinue): Fitted {
+  const made = polynomialFit(x, y, degree, frequencies, shouldContinue);
   if (made === null) return fail({ code: 'domain', reason: 'no-spread' });
   const { coefficients, left, whole } = made;
   const r2 = q.isZero(whole) ? null : q.subtract(q.ONE, q.divide(left, whole));
@@ -68,14 +68,18 @@ function polynomial({ model, x, y, frequencies }: FitRequest, degree: number, al
 const withoutLog = (values: readonly Rational[], frequencies: readonly bigint[] | null): number =>
   values.findIndex((v, i) => v.n <= 0n && frequencies?.[i] !== 0n);
 
-function byLogs(request: FitRequest, take: Readonly<{ x: boolean; y: boolean }>, alive: Alive): Fitted {
+function byLogs(
+  request: FitRequest,
+  take: Readonly<{ x: boolean; y: boolean }>,
+  shouldContinue: ShouldContinue,
+): Fitted {
   const { model, x, y, frequencies, digits } = request;
   for (const [axis, values] of [['x', x] as const, ['y', y] as const]) {
     const row = take[axis] ? withoutLog(values, frequencies) : -1;
     if (row >= 0) return fail({ code: 'domain', reason: 'log-of-non-positive', fn: 'ln', row });
   }
   const isFlat = y.every((v) => q.equal(v, y[0]!));
-  const line = logLine({ x, y, take, weights: frequencies }, digits, alive);
+  const line = logLine({ x, y, take, weights: frequencies }, digits, shouldContinue);
   if (line === 'no-spread') return fail({ code: 'domain', reason: 'no-spread' });
   if (line === 'stopped') return fail({ code: 'stopped' });
   if (line === 'undecided') return fail({ code: 'not-converged' });
@@ -104,7 +108,7 @@ const found = (v: Rational): RealValue => {
   return real('estimate', fromRational(v), fromRational(q.multiply(scale, { n: 1n, d: 10n ** 28n })));
 };
 
-function sine({ model, x, y, frequencies }: FitRequest, alive: Alive): Fitted {
+function sine({ model, x, y, frequencies }: FitRequest, shouldContinue: ShouldContinue): Fitted {
   const used = x.map((v, i) => [v, y[i]!, frequencies?.[i] ?? 1n] as const).filter(([, , w]) => w > 0n);
   const points = {
     x: used.map(([v]) => q.roughly(v)),
@@ -114,7 +118,7 @@ function sine({ model, x, y, frequencies }: FitRequest, alive: Alive): Fitted {
   const made = sineFit(
     points,
     used.map(([u, v]) => [u, v] as const),
-    alive,
+    shouldContinue,
   );
   if (made === 'stopped') return fail({ code: 'stopped' });
   if (made === null) return fail({ code: 'not-converged', reason: 'no-fit' });
@@ -140,13 +144,13 @@ export const neededPoints = (model: FitModel, degree: number): number =>
  * Problems: dimension (unequal columns, too few different x), domain (x all alike; no logarithm, with the row),
  * not-converged (no wave found), too-large, stopped.
  */
-export const fit = (request: FitRequest, alive: Alive): Fitted =>
+export const fit = (request: FitRequest, shouldContinue: ShouldContinue): Fitted =>
   guarded(
-    () => fitted(request, alive),
-    (trouble) => trouble,
+    () => fitted(request, shouldContinue),
+    (problemData) => problemData,
   );
 
-function fitted(request: FitRequest, alive: Alive): Fitted {
+function fitted(request: FitRequest, shouldContinue: ShouldContinue): Fitted {
   const { model, x, y, frequencies } = request;
   const degree = model === 'polynomial' ? request.degree : 1;
   const other =
@@ -161,12 +165,12 @@ function fitted(request: FitRequest, alive: Alive): Fitted {
   switch (model) {
     case 'straight':
     case 'polynomial':
-      return polynomial(request, degree, alive);
+      return polynomial(request, degree, shouldContinue);
     case 'sine':
-      return sine(request, alive);
+      return sine(request, shouldContinue);
     case 'exponential':
     case 'power':
     case 'logarithmic':
-      return byLogs(request, fitModels[model].logs, alive);
+      return byLogs(request, fitModels[model].logs, shouldContinue);
   }
 }

@@ -1,11 +1,11 @@
-import type { Alive } from '../base/alive';
+import type { ShouldContinue } from '../base/should-continue';
 import { goOn } from '../base/limits';
 import * as q from '../number/rational';
 import type { Rational } from '../number/rational';
 import { checkSize, powerSum, scaled } from './exact-sums';
 
 /** The solution of a system of linear equations by elimination without fractions; null when it is singular. */
-function solved(rows: readonly (readonly bigint[])[], alive: Alive): readonly Rational[] | null {
+function solved(rows: readonly (readonly bigint[])[], shouldContinue: ShouldContinue): readonly Rational[] | null {
   const m = rows.map((row) => [...row]);
   const size = m.length;
   let before = 1n;
@@ -15,7 +15,7 @@ function solved(rows: readonly (readonly bigint[])[], alive: Alive): readonly Ra
     [m[k], m[pivot]] = [m[pivot]!, m[k]!];
     for (let i = 0; i < size; i += 1) {
       if (i === k) continue;
-      goOn(alive);
+      goOn(shouldContinue);
       const by = m[i]![k]!;
       for (let j = 0; j <= size; j += 1) m[i]![j] = (m[k]![k]! * m[i]![j]! - by * m[k]![j]!) / before;
     }
@@ -42,9 +42,9 @@ export function polynomialFit(
   y: readonly Rational[],
   degree: number,
   weights: readonly bigint[] | null,
-  alive: Alive,
+  shouldContinue: ShouldContinue,
 ): PolynomialFit | null {
-  const [u, v] = [scaled(x, alive), scaled(y, alive)];
+  const [u, v] = [scaled(x, shouldContinue), scaled(y, shouldContinue)];
   // The solution is a quotient of determinants, of as many factors as there are coefficients.
   checkSize(u, 2 * degree * (degree + 1));
   checkSize(v, 2 * (degree + 1));
@@ -52,12 +52,15 @@ export function polynomialFit(
     { n: u.n, d: 1n },
     { n: v.n, d: 1n },
   ];
-  const powers = Array.from({ length: 2 * degree + 1 }, (_, k) => powerSum(plainX, null, k, 0, weights, alive).n);
-  const mixed = Array.from({ length: degree + 1 }, (_, k) => powerSum(plainX, plainY, k, 1, weights, alive).n);
+  const powers = Array.from(
+    { length: 2 * degree + 1 },
+    (_, k) => powerSum(plainX, null, k, 0, weights, shouldContinue).n,
+  );
+  const mixed = Array.from({ length: degree + 1 }, (_, k) => powerSum(plainX, plainY, k, 1, weights, shouldContinue).n);
   const rows = mixed.map((right, i) => [...mixed.map((_, j) => powers[i + j]!), right]);
-  const raw = solved(rows, alive);
+  const raw = solved(rows, shouldContinue);
   if (raw === null) return null;
-  const squares = powerSum(plainX, plainY, 0, 2, weights, alive);
+  const squares = powerSum(plainX, plainY, 0, 2, weights, shouldContinue);
   const n = q.whole(powers[0]!);
   const mean = q.divide(q.whole(mixed[0]!), n);
   const left = raw.reduce((rest, c, k) => q.subtract(rest, q.multiply(c, q.whole(mixed[k]!))), squares);

@@ -1,4 +1,4 @@
-import type { Alive } from '../base/alive';
+import type { ShouldContinue } from '../base/should-continue';
 import { real } from '../number/arithmetic';
 import * as ball from '../number/ball';
 import type { Ball } from '../number/ball';
@@ -40,12 +40,12 @@ type Given = Readonly<{
  * in balls: every coefficient is proved to `digits` significant digits, or to as many places when it is near zero.
  * Domain: what is taken to a logarithm is above zero.
  */
-export function logLine(given: Given, digits: number, alive: Alive): LogAnswer {
+export function logLine(given: Given, digits: number, shouldContinue: ShouldContinue): LogAnswer {
   const { x } = given;
   if (x.every((v) => q.equal(v, x[0]!))) return 'no-spread';
   const wanted = Math.ceil(digits * 3.33) + 8;
   for (let bits = FIRST_BITS + wanted; bits <= MOST_BITS; bits *= 2) {
-    const made = lineIn(given, bits, alive);
+    const made = lineIn(given, bits, shouldContinue);
     if (made === 'stopped') return made;
     if (made === null) continue;
     const isNear = (b: Ball): boolean =>
@@ -59,7 +59,7 @@ export function logLine(given: Given, digits: number, alive: Alive): LogAnswer {
 function lineIn(
   { x, y, take, weights }: Given,
   bits: number,
-  alive: Alive,
+  shouldContinue: ShouldContinue,
 ): { start: Ball; slope: Ball; r: Ball | null } | 'stopped' | null {
   const zero = ball.exactly(0n);
   const add = (a: Ball, b: Ball): Ball => ball.add(a, b, bits);
@@ -71,7 +71,7 @@ function lineIn(
   };
   let [n, su, sv, suu, suv, svv] = [zero, zero, zero, zero, zero, zero];
   for (let i = 0; i < x.length; i += 1) {
-    if (i % 64 === 0 && !alive()) return 'stopped';
+    if (i % 64 === 0 && !shouldContinue()) return 'stopped';
     const w = ball.exactly(weights?.[i] ?? 1n);
     if (w.mid === 0n) continue;
     const [u, v] = [worth(x[i]!, take.x), worth(y[i]!, take.y)];

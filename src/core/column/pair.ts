@@ -1,4 +1,4 @@
-import type { Alive } from '../base/alive';
+import type { ShouldContinue } from '../base/should-continue';
 import { negate } from '../number/arithmetic';
 import * as q from '../number/rational';
 import type { Rational } from '../number/rational';
@@ -37,12 +37,12 @@ export function pairOf(
   x: readonly Rational[],
   y: readonly Rational[],
   frequencies: readonly bigint[] | null,
-  alive?: Alive,
+  shouldContinue?: ShouldContinue,
 ): PairSummary {
-  const [u, v] = [scaled(x, alive), scaled(y, alive)];
+  const [u, v] = [scaled(x, shouldContinue), scaled(y, shouldContinue)];
   checkSize(u, 2);
   checkSize(v, 2);
-  const sum = (j: number, k: number): Rational => powerSum(u, v, j, k, frequencies, alive);
+  const sum = (j: number, k: number): Rational => powerSum(u, v, j, k, frequencies, shouldContinue);
   const n = frequencies === null ? BigInt(x.length) : frequencies.reduce((a, b) => a + b, 0n);
   const [sumX, sumY, sumXX, sumYY, sumXY] = [sum(1, 0), sum(0, 1), sum(2, 0), sum(0, 2), sum(1, 1)];
   const r = correlation(

@@ -1,4 +1,4 @@
-import type { Alive } from '../base/alive';
+import type { ShouldContinue } from '../base/should-continue';
 import * as ball from '../number/ball';
 import { pi } from '../number/constants';
 import { circular } from '../number/elementary';
@@ -81,13 +81,13 @@ export function sharpened(
   start: Sine,
   { x, y, w }: Readonly<{ x: readonly number[]; y: readonly number[]; w: readonly number[] }>,
   exact: readonly (readonly [Rational, Rational])[],
-  alive: Alive,
+  shouldContinue: ShouldContinue,
 ): Readonly<{ a: Rational; b: Rational; c: Rational; d: Rational }> | null {
   const points = exact.map(([u, v], i) => [fixedRational(u), fixedRational(v), BigInt(w[i]!)] as const);
   let p = [start.a, start.b, start.c, start.d].map(fixedOf) as [bigint, bigint, bigint, bigint];
   let smallest = Infinity;
   const circle = createCircle();
-  for (let step = 0; step < STEPS && alive(); step += 1) {
+  for (let step = 0; step < STEPS && shouldContinue(); step += 1) {
     const [a, b, c, d] = p;
     const g = [0n, 0n, 0n, 0n];
     for (const [u, v, weight] of points) {

@@ -1,4 +1,4 @@
-import type { Alive } from '../base/alive';
+import type { ShouldContinue } from '../base/should-continue';
 import { solveSmall } from './small-system';
 import { sharpened } from './sine-digits';
 import type { Rational } from '../number/rational';
@@ -104,7 +104,7 @@ const turned = (c: number): number => c - 2 * Math.PI * Math.ceil(c / (2 * Math.
 export function sineFit(
   points: Points,
   exact: readonly (readonly [Rational, Rational])[],
-  alive: Alive,
+  shouldContinue: ShouldContinue,
 ): SineFit | null | 'stopped' {
   const { x, y, w } = points;
   const [from, to] = x.reduce(([low, high], v) => [Math.min(low, v), Math.max(high, v)], [Infinity, -Infinity]);
@@ -120,7 +120,7 @@ export function sineFit(
   const whole = around.y.reduce((sum, v, i) => sum + w[i]! * v ** 2, 0);
   const errors: number[] = [];
   for (let k = first; k <= last; k += 1) {
-    if (!alive()) return 'stopped';
+    if (!shouldContinue()) return 'stopped';
     errors.push(leftAt(around, k * step, whole));
   }
   const dips = errors
@@ -141,6 +141,6 @@ export function sineFit(
     best = { a, b, c: turned(Math.atan2(made.cosine, made.sine) - b * middle), d: made.d, left: made.left };
   }
   if (best === null || !(best.a > 0) || !(best.left < whole)) return null;
-  const sharp = sharpened(best, points, exact, alive);
+  const sharp = sharpened(best, points, exact, shouldContinue);
   return sharp === null ? null : { ...sharp, left: best.left, whole };
 }

@@ -1,4 +1,4 @@
-import type { Alive } from '../base/alive';
+import type { ShouldContinue } from '../base/should-continue';
 import * as q from '../number/rational';
 import type { Rational } from '../number/rational';
 import type { QuartileRule } from './quartile-rules';
@@ -32,9 +32,9 @@ export type Summary = Readonly<{
 export function tallied(
   values: readonly Rational[],
   counts: readonly bigint[] | null,
-  alive?: Alive,
+  shouldContinue?: ShouldContinue,
 ): readonly Tally[] {
-  const { n: keys, d } = scaled(values, alive);
+  const { n: keys, d } = scaled(values, shouldContinue);
   const by = new Map<bigint, bigint>();
   keys.forEach((key, i) => by.set(key, (by.get(key) ?? 0n) + (counts?.[i] ?? 1n)));
   return [...by]
@@ -98,15 +98,15 @@ export function summaryOf(
   values: readonly Rational[],
   frequencies: readonly bigint[] | null,
   rule: QuartileRule,
-  alive?: Alive,
+  shouldContinue?: ShouldContinue,
 ): Summary | null {
-  const tally = tallied(values, frequencies, alive);
+  const tally = tallied(values, frequencies, shouldContinue);
   if (tally.length === 0) return null;
   const n = tally.reduce((total, { count }) => total + count, 0n);
-  const x = scaled(values, alive);
+  const x = scaled(values, shouldContinue);
   checkSize(x, 2);
-  const sum = powerSum(x, null, 1, 0, frequencies, alive);
-  const sumOfSquares = powerSum(x, null, 2, 0, frequencies, alive);
+  const sum = powerSum(x, null, 1, 0, frequencies, shouldContinue);
+  const sumOfSquares = powerSum(x, null, 2, 0, frequencies, shouldContinue);
   const mean = q.divide(sum, q.whole(n));
   const spread = q.subtract(sumOfSquares, q.multiply(sum, mean));
   const [q1, q3] = quartiles(tally, n, rule);

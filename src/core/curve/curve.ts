@@ -3,7 +3,7 @@ import { compileBounds } from '../evaluate/bounds';
 import type { BoundsOf } from '../evaluate/bounds';
 import type { Context } from '../evaluate/context';
 import { differentiate } from '../evaluate/differentiate';
-import type { Fn } from '../evaluate/double-parts';
+import type { Fn } from '../evaluate/double-expr';
 import { compileDoubles } from '../evaluate/doubles';
 import { evaluate } from '../evaluate/evaluate';
 import { openLetters } from '../evaluate/open-letters';
@@ -11,7 +11,7 @@ import { inside, nodesOf } from '../language/tree';
 import type { Tree } from '../language/tree';
 import type { Result } from '../base/result';
 import { fail, succeed } from '../base/result';
-import { place } from '../base/problem';
+import { withSpan } from '../base/problem';
 
 /** A function of one letter made ready for drawing and for finding points on it. */
 export type Curve = Readonly<{
@@ -62,10 +62,10 @@ export function compileCurve(tree: Tree, letter: string, context: Context): Resu
   const missing = openLetters(tree).find((name) => name !== letter && !context.names.letters.has(name));
   if (missing !== undefined) {
     const node = [...nodesOf(tree)].find((n) => n.kind === 'letter' && n.name === missing);
-    return fail(place({ code: 'undefined-name', name: missing }, node?.span ?? tree.span));
+    return fail(withSpan({ code: 'undefined-name', name: missing }, node?.span ?? tree.span));
   }
   const f = compileDoubles(tree, letter, context);
-  if (f === null) return fail(place({ code: 'domain', reason: 'no-curve' }, tree.span));
+  if (f === null) return fail(withSpan({ code: 'domain', reason: 'no-curve' }, tree.span));
   // A line without the letter says itself what is wrong with it.
   if (!openLetters(tree).includes(letter)) {
     const value = evaluate(tree, context);

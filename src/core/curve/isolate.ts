@@ -1,6 +1,6 @@
 import type { BoundsOf } from '../evaluate/bounds';
-import type { Fn } from '../evaluate/double-parts';
-import type { Alive } from '../base/alive';
+import type { Fn } from '../evaluate/double-expr';
+import type { ShouldContinue } from '../base/should-continue';
 import { interval } from '../number/interval';
 import type { Bounds } from '../number/interval';
 
@@ -75,7 +75,7 @@ export function isolate(
   from: number,
   to: number,
   most: number,
-  alive: Alive,
+  shouldContinue: ShouldContinue,
 ): Isolated {
   const spots: Spot[] = [];
   const floor = (to - from) * FLOOR;
@@ -95,7 +95,7 @@ export function isolate(
     if (r === 0) add({ kind: 'touches', low: b, high: b });
   };
   const visit = (a: number, b: number): void => {
-    if (spots.length > most || work > MOST_WORK || (work % 64 === 63 && !alive())) {
+    if (spots.length > most || work > MOST_WORK || (work % 64 === 63 && !shouldContinue())) {
       work = Infinity;
       return;
     }
@@ -154,7 +154,7 @@ export function isolate(
     if (Number.isFinite(work)) continue;
     isComplete = false;
     // Where it keeps too near to zero for bounds to tell, values do: one spot for each stretch.
-    if (alive() && spots.length <= most) {
+    if (shouldContinue() && spots.length <= most) {
       spots.length = known;
       spots.push(...nearZero({ f, bounds }, a, b));
     }

@@ -1,7 +1,7 @@
 import { differentiate } from '../evaluate/differentiate';
 import type { Context } from '../evaluate/context';
 import { compileDoubles } from '../evaluate/doubles';
-import type { Fn } from '../evaluate/double-parts';
+import type { Fn } from '../evaluate/double-expr';
 import { binaryTree, groupTree } from '../language/tree';
 import type { Tree } from '../language/tree';
 import { interval } from '../number/interval';
@@ -19,16 +19,16 @@ import type { Curve } from './curve';
 import { compileCurve } from './curve';
 import { bisected, isZeroThroughout, isolate } from './isolate';
 import type { Spot } from './isolate';
-import { Refiner, exactPlace } from './place';
-import type { Place } from './place';
+import { Refiner, exactAbscissa } from './abscissa';
+import type { Abscissa } from './abscissa';
 
 /** So many points are looked for at the most; when there are more, it is said. */
 export const MOST_POINTS = 200;
 
 export type PointKind = 'zero' | 'lowest' | 'highest' | 'crossing';
 
-export type CurvePoint = Readonly<{ curve: number; at: Place; y: RealValue | null }>;
-export type Crossing = Readonly<{ curves: readonly [number, number]; at: Place; y: RealValue | null }>;
+export type CurvePoint = Readonly<{ curve: number; at: Abscissa; y: RealValue | null }>;
+export type Crossing = Readonly<{ curves: readonly [number, number]; at: Abscissa; y: RealValue | null }>;
 
 export type Points = Readonly<{
   zeros: readonly CurvePoint[];
@@ -40,9 +40,9 @@ export type Points = Readonly<{
 }>;
 
 type Range = Readonly<{ from: RealValue; to: RealValue; low: number; high: number }>;
-type Found = Readonly<{ places: readonly Place[]; isComplete: boolean }>;
+type Found = Readonly<{ places: readonly Abscissa[]; isComplete: boolean }>;
 
-type Turns = Readonly<{ lowest: readonly Place[]; highest: readonly Place[]; isComplete: boolean }>;
+type Turns = Readonly<{ lowest: readonly Abscissa[]; highest: readonly Abscissa[]; isComplete: boolean }>;
 
 /** Halvings in search of corners. */
 const MOST_CORNER_WORK = 6000;
@@ -61,22 +61,22 @@ class Finder {
   ) {}
 
   private double(v: RealValue): number {
-    return toDouble(v, this.context.alive);
+    return toDouble(v, this.context.shouldContinue);
   }
 
   private isIn(x: RealValue): boolean {
     const { from, to } = this.range;
-    const { alive } = this.context;
-    return compareReals(x, from, alive) !== -1 && compareReals(x, to, alive) !== 1;
+    const { shouldContinue } = this.context;
+    return compareReals(x, from, shouldContinue) !== -1 && compareReals(x, to, shouldContinue) !== 1;
   }
 
-  isNear(a: Place, b: Place): boolean {
+  isNear(a: Abscissa, b: Abscissa): boolean {
     const [x, y] = [this.double(a.x), this.double(b.x)];
     return Math.abs(x - y) <= 1e-14 * Math.max(Math.abs(x), Math.abs(y));
   }
 
   /** In order, each place once. */
-  private ordered(places: readonly Place[]): readonly Place[] {
+  private ordered(places: readonly Abscissa[]): readonly Abscissa[] {
     const worth = places.filter(({ x }) => this.isIn(x)).map((place) => ({ place, at: this.double(place.x) }));
     worth.sort((a, b) => a.at - b.at);
     const kept: typeof worth = [];
@@ -97,22 +97,22 @@ class Finder {
     if (roots !== null) return { places: this.ordered(roots), isComplete: true };
     const { low, high } = this.range;
     if (isZeroThroughout(curve.f, low, high)) return NONE;
-    const { spots, isComplete } = isolate(curve, low, high, 2 * MOST_POINTS, this.context.alive);
+    const { spots, isComplete } = isolate(curve, low, high, 2 * MOST_POINTS, this.context.shouldContinue);
     const places = spots.flatMap((spot) => this.zerosAt(spot, curve, refiner, slope));
     return { places: this.ordered(places), isComplete };
   }
 
-  private polynomialZeros(curve: Curve, refiner: Refiner, slope: Fn | null): readonly Place[] | null {
+  private polynomialZeros(curve: Curve, refiner: Refiner, slope: Fn | null): readonly Abscissa[] | null {
     const coefficients = coefficientsOf(curve.tree, curve.letter, this.context);
     // Of a high degree the bounds are quicker: the roots of a formula are not to be had, and complex ones not wanted.
     if (coefficients === null || coefficients.length > MOST_DEGREE + 1) return null;
     if (coefficients.slice(1).every((c) => c.kind === 'rational' && q.isZero(c.value))) return [];
     const found = polynomialRoots(coefficients, this.context);
     if (found === null) return null;
-    const places: Place[] = [];
+    const places: Abscissa[] = [];
     for (const root of found.real) {
       if (root.kind === 'exact') {
-        if (isReal(root.value)) places.push(exactPlace(root.value));
+        if (isReal(root.value)) places.push(exactAbscissa(root.value));
         continue;
       }
       const x = this.double(middleOf(root));
@@ -122,7 +122,7 @@ class Finder {
     return places;
   }
 
-  private zerosAt(spot: Spot, curve: Curve, refiner: Refiner, slope: Fn | null): readonly Place[] {
+  private zerosAt(spot: Spot, curve: Curve, refiner: Refiner, slope: Fn | null): readonly Abscissa[] {
     const { f } = curve;
     if (spot.kind === 'crosses') {
       const x = bisected(f, spot.low, spot.high);
@@ -134,16 +134,16 @@ class Finder {
     // The end of a stretch where it is zero all over is no place by itself.
     if (isZeroThroughout(f, x - step, x - step / 8) || isZeroThroughout(f, x + step / 8, x + step)) return [];
     const close = refiner.exactNear(x);
-    if (close !== null) return [exactPlace(close)];
+    if (close !== null) return [exactAbscissa(close)];
     const turn = spot.high - spot.low < step ? this.touching(x, curve, refiner) : [];
     if (turn.length > 0) return turn;
     // A double tells the place of a flat turn to half its digits only, or to as many as the spot is wide.
     const exact = refiner.exactNear(x, Math.max(1e-6, 2 * (spot.high - spot.low)));
-    return exact === null ? [] : [exactPlace(exact)];
+    return exact === null ? [] : [exactAbscissa(exact)];
   }
 
   /** What lies at a turn near zero: a touching zero, two zeros beside each other, or none. */
-  private touching(x: number, curve: Curve, refiner: Refiner): readonly Place[] {
+  private touching(x: number, curve: Curve, refiner: Refiner): readonly Abscissa[] {
     const { slopeTree, letter, f } = curve;
     if (slopeTree === null || !Number.isFinite(f(x))) return [];
     const steep = differentiate(slopeTree, letter, this.context.angle);
@@ -163,10 +163,10 @@ class Finder {
     const by = fromDouble(step);
     const both = [refiner.between(q.subtract(middle, by), middle), refiner.between(middle, q.add(middle, by))];
     return both
-      .filter((p): p is Place => p !== null)
+      .filter((p): p is Abscissa => p !== null)
       .map((p) => {
         const exact = refiner.exactNear(this.double(p.x), 1e-13);
-        return exact === null ? p : exactPlace(exact);
+        return exact === null ? p : exactAbscissa(exact);
       });
   }
 
@@ -180,7 +180,7 @@ class Finder {
     const places = this.ordered([...smooth.places, ...corners.places]);
     const at = places.map(({ x }) => this.double(x));
     const { low, high } = this.range;
-    const made = { lowest: [] as Place[], highest: [] as Place[] };
+    const made = { lowest: [] as Abscissa[], highest: [] as Abscissa[] };
     places.forEach((place, i) => {
       const x = at[i]!;
       const gap = Math.min(x - (at[i - 1] ?? -Infinity), (at[i + 1] ?? Infinity) - x, (high - low) / 100);
@@ -199,8 +199,8 @@ class Finder {
     const { low, high } = this.range;
     const refiner = new Refiner(tree, letter, this.context);
     const xs = Array.from({ length: COMPARED + 1 }, (_, i) => low + ((high - low) * i) / COMPARED);
-    const made = { lowest: [] as Place[], highest: [] as Place[] };
-    for (let i = 1; i < COMPARED && this.context.alive(); i += 1) {
+    const made = { lowest: [] as Abscissa[], highest: [] as Abscissa[] };
+    for (let i = 1; i < COMPARED && this.context.shouldContinue(); i += 1) {
       const [a, b, c] = [xs[i - 1]!, xs[i]!, xs[i + 1]!];
       const [p, r, t] = [f(a), f(b), f(c)];
       const way = r < p && r <= t ? 1 : r > p && r >= t ? -1 : 0;
@@ -214,13 +214,13 @@ class Finder {
   /** Places at which the slope jumps from one sign to the other while the curve goes on. */
   private corners(curve: Curve, slope: Curve): Found {
     const { low, high } = this.range;
-    const places: Place[] = [];
+    const places: Abscissa[] = [];
     const refiner = new Refiner(slope.tree, slope.letter, this.context);
     const floor = (high - low) * 2 ** -44;
     let work = 0;
     const visit = (a: number, b: number): void => {
       work += 1;
-      if (work > MOST_CORNER_WORK || (work % 64 === 63 && !this.context.alive())) return;
+      if (work > MOST_CORNER_WORK || (work % 64 === 63 && !this.context.shouldContinue())) return;
       const is = slope.bounds(interval(a, b));
       // A corner is where the slope has no value though the curve has: all else was looked at as a zero of the slope.
       if (is.is === 'continuous' || is.is === 'nowhere' || is.low > 0 || is.high < 0) return;
@@ -240,20 +240,20 @@ class Finder {
       places.push(
         broken === null
           ? (between ?? { x: { kind: 'rational', value: fromDouble(x) }, isExact: false, isSure: false })
-          : exactPlace(broken),
+          : exactAbscissa(broken),
       );
     };
     visit(low, high);
     return { places, isComplete: work <= MOST_CORNER_WORK };
   }
 
-  yOf(curve: Curve, { x }: Place): RealValue | null {
+  yOf(curve: Curve, { x }: Abscissa): RealValue | null {
     return new Refiner(curve.tree, curve.letter, this.context).valueAt(x);
   }
 }
 
 /** Whether a place is a zero that only touches, found to the same digits: its height is then none at all. */
-const isOneOf = (place: Place, zeros: readonly Place[], finder: Finder): boolean =>
+const isOneOf = (place: Abscissa, zeros: readonly Abscissa[], finder: Finder): boolean =>
   !place.isExact && zeros.some((zero) => finder.isNear(zero, place));
 
 /** One curve less another. */
@@ -269,19 +269,19 @@ function difference(a: Curve, b: Curve, context: Context): Curve | null {
  * domain are no turning points. Domain: from < to. What cannot be proved apart is left out, and `hasMore` says so.
  */
 export function findPoints(curves: readonly Curve[], from: RealValue, to: RealValue, context: Context): Points {
-  const [low, high] = [toDouble(from, context.alive), toDouble(to, context.alive)];
+  const [low, high] = [toDouble(from, context.shouldContinue), toDouble(to, context.shouldContinue)];
   const finder = new Finder({ from, to, low, high }, context);
   const points = { zeros: [] as CurvePoint[], lowest: [] as CurvePoint[], highest: [] as CurvePoint[] };
   const crossings: Crossing[] = [];
   let isComplete = true;
-  const at = (curve: number, places: readonly Place[]): readonly CurvePoint[] =>
+  const at = (curve: number, places: readonly Abscissa[]): readonly CurvePoint[] =>
     places.map((place) => ({ curve, at: place, y: finder.yOf(curves[curve]!, place) }));
   curves.forEach((curve, i) => {
     const zeros = finder.zeros(curve);
     const turns = finder.turns(curve);
     isComplete &&= zeros.isComplete && turns.isComplete;
     points.zeros.push(...at(i, zeros.places));
-    const turned = (places: readonly Place[]): readonly CurvePoint[] =>
+    const turned = (places: readonly Abscissa[]): readonly CurvePoint[] =>
       at(i, places).map((point) => (isOneOf(point.at, zeros.places, finder) ? { ...point, y: ZERO } : point));
     points.lowest.push(...turned(turns.lowest));
     points.highest.push(...turned(turns.highest));
@@ -296,7 +296,7 @@ export function findPoints(curves: readonly Curve[], from: RealValue, to: RealVa
     }
   });
   const all = [points.zeros, points.lowest, points.highest, crossings];
-  const isCut = all.some((list) => list.length > MOST_POINTS) || !context.alive();
+  const isCut = all.some((list) => list.length > MOST_POINTS) || !context.shouldContinue();
   const cut = <T>(list: readonly T[]): readonly T[] => list.slice(0, MOST_POINTS);
   return {
     zeros: cut(points.zeros),

@@ -9,7 +9,7 @@ import { sample } from './sample';
 import type { Frame } from './plane';
 
 const SEED = 20261125;
-const context = contextOf({ alive: () => true });
+const context = contextOf({ shouldContinue: () => true });
 const PHONE: Frame = { xFrom: -6, xTo: 6, yFrom: -13, yTo: 13, width: 390, height: 845 };
 
 function curveOf(text: string): Curve {

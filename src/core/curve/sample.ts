@@ -1,4 +1,4 @@
-import type { Alive } from '../base/alive';
+import type { ShouldContinue } from '../base/should-continue';
 import { goOn } from '../base/limits';
 import { interval } from '../number/interval';
 import type { Bounds } from '../number/interval';
@@ -32,7 +32,7 @@ class Sampler {
   constructor(
     private readonly curve: Sampled,
     private readonly frame: Frame,
-    private readonly alive: Alive,
+    private readonly shouldContinue: ShouldContinue,
   ) {
     this.pixel = (frame.xTo - frame.xFrom) / frame.width;
     this.tolerance = (TOLERANCE * (frame.yTo - frame.yFrom)) / frame.height;
@@ -74,7 +74,7 @@ class Sampler {
 
   /** Draws on from (a, fa), where the stroke stands if there is one, to (b, fb). */
   private between(a: number, fa: number, b: number, fb: number, depth: number): void {
-    goOn(this.alive);
+    goOn(this.shouldContinue);
     const x = interval(a, b);
     const { low, high, is } = this.curve.bounds(x);
     this.spent += 1;
@@ -173,7 +173,7 @@ function trimmed(stroke: Stroke, { yFrom, yTo }: Frame): readonly Stroke[] {
  * Graphing Methods, SIGGRAPH 2001), or the spot is too small for a gap in it to be seen; ends of the domain are met to
  * the last double, at the simplest number that lies there. The range of every pixel column is drawn to half a pixel,
  * unless it takes more than some hundred halvings. What lies out of the frame above and below is left out. Leaves by
- * `Stopped` (`base/limits`) when it is no longer alive.
+ * `Stopped` (`base/limits`) when it may no longer continue.
  */
-export const sample = (curve: Sampled, frame: Frame, alive: Alive = () => true): readonly Stroke[] =>
-  new Sampler(curve, frame, alive).sampled().flatMap((stroke) => trimmed(stroke, frame));
+export const sample = (curve: Sampled, frame: Frame, shouldContinue: ShouldContinue = () => true): readonly Stroke[] =>
+  new Sampler(curve, frame, shouldContinue).sampled().flatMap((stroke) => trimmed(stroke, frame));

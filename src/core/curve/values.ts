@@ -1,6 +1,6 @@
 import { fail, succeed } from '../base/result';
 import type { Result } from '../base/result';
-import type { Trouble } from '../base/problem';
+import type { ProblemData } from '../base/problem';
 import { withLetter } from '../evaluate/context';
 import type { Context, Evaluated } from '../evaluate/context';
 import { evaluate } from '../evaluate/evaluate';
@@ -23,20 +23,20 @@ export function steppedValues(
   from: RealValue,
   step: RealValue,
   to: RealValue,
-  { alive }: Context,
-): Result<readonly RealValue[], Trouble> {
-  const way = signOf(step, alive);
-  const span = compareReals(to, from, alive);
+  { shouldContinue }: Context,
+): Result<readonly RealValue[], ProblemData> {
+  const way = signOf(step, shouldContinue);
+  const span = compareReals(to, from, shouldContinue);
   if (typeof way === 'string' || typeof span === 'string') return fail({ code: 'not-converged' });
   if (span === 0) return succeed([from]);
   if (way !== span) return fail({ code: 'domain', reason: 'step' });
-  const count = Math.floor(toDouble(subtract(to, from), alive) / toDouble(step, alive) + 1e-9);
+  const count = Math.floor(toDouble(subtract(to, from), shouldContinue) / toDouble(step, shouldContinue) + 1e-9);
   if (!(count < MOST_ROWS)) return fail({ code: 'too-large' });
   const at = (k: number): RealValue => add(from, multiply(step, fromWhole(k)));
   const values = Array.from({ length: count + 1 }, (_, k) => at(k));
   // The count came from doubles: the ends are settled exactly.
-  if (compareReals(values.at(-1)!, to, alive) === way) values.pop();
-  else if (compareReals(at(count + 1), to, alive) !== way) values.push(at(count + 1));
+  if (compareReals(values.at(-1)!, to, shouldContinue) === way) values.pop();
+  else if (compareReals(at(count + 1), to, shouldContinue) !== way) values.push(at(count + 1));
   return succeed(values);
 }
 

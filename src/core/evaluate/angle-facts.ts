@@ -51,7 +51,7 @@ export function angleFacts(value: RealValue, unit: AngleUnit, context: Context):
     toAxis: isOnAxis ? null : work(`${(k + 1) * 90}-M`, { M: coterminal }),
     quadrant: isOnAxis ? k : k + 1,
     isOnAxis,
-    turn: toDouble(coterminal, context.alive) / 360,
+    turn: toDouble(coterminal, context.shouldContinue) / 360,
   };
 }
 

@@ -5,16 +5,16 @@ import { isShare } from '../language/tree';
 import type { Tree } from '../language/tree';
 import * as iv from '../number/interval';
 import type { Bounds } from '../number/interval';
-import { VARIABLE } from '../number/part';
-import type { Part } from '../number/part';
+import { VARIABLE } from '../number/real-expr';
+import type { RealExpr } from '../number/real-expr';
 import { toDouble } from '../number/to-double';
 import { asRational, isReal } from '../number/value';
 import type { RealValue } from '../number/value';
-import type { Alive } from '../base/alive';
+import type { ShouldContinue } from '../base/should-continue';
 import type { Context } from './context';
 import { differentiate } from './differentiate';
 import { evaluate } from './evaluate';
-import { hasChance, mentions, perRadian, radiansPer } from './lower';
+import { hasChance, mentions, perRadian, radiansPer } from './real-expr';
 
 /** Bounds of an expression over an interval of its variable. */
 export type BoundsOf = (x: Bounds) => Bounds;
@@ -29,8 +29,8 @@ const unknown: BoundsOf = () => iv.ANYTHING;
 const MOST_TERMS = 2000;
 
 /** The exact double of a value when it has one, else the two around it. */
-function boundsOfValue(v: RealValue, alive: Alive): Bounds {
-  const c = toDouble(v, alive);
+function boundsOfValue(v: RealValue, shouldContinue: ShouldContinue): Bounds {
+  const c = toDouble(v, shouldContinue);
   const q = asRational(v);
   const isExact = q !== null && q.d <= 1024n && (q.d & (q.d - 1n)) === 0n && q.n < 2n ** 52n && q.n > -(2n ** 52n);
   return isExact ? iv.interval(c, c) : iv.constantBounds(c);
@@ -64,12 +64,12 @@ class BoundsCompiler {
     const value = evaluate(tree, this.context);
     if (!value.ok) return () => iv.NOWHERE;
     if (!isReal(value.value)) return unknown;
-    const c = boundsOfValue(value.value, this.context.alive);
+    const c = boundsOfValue(value.value, this.context.shouldContinue);
     return () => c;
   }
 
   private value(v: RealValue): BoundsOf {
-    const c = boundsOfValue(v, this.context.alive);
+    const c = boundsOfValue(v, this.context.shouldContinue);
     return () => c;
   }
 
@@ -173,9 +173,9 @@ class BoundsCompiler {
   }
 
   /** A function by its formula: the formula's variables stand for the arguments. */
-  private applied(formula: (...args: readonly Part[]) => Part, args: readonly BoundsOf[]): BoundsOf {
-    const places = new Map<Part, BoundsOf>(args.map((f) => [{ ...VARIABLE }, f]));
-    const visit = (part: Part): BoundsOf => {
+  private applied(formula: (...args: readonly RealExpr[]) => RealExpr, args: readonly BoundsOf[]): BoundsOf {
+    const places = new Map<RealExpr, BoundsOf>(args.map((f) => [{ ...VARIABLE }, f]));
+    const visit = (part: RealExpr): BoundsOf => {
       const place = places.get(part);
       if (place !== undefined) return place;
       if (part.kind === 'value') return this.value(part.value);

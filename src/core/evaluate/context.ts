@@ -1,7 +1,7 @@
-import type { Alive } from '../base/alive';
+import type { ShouldContinue } from '../base/should-continue';
 import type { AngleUnit } from '../base/angle';
-import { place } from '../base/problem';
-import type { Problem, Trouble } from '../base/problem';
+import { withSpan } from '../base/problem';
+import type { Problem, ProblemData } from '../base/problem';
 import { fail } from '../base/result';
 import type { Result } from '../base/result';
 import type { Span } from '../base/span';
@@ -24,13 +24,13 @@ export type Context = Readonly<{
   /** Significant digits that will be asked for: what long sums and integrals are worked to. */
   digits: number;
   names: Names;
-  alive: Alive;
+  shouldContinue: ShouldContinue;
   random: Random;
 }>;
 
 const NO_NAMES: Names = { ans: null, letters: new Map(), slots: new Map(), total: null };
 
-type Given = Partial<Omit<Context, 'names'>> & Pick<Context, 'alive'> & { names?: Partial<Names> };
+type Given = Partial<Omit<Context, 'names'>> & Pick<Context, 'shouldContinue'> & { names?: Partial<Names> };
 
 /** A context with what was not given left at its plainest: radians, real numbers, nothing kept, no chance. */
 export const contextOf = ({ names, ...given }: Given): Context => ({
@@ -47,11 +47,12 @@ export type Evaluated = Result<Value, Problem>;
 /** How the parts of an expression are worked; handed to what works them over and over. */
 export type Evaluator = (tree: Tree, context: Context) => Evaluated;
 
-export const refused = (trouble: Trouble, at: Span): { ok: false; problem: Problem } => fail(place(trouble, at));
+export const refused = (problemData: ProblemData, at: Span): { ok: false; problem: Problem } =>
+  fail(withSpan(problemData, at));
 
 /** An outcome of the numbers with the place that it concerns. */
-export const placed = <T>(outcome: Result<T, Trouble>, at: Span): Result<T, Problem> =>
-  outcome.ok ? outcome : fail(place(outcome.problem, at));
+export const placed = <T>(outcome: Result<T, ProblemData>, at: Span): Result<T, Problem> =>
+  outcome.ok ? outcome : fail(withSpan(outcome.problem, at));
 
 /** The context with a letter standing for something else. */
 export const withLetter = (context: Context, name: string, value: Value): Context => ({

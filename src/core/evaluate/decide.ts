@@ -25,10 +25,10 @@ const holds: { [R in RelationName]: (sign: -1 | 0 | 1) => boolean } = {
 };
 
 /** The sign of a − b; 1 for complex numbers that are not the same. */
-function order(a: Value, b: Value, op: RelationName, { alive }: Context) {
-  if (isReal(a) && isReal(b)) return compareReals(a, b, alive);
+function order(a: Value, b: Value, op: RelationName, { shouldContinue }: Context) {
+  if (isReal(a) && isReal(b)) return compareReals(a, b, shouldContinue);
   if (op !== 'equal' && op !== 'unequal') return 'no-order';
-  const parts = [compareReals(reOf(a), reOf(b), alive), compareReals(imOf(a), imOf(b), alive)];
+  const parts = [compareReals(reOf(a), reOf(b), shouldContinue), compareReals(imOf(a), imOf(b), shouldContinue)];
   if (parts.some((p) => p === 1 || p === -1)) return 1;
   return parts.find((p) => typeof p === 'string') ?? 0;
 }

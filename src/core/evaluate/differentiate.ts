@@ -20,7 +20,7 @@ import {
 } from '../language/tree';
 import type { Tree } from '../language/tree';
 import { refused } from './context';
-import { mentions } from './lower';
+import { mentions } from './real-expr';
 
 type Call = Tree & { kind: 'call' };
 type Differentiated = Result<Tree, Problem>;

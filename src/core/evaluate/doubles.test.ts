@@ -8,7 +8,7 @@ import { contextOf, withLetter } from './context';
 import { compileDoubles } from './doubles';
 import { evaluate } from './evaluate';
 
-const alive = () => true;
+const shouldContinue = () => true;
 const treeOf = (typed: string): Tree => {
   const reading = parse(typed, { functions: functionNames, decimalSign: '.', impliedFirst: false });
   if (!reading.ok) throw new Error(`${typed}: ${reading.problem.code}`);
@@ -57,11 +57,15 @@ const places: readonly q.Rational[] = [q.rational(1n, 3n), q.rational(5n, 4n), q
 test.each(curves.flatMap((typed) => (['rad', 'deg'] as const).map((angle) => [typed, angle] as const)))(
   '%s in %s agrees with the exact route',
   (typed, angle) => {
-    const context = contextOf({ angle, alive, names: { letters: new Map([['A', fromRational(q.rational(7n, 2n))]]) } });
+    const context = contextOf({
+      angle,
+      shouldContinue,
+      names: { letters: new Map([['A', fromRational(q.rational(7n, 2n))]]) },
+    });
     const f = compileDoubles(treeOf(typed), 'x', context);
     for (const place of places) {
       const exact = evaluate(treeOf(typed), withLetter(context, 'x', fromRational(place)));
-      const wanted = exact.ok && isReal(exact.value) ? toDouble(exact.value, alive) : NaN;
+      const wanted = exact.ok && isReal(exact.value) ? toDouble(exact.value, shouldContinue) : NaN;
       const got = f!(Number(place.n) / Number(place.d));
       if (Number.isNaN(wanted)) expect(Number.isFinite(got)).toBe(false);
       else expect(Math.abs(got - wanted)).toBeLessThanOrEqual(2e-13 * Math.max(1, Math.abs(wanted)));
@@ -77,11 +81,11 @@ test.each([
   ['x!', -2],
   ['acosh(x)', 0],
 ])('%s has no value at %d', (typed, x) =>
-  expect(Number.isFinite(compileDoubles(treeOf(typed), 'x', contextOf({ alive }))!(x))).toBe(false),
+  expect(Number.isFinite(compileDoubles(treeOf(typed), 'x', contextOf({ shouldContinue }))!(x))).toBe(false),
 );
 
 test('complex numbers and integrals that vary have no compiled form', () => {
-  const context = contextOf({ complex: true, alive });
+  const context = contextOf({ complex: true, shouldContinue });
   expect(compileDoubles(treeOf('x*i'), 'x', context)).toBeNull();
   expect(compileDoubles(treeOf('integral(t,t,0,x)'), 'x', context)).toBeNull();
 });

@@ -9,10 +9,10 @@ import { asRational, isReal } from '../number/value';
 import { toDouble } from '../number/to-double';
 import type { Context } from './context';
 import { differentiate } from './differentiate';
-import * as parts from './double-parts';
-import type { Fn, Piece } from './double-parts';
+import * as parts from './double-expr';
+import type { Fn, DoubleExpr } from './double-expr';
 import { evaluate } from './evaluate';
-import { hasChance, mentions } from './lower';
+import { hasChance, mentions } from './real-expr';
 
 type Test = (x: number) => boolean;
 
@@ -42,20 +42,20 @@ class Compiler {
   private isFree = (tree: Tree): boolean =>
     mentions(tree, this.variable) || [...this.bound.keys()].some((name) => mentions(tree, name));
 
-  private fixed(tree: Tree): Piece {
+  private fixed(tree: Tree): DoubleExpr {
     const value = evaluate(tree, this.context);
     if (!value.ok) return parts.constant(NaN);
     if (!isReal(value.value)) throw new NoDouble();
-    return parts.constant(toDouble(value.value, this.context.alive));
+    return parts.constant(toDouble(value.value, this.context.shouldContinue));
   }
 
-  piece(tree: Tree): Piece {
+  piece(tree: Tree): DoubleExpr {
     if (hasChance(tree)) throw new NoDouble();
     if (!this.isFree(tree)) return this.fixed(tree);
     switch (tree.kind) {
       case 'letter': {
         const cell = this.bound.get(tree.name);
-        return cell === undefined ? parts.VARIABLE : parts.made(() => cell.v);
+        return cell === undefined ? parts.VARIABLE : parts.compiled(() => cell.v);
       }
       case 'group':
         return this.piece(tree.of);
@@ -78,7 +78,7 @@ class Compiler {
     }
   }
 
-  private binary(tree: Tree & { kind: 'binary' }): Piece {
+  private binary(tree: Tree & { kind: 'binary' }): DoubleExpr {
     const [left, right] = [this.piece(tree.left), this.piece(tree.right)];
     switch (tree.op) {
       case 'plus':
@@ -94,7 +94,7 @@ class Compiler {
         return parts.divide(left, right);
       case 'mod': {
         const [f, g] = [parts.functionOf(left), parts.functionOf(right)];
-        return parts.made((x) => {
+        return parts.compiled((x) => {
           const [a, b] = [f(x), g(x)];
           return a - b * Math.floor(a / b);
         });
@@ -102,7 +102,7 @@ class Compiler {
     }
   }
 
-  private power(tree: Tree & { kind: 'power' }): Piece {
+  private power(tree: Tree & { kind: 'power' }): DoubleExpr {
     const base = this.piece(tree.base);
     if (this.isFree(tree.exponent)) return parts.powerOf(base, this.piece(tree.exponent));
     const exponent = evaluate(tree.exponent, this.context);
@@ -112,7 +112,7 @@ class Compiler {
     return parts.powerOf(base, this.fixed(tree.exponent));
   }
 
-  private call(tree: Tree & { kind: 'call' }): Piece {
+  private call(tree: Tree & { kind: 'call' }): DoubleExpr {
     const record = functionNamed(tree.fn);
     if (record === undefined) throw new NoDouble();
     if (record.binds !== undefined) return this.binder(record, tree);
@@ -128,13 +128,13 @@ class Compiler {
     return angleOut && isScaled ? parts.multiply(parts.constant(1 / per), made) : made;
   }
 
-  private applied(double: (...v: number[]) => number, args: readonly Piece[]): Piece {
+  private applied(double: (...v: number[]) => number, args: readonly DoubleExpr[]): DoubleExpr {
     const [first, second, ...rest] = args;
     if (first !== undefined && second === undefined) return parts.apply(double, first);
     const fs = args.map(parts.functionOf);
-    if (rest.length > 0 || fs.length === 0) return parts.made((x) => double(...fs.map((f) => f(x))));
+    if (rest.length > 0 || fs.length === 0) return parts.compiled((x) => double(...fs.map((f) => f(x))));
     const [f, g] = fs as [Fn, Fn];
-    return parts.made((x) => double(f(x), g(x)));
+    return parts.compiled((x) => double(f(x), g(x)));
   }
 
   test(tree: Tree): Test {
@@ -163,14 +163,14 @@ class Compiler {
     }
   }
 
-  private cases(args: readonly Tree[]): Piece {
+  private cases(args: readonly Tree[]): DoubleExpr {
     const otherwise = parts.functionOf(this.piece(args.at(-1)!));
     let made = otherwise;
     for (let i = args.length - 3; i >= 0; i -= 2) {
       const [holds, value, rest] = [this.test(args[i]!), parts.functionOf(this.piece(args[i + 1]!)), made];
       made = (x) => (holds(x) ? value(x) : rest(x));
     }
-    return parts.made(made);
+    return parts.compiled(made);
   }
 
   /** What is inside a binder, its letter a cell. */
@@ -184,7 +184,7 @@ class Compiler {
     return { cell, f };
   }
 
-  private binder(record: FunctionRecord, tree: Tree & { kind: 'call' }): Piece {
+  private binder(record: FunctionRecord, tree: Tree & { kind: 'call' }): DoubleExpr {
     if (record.binds === 'cases') return this.cases(tree.args);
     const [of, letter, from, to] = tree.args as [Tree, Tree & { kind: 'letter' }, Tree, Tree];
     if (letter.name === this.variable) throw new NoDouble();
@@ -194,7 +194,7 @@ class Compiler {
         const [lo, hi] = [parts.functionOf(this.piece(from)), parts.functionOf(this.piece(to))];
         const { cell, f } = this.inside(of, letter.name);
         const isSum = record.binds === 'sum';
-        return parts.made((x) => {
+        return parts.compiled((x) => {
           const end = hi(x);
           let total = isSum ? 0 : 1;
           for (let k = lo(x); k <= end; k += 1) {
@@ -209,7 +209,7 @@ class Compiler {
         if (!slope.ok) throw new NoDouble();
         const at = parts.functionOf(this.piece(from));
         const { cell, f } = this.inside(slope.value, letter.name);
-        return parts.made((x) => {
+        return parts.compiled((x) => {
           cell.v = at(x);
           return f(x);
         });

@@ -16,14 +16,15 @@ import { decideLine, evaluate } from './evaluate';
 import { anglesWithPi, unmarkedAngles, usesAngleUnit } from './observe';
 
 const SEED = 20261129;
-const alive = () => true;
+const shouldContinue = () => true;
 const options = { functions: functionNames, decimalSign: '.', impliedFirst: false } as const;
 const treeOf = (typed: string): Tree => {
   const reading = parse(typed, options);
   if (!reading.ok) throw new Error(`${typed}: ${reading.problem.code}`);
   return reading.value.tree;
 };
-const worth = (tree: Tree, angle: 'deg' | 'rad' | 'grad' = 'deg') => evaluate(tree, contextOf({ angle, alive }));
+const worth = (tree: Tree, angle: 'deg' | 'rad' | 'grad' = 'deg') =>
+  evaluate(tree, contextOf({ angle, shouldContinue }));
 const exact = (typed: string, angle: 'deg' | 'rad' | 'grad' = 'deg'): string => {
   const value = worth(treeOf(typed), angle);
   if (!value.ok) return value.problem.code;
@@ -208,7 +209,7 @@ test.each([
 });
 
 const complexOn = (typed: string): string => {
-  const value = evaluate(treeOf(typed), contextOf({ complex: true, alive }));
+  const value = evaluate(treeOf(typed), contextOf({ complex: true, shouldContinue }));
   if (!value.ok) return value.problem.code;
   return isExact(value.value) ? printText(exactTree(value.value), TYPED) : 'inexact';
 };
@@ -253,14 +254,14 @@ test.each([
   ['tanh(10^6)=1', null],
   ['tanh(10^6)=1 and 1=2', false],
 ] as const)('%s is %s', (typed, expected) => {
-  const made = decideLine(treeOf(typed), contextOf({ angle: 'deg', complex: true, alive }));
+  const made = decideLine(treeOf(typed), contextOf({ angle: 'deg', complex: true, shouldContinue }));
   expect(made.ok ? made.value : made.problem.code).toBe(expected);
 });
 test.each([
   ['1+i<2', 'domain'],
   ['1/0=1', 'divide-by-zero'],
 ])('%s is %s', (typed, expected) => {
-  const made = decideLine(treeOf(typed), contextOf({ complex: true, alive }));
+  const made = decideLine(treeOf(typed), contextOf({ complex: true, shouldContinue }));
   expect(made.ok ? made.value : made.problem.code).toBe(expected);
 });
 
@@ -294,7 +295,7 @@ test.each(slopes)('the derivative of %s is the limit of its difference quotient'
     if (!slope.ok || !above.ok || !below.ok || !isReal(slope.value) || !isReal(above.value) || !isReal(below.value))
       throw new Error(typed);
     const step = multiply(subtract(above.value, below.value), fromRational(q.rational(10n ** 25n, 2n)));
-    const apart = roundToFigures(subtract(step, slope.value), 2, alive);
+    const apart = roundToFigures(subtract(step, slope.value), 2, shouldContinue);
     if (typeof apart === 'string') throw new Error(apart);
     expect(new Decimal(batchText(apart)).abs().toNumber()).toBeLessThan(1e-40);
   }
@@ -341,7 +342,7 @@ test(`random expressions agree with the library wherever it has a value (seed ${
   fc.assert(
     fc.property(expression, ({ tree, library }) => {
       const value = worth(tree, 'rad');
-      const rounded = value.ok && isReal(value.value) ? roundToFigures(value.value, 25, alive) : null;
+      const rounded = value.ok && isReal(value.value) ? roundToFigures(value.value, 25, shouldContinue) : null;
       const expected = library();
       const size = expected.abs();
       // Beyond these the library itself has lost its digits or given up.

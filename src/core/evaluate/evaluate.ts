@@ -1,8 +1,8 @@
 import { fail, succeed } from '../base/result';
 import type { Result } from '../base/result';
 import { guarded } from '../base/limits';
-import { place } from '../base/problem';
-import type { Problem, Trouble } from '../base/problem';
+import { withSpan } from '../base/problem';
+import type { Problem, ProblemData } from '../base/problem';
 import { functionNamed } from '../function';
 import type { FunctionRecord } from '../function/record';
 import { isShare } from '../language/tree';
@@ -35,12 +35,12 @@ const HUNDRED = fromWhole(100);
 export const evaluate = (tree: Tree, context: Context): Evaluated =>
   guarded(
     () => {
-      const value = worth(tree, context);
+      const value = evaluateNode(tree, context);
       if (!value.ok) return value;
-      const made = simplified(value.value, context.alive);
+      const made = simplified(value.value, context.shouldContinue);
       return isTooDeep(made) ? refused({ code: 'too-large' }, tree.span) : succeed(made);
     },
-    (trouble) => place(trouble, tree.span),
+    (problemData) => withSpan(problemData, tree.span),
   );
 
 const isTooDeep = (v: Value): boolean =>
@@ -49,13 +49,13 @@ const isTooDeep = (v: Value): boolean =>
 /** Whether a line that is a relation holds. */
 export const decideLine = (tree: Tree, context: Context): Result<Truth, Problem> =>
   guarded(
-    () => decide(tree, context, worth),
-    (trouble) => place(trouble, tree.span),
+    () => decide(tree, context, evaluateNode),
+    (problemData) => withSpan(problemData, tree.span),
   );
 
 /** The value as it comes about step by step, without the last look for an exact form. */
-function worth(tree: Tree, context: Context): Evaluated {
-  if (!context.alive()) return refused({ code: 'stopped' }, tree.span);
+function evaluateNode(tree: Tree, context: Context): Evaluated {
+  if (!context.shouldContinue()) return refused({ code: 'stopped' }, tree.span);
   switch (tree.kind) {
     case 'number': {
       const value = numeralValue(tree.written);
@@ -68,30 +68,30 @@ function worth(tree: Tree, context: Context): Evaluated {
       return held === undefined ? refused({ code: 'undefined-name', name: tree.name }, tree.span) : succeed(held);
     }
     case 'group':
-      return worth(tree.of, context);
+      return evaluateNode(tree.of, context);
     case 'negate':
-      return then(worth(tree.of, context), (v) => succeed(complex.negate(v)));
+      return then(evaluateNode(tree.of, context), (v) => succeed(complex.negate(v)));
     case 'binary':
       return binary(tree, context);
     case 'power':
-      return then(worth(tree.base, context), (base) =>
-        then(worth(tree.exponent, context), (exponent) => placed(raised(base, exponent, context), tree.span)),
+      return then(evaluateNode(tree.base, context), (base) =>
+        then(evaluateNode(tree.exponent, context), (exponent) => placed(raised(base, exponent, context), tree.span)),
       );
     case 'postfix':
-      return then(worth(tree.of, context), (v) =>
+      return then(evaluateNode(tree.of, context), (v) =>
         placed(
           tree.op === 'factorial'
             ? isReal(v)
-              ? factorial(v, context.alive)
+              ? factorial(v, context.shouldContinue)
               : succeed(complex.factorialOf(v))
-            : complex.divide(v, HUNDRED, context.alive),
+            : complex.divide(v, HUNDRED, context.shouldContinue),
           tree.span,
         ),
       );
     case 'mark':
-      return then(worth(tree.of, context), (v) =>
+      return then(evaluateNode(tree.of, context), (v) =>
         placed(
-          withReal(v, tree.unit, (x) => convertAngle(x, tree.unit, context.angle, context.alive)),
+          withReal(v, tree.unit, (x) => convertAngle(x, tree.unit, context.angle, context.shouldContinue)),
           tree.span,
         ),
       );
@@ -116,11 +116,17 @@ const then = (result: Evaluated, next: (value: Value) => Evaluated): Evaluated =
   result.ok ? next(result.value) : result;
 
 /** What only real numbers have. */
-const withReal = (v: Value, fn: string, next: (x: RealValue) => arithmetic.Outcome): Result<Value, Trouble> =>
+const withReal = (v: Value, fn: string, next: (x: RealValue) => arithmetic.RealResult): Result<Value, ProblemData> =>
   isReal(v) ? next(v) : fail({ code: 'domain', reason: 'real-only', fn });
 
-const raised = (base: Value, exponent: Value, { complex: isOn, alive }: Context): Result<Value, Trouble> =>
-  !isOn && isReal(base) && isReal(exponent) ? power(base, exponent, alive) : complex.power(base, exponent, alive);
+const raised = (
+  base: Value,
+  exponent: Value,
+  { complex: isOn, shouldContinue }: Context,
+): Result<Value, ProblemData> =>
+  !isOn && isReal(base) && isReal(exponent)
+    ? power(base, exponent, shouldContinue)
+    : complex.power(base, exponent, shouldContinue);
 
 function constant({ name, span }: Tree & { kind: 'constant' }, { names, complex: isOn }: Context): Evaluated {
   switch (name) {
@@ -141,8 +147,8 @@ function constant({ name, span }: Tree & { kind: 'constant' }, { names, complex:
 }
 
 function binary(tree: Tree & { kind: 'binary' }, context: Context): Evaluated {
-  return then(worth(tree.left, context), (left) =>
-    then(worth(tree.right, context), (right) => {
+  return then(evaluateNode(tree.left, context), (left) =>
+    then(evaluateNode(tree.right, context), (right) => {
       switch (tree.op) {
         case 'plus':
         case 'minus': {
@@ -154,13 +160,13 @@ function binary(tree: Tree & { kind: 'binary' }, context: Context): Evaluated {
           return succeed(complex.multiply(left, right));
         case 'divide':
         case 'over': {
-          const made = complex.divide(left, right, context.alive);
+          const made = complex.divide(left, right, context.shouldContinue);
           return placed(made, made.ok || made.problem.code !== 'divide-by-zero' ? tree.span : tree.right.span);
         }
         case 'mod':
           if (!isReal(left) || !isReal(right))
             return refused({ code: 'domain', reason: 'real-only', fn: 'mod' }, tree.span);
-          return placed(remainder(left, right, context.alive), tree.span);
+          return placed(remainder(left, right, context.shouldContinue), tree.span);
       }
     }),
   );
@@ -171,7 +177,7 @@ function dms(tree: Tree & { kind: 'dms' }, context: Context): Evaluated {
   if (parts.some((p) => p === null)) return refused({ code: 'too-large' }, tree.span);
   const [degrees, minutes, seconds] = parts as [q.Rational, q.Rational, q.Rational];
   const total = q.add(degrees, q.add(q.divide(minutes, q.whole(60)), q.divide(seconds, q.whole(3600))));
-  return placed(convertAngle(fromRational(total), 'deg', context.angle, context.alive), tree.span);
+  return placed(convertAngle(fromRational(total), 'deg', context.angle, context.shouldContinue), tree.span);
 }
 
 function call(tree: Tree & { kind: 'call' }, context: Context): Evaluated {
@@ -179,10 +185,10 @@ function call(tree: Tree & { kind: 'call' }, context: Context): Evaluated {
   const isHidden = record?.binds === undefined && record?.complexOnly === true && !context.complex;
   if (record === undefined || isHidden) return refused({ code: 'undefined-name', name: tree.fn }, tree.span);
   if (record.binds === 'slot') return slot(tree, context);
-  if (record.binds !== undefined) return bind(record.binds, tree, context, worth);
+  if (record.binds !== undefined) return bind(record.binds, tree, context, evaluateNode);
   const values: Value[] = [];
   for (const arg of tree.args) {
-    const value = worth(arg, context);
+    const value = evaluateNode(arg, context);
     if (!value.ok) return value;
     values.push(value.value);
   }
@@ -204,7 +210,7 @@ const GIVES_WAY = new Set([
 type Plain = Extract<FunctionRecord, { binds?: undefined }>;
 
 /** A function of values: the real one where it has a value, else the complex one where that is asked for. */
-function applied(record: Plain, values: readonly Value[], context: Context): Result<Value, Trouble> {
+function applied(record: Plain, values: readonly Value[], context: Context): Result<Value, ProblemData> {
   const { name, complex: principal } = record;
   if (values.every(isReal) && !(context.complex && record.complexFirst === true)) {
     const made = record.apply(values, context);
@@ -215,7 +221,7 @@ function applied(record: Plain, values: readonly Value[], context: Context): Res
 }
 
 function slot(tree: Tree & { kind: 'call' }, context: Context): Evaluated {
-  return then(worth(tree.args[0]!, context), (v) => {
+  return then(evaluateNode(tree.args[0]!, context), (v) => {
     const n = asWhole(v);
     if (n === null || n < 0n || n > 9n) return refused({ code: 'syntax', reason: 'slot-number' }, tree.args[0]!.span);
     const held = context.names.slots.get(Number(n));

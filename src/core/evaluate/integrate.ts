@@ -1,17 +1,17 @@
-import type { Trouble } from '../base/problem';
+import type { ProblemData } from '../base/problem';
 import { succeed } from '../base/result';
 import { inside } from '../language/tree';
 import type { Tree } from '../language/tree';
 import { toBall } from '../number/approximate';
 import { add, divide, multiply, negate, real, subtract } from '../number/arithmetic';
-import type { Outcome } from '../number/arithmetic';
+import type { RealResult } from '../number/arithmetic';
 import * as ball from '../number/ball';
 import type { Ball } from '../number/ball';
 import { estimatedIntegral } from '../number/double-exponential';
 import type { End } from '../number/double-exponential';
 import { lnOf } from '../number/logarithm';
-import { ballFunction } from '../number/part-balls';
-import type { BallFunction } from '../number/part-balls';
+import { ballFunction } from '../number/real-expr-balls';
+import type { BallFunction } from '../number/real-expr-balls';
 import { power } from '../number/power';
 import { provedIntegral } from '../number/quadrature';
 import * as q from '../number/rational';
@@ -21,14 +21,14 @@ import { fromRational, fromWhole, isReal } from '../number/value';
 import type { RealValue } from '../number/value';
 import { placed, refused, withLetter } from './context';
 import type { Context, Evaluated, Evaluator } from './context';
-import { lower } from './lower';
+import { compileToRealExpr } from './real-expr';
 import { powerSumOf } from './power-sum';
 import type { PowerSum } from './power-sum';
 
 type Call = Tree & { kind: 'call' };
 type Limit = RealValue | 'infinity' | '-infinity';
 
-const DIVERGES: Trouble = { code: 'not-converged', reason: 'diverges' };
+const DIVERGES: ProblemData = { code: 'not-converged', reason: 'diverges' };
 
 function limitOf(tree: Tree, context: Context, worth: Evaluator): Limit | (Evaluated & { ok: false }) {
   const bare = inside(tree);
@@ -44,26 +44,26 @@ function limitOf(tree: Tree, context: Context, worth: Evaluator): Limit | (Evalu
 const rank = (limit: Limit): number => (limit === '-infinity' ? -1 : limit === 'infinity' ? 1 : 0);
 
 /** The sign of b − a. */
-function direction(a: Limit, b: Limit, { alive }: Context) {
+function direction(a: Limit, b: Limit, { shouldContinue }: Context) {
   if (typeof a === 'string' || typeof b === 'string') return Math.sign(rank(b) - rank(a)) as -1 | 0 | 1;
-  return compareReals(b, a, alive);
+  return compareReals(b, a, shouldContinue);
 }
 
 /** x^(r+1)/(r+1) or ln x at a limit; 'infinite' where it grows without bound. */
-function primitive(r: q.Rational, at: Limit, { alive }: Context): Outcome | 'infinite' {
+function primitive(r: q.Rational, at: Limit, { shouldContinue }: Context): RealResult | 'infinite' {
   const up = q.add(r, q.ONE);
   if (at === 'infinity') return up.n < 0n ? succeed(fromWhole(0)) : 'infinite';
   if (at === '-infinity') return up.n < 0n ? succeed(fromWhole(0)) : 'infinite';
-  if (up.n <= 0n && signOf(at, alive) === 0) return 'infinite';
-  if (up.n === 0n) return lnOf(signOf(at, alive) === -1 ? negate(at) : at, alive);
-  const raised = power(at, fromRational(up), alive);
-  return raised.ok ? divide(raised.value, fromRational(up), alive) : raised;
+  if (up.n <= 0n && signOf(at, shouldContinue) === 0) return 'infinite';
+  if (up.n === 0n) return lnOf(signOf(at, shouldContinue) === -1 ? negate(at) : at, shouldContinue);
+  const raised = power(at, fromRational(up), shouldContinue);
+  return raised.ok ? divide(raised.value, fromRational(up), shouldContinue) : raised;
 }
 
 /** A sum of powers, by its primitive; null when that does not serve (a fraction power beside negative numbers, several terms to infinity). */
-function exactly(sum: PowerSum, lo: Limit, hi: Limit, context: Context): Outcome | null {
+function exactly(sum: PowerSum, lo: Limit, hi: Limit, context: Context): RealResult | null {
   const terms = [...sum.values()];
-  const sign = (limit: Limit) => (typeof limit === 'string' ? rank(limit) : signOf(limit, context.alive));
+  const sign = (limit: Limit) => (typeof limit === 'string' ? rank(limit) : signOf(limit, context.shouldContinue));
   const [low, high] = [sign(lo), sign(hi)];
   if (typeof low === 'string' || typeof high === 'string') return null;
   // Odd roots of negative numbers are real, unless complex numbers are on.
@@ -95,7 +95,7 @@ const known = (op: 'within' | 'estimate', value: Ball, error: Ball): RealValue =
 function pointwise(of: Tree, name: string, context: Context, worth: Evaluator): BallFunction {
   return (x, bits) => {
     const value = worth(of, withLetter(context, name, rationalOf(x.mid, x.exp)));
-    return value.ok && isReal(value.value) ? toBall(value.value, bits, context.alive) : 'too-wide';
+    return value.ok && isReal(value.value) ? toBall(value.value, bits, context.shouldContinue) : 'too-wide';
   };
 }
 
@@ -107,15 +107,15 @@ function estimatedInPieces(
   to: End,
   target: number,
   depth: number,
-  alive: Context['alive'],
+  shouldContinue: Context['shouldContinue'],
 ): ReturnType<typeof estimatedIntegral> {
-  const whole = estimatedIntegral(f, from, to, target, alive);
+  const whole = estimatedIntegral(f, from, to, target, shouldContinue);
   if (whole !== null || depth === 0 || typeof from === 'string' || typeof to === 'string') return whole;
   const both = ball.add(from, to, 8 * target);
   const middle: Ball = { ...both, exp: both.exp - 1 };
-  const left = estimatedInPieces(f, from, middle, target, depth - 1, alive);
+  const left = estimatedInPieces(f, from, middle, target, depth - 1, shouldContinue);
   if (left === null || left === 'stopped') return left;
-  const right = estimatedInPieces(f, middle, to, target, depth - 1, alive);
+  const right = estimatedInPieces(f, middle, to, target, depth - 1, shouldContinue);
   if (right === null || right === 'stopped') return right;
   const bits = 4 * target;
   return { value: ball.add(left.value, right.value, bits), error: ball.add(left.error, right.error, bits) };
@@ -131,10 +131,10 @@ function toDigits<T>(digits: number, work: (target: number) => T, sizeOf: (made:
 
 function numerically(tree: Call, lo: Limit, hi: Limit, context: Context, worth: Evaluator): Evaluated {
   const [of, letter] = tree.args as [Tree, Tree & { kind: 'letter' }];
-  const part = lower(of, letter.name, context, worth);
+  const part = compileToRealExpr(of, letter.name, context, worth);
   const end = (limit: Limit, bits: number): End | null => {
     if (typeof limit === 'string') return limit;
-    const made = toBall(limit, bits, context.alive);
+    const made = toBall(limit, bits, context.shouldContinue);
     return isBall(made) ? made : null;
   };
   const sizeOf = (made: Ball): number => ball.upperSize(made);
@@ -143,21 +143,21 @@ function numerically(tree: Call, lo: Limit, hi: Limit, context: Context, worth: 
       context.digits,
       (target) => {
         const [from, to] = [end(lo, target + 40), end(hi, target + 40)] as [Ball | null, Ball | null];
-        return from && to ? provedIntegral(part, from, to, target, context.alive) : null;
+        return from && to ? provedIntegral(part, from, to, target, context.shouldContinue) : null;
       },
       (made) => (made !== null && isBall(made) ? sizeOf(made) : null),
     );
     if (proved === 'stopped') return refused({ code: 'stopped' }, tree.span);
     if (proved !== null) return succeed(known('within', proved, { mid: proved.rad, rad: 0n, exp: proved.exp }));
   }
-  const f = part ? ballFunction(part, context.alive) : pointwise(of, letter.name, context, worth);
+  const f = part ? ballFunction(part, context.shouldContinue) : pointwise(of, letter.name, context, worth);
   const estimate = toDigits(
     context.digits,
     (target) => {
       const [from, to] = [end(lo, 4 * target + 80), end(hi, 4 * target + 80)];
       // What has steps or corners may be smooth on halves and quarters.
       const depth = part === null ? MOST_HALVINGS : 0;
-      return from && to ? estimatedInPieces(f, from, to, target, depth, context.alive) : null;
+      return from && to ? estimatedInPieces(f, from, to, target, depth, context.shouldContinue) : null;
     },
     (made) => (typeof made === 'object' && made !== null ? sizeOf(made.value) : null),
   );

@@ -7,7 +7,7 @@ import type { Rational } from '../number/rational';
 import { asRational, fromRational, fromWhole, isReal } from '../number/value';
 import type { RealValue } from '../number/value';
 import type { Context, Evaluator } from './context';
-import { mentions } from './lower';
+import { mentions } from './real-expr';
 
 /** A sum of coefficient·x^exponent with rational exponents, by exponent as text; no two terms have the same. */
 export type PowerSum = ReadonlyMap<string, Readonly<{ exponent: Rational; coefficient: RealValue }>>;
@@ -123,7 +123,7 @@ export function powerSumOf(tree: Tree, name: string, context: Context, worth: Ev
     if (to.d !== 1n && (asRational(coefficient)?.n !== 1n || asRational(coefficient)?.d !== 1n)) return null;
     if (to.d % 2n === 0n && exponent.n % 2n === 0n) return null;
     if (to.d === 1n) {
-      const inverse = divide(fromWhole(1), coefficient, context.alive);
+      const inverse = divide(fromWhole(1), coefficient, context.shouldContinue);
       if (!inverse.ok) return null;
       const power = collected([{ exponent: q.negate(exponent), coefficient: inverse.value }]);
       return raised(power, q.negate(to));

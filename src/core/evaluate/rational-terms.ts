@@ -3,7 +3,7 @@ import type { Tree } from '../language/tree';
 import { power } from '../number/integer';
 import { asRational } from '../number/value';
 import type { Context, Evaluator } from './context';
-import { mentions } from './lower';
+import { mentions } from './real-expr';
 
 /** n/d, not in lowest terms; d is never zero. */
 export type Fraction = Readonly<{ n: bigint; d: bigint }>;

@@ -12,7 +12,7 @@ function worked(typed: string): string[] | string {
   const names = { letters: new Map([['A', fromWhole(3)]]) };
   const made = steps(
     reading.value.tree,
-    contextOf({ angle: 'deg', complex: true, alive: () => true, names }),
+    contextOf({ angle: 'deg', complex: true, shouldContinue: () => true, names }),
     exactTree,
   );
   if (!made.ok) return made.problem.code;

@@ -149,13 +149,13 @@ export function steps(tree: Tree, context: Context, write: Write): Result<readon
   const last = (rule: string, expr: string): Step => ({ rule, expr, from: 0, to: expr.length });
   let text = printText(tree, TYPED);
   while (made.length < MOST_STEPS) {
-    if (!context.alive()) return refused({ code: 'stopped' }, tree.span);
+    if (!context.shouldContinue()) return refused({ code: 'stopped' }, tree.span);
     const reading = parse(text, { functions: functionNames, decimalSign: '.', impliedFirst: false });
     // An exact value can be longer than what it came of, and than a line may be: the work is told up to there.
     if (!reading.ok) break;
     const now = reading.value.tree;
     const part = stepper.next(now);
-    if (!context.alive()) return refused({ code: 'stopped' }, tree.span);
+    if (!context.shouldContinue()) return refused({ code: 'stopped' }, tree.span);
     if (part === null) break;
     made.push({ rule: ruleOf(part), expr: text, from: part.span.from, to: part.span.to });
     text = printText(stepper.worked(now, part), TYPED);

@@ -8,15 +8,15 @@ import * as ball from '../number/ball';
 import type { Ball } from '../number/ball';
 import { LARGEST_POWER } from '../number/digits';
 import { bitLength } from '../number/integer';
-import { ballFunction } from '../number/part-balls';
-import type { BallFunction } from '../number/part-balls';
+import { ballFunction } from '../number/real-expr-balls';
+import type { BallFunction } from '../number/real-expr-balls';
 import * as q from '../number/rational';
 import { isBall } from '../number/real-ops';
 import { asRational, asWhole, fromRational, fromWhole, isReal } from '../number/value';
 import type { RealValue, Value } from '../number/value';
 import { refused, withLetter } from './context';
 import type { Context, Evaluated, Evaluator } from './context';
-import { hasChance, lower, mentions } from './lower';
+import { hasChance, compileToRealExpr, mentions } from './real-expr';
 import { coefficientsOf, powerSumOf } from './power-sum';
 import { rationalTerm } from './rational-terms';
 import type { RationalTerm } from './rational-terms';
@@ -145,11 +145,11 @@ class Terms {
     const quick = isFixed ? rationalTerm(tree.args[0]!, this.name, context, this.worth) : null;
     const made = quick && this.ofFractions(quick, lo, hi, bits + 40);
     if (made) return made;
-    const part = isFixed ? lower(tree.args[0]!, this.name, context, this.worth) : null;
-    const f: BallFunction | null = part && ballFunction(part, context.alive);
+    const part = isFixed ? compileToRealExpr(tree.args[0]!, this.name, context, this.worth) : null;
+    const f: BallFunction | null = part && ballFunction(part, context.shouldContinue);
     let total: Ball = ball.exactly(this.isSum ? 0n : 1n);
     for (let k = lo; k <= hi; k += 1n) {
-      if (!context.alive()) return refused({ code: 'stopped' }, tree.span);
+      if (!context.shouldContinue()) return refused({ code: 'stopped' }, tree.span);
       const term = this.ballAt(f, k);
       if ('ok' in term) return term;
       total = this.isSum ? ball.add(total, term, bits) : ball.multiply(total, term, bits);
@@ -168,7 +168,7 @@ class Terms {
       [top, bottom, held] = [1n, 1n, 0];
     };
     for (let k = lo; k <= hi; k += 1n) {
-      if ((k & 63n) === 0n && !this.context.alive()) return refused({ code: 'stopped' }, this.tree.span);
+      if ((k & 63n) === 0n && !this.context.shouldContinue()) return refused({ code: 'stopped' }, this.tree.span);
       const x = term(k);
       if (x === null) return null;
       if (this.isSum) {
@@ -191,7 +191,7 @@ class Terms {
     if (quick !== undefined && isBall(quick)) return quick;
     const value = this.at(k);
     if (!value.ok) return value;
-    const sharp = isReal(value.value) ? toBall(value.value, this.bits, this.context.alive) : null;
+    const sharp = isReal(value.value) ? toBall(value.value, this.bits, this.context.shouldContinue) : null;
     if (sharp !== null && isBall(sharp)) return sharp;
     const code = sharp === 'too-large' || sharp === 'stopped' ? sharp : 'not-converged';
     return refused({ code }, this.tree.args[0]!.span);

@@ -1,7 +1,7 @@
 import { toSuperscript } from '../language/tokens';
 import { exponentOf, roundToFigures, roundToPlaces } from '../number/digits';
 import type { Decimal, DecimalAnswer } from '../number/digits';
-import type { Alive } from '../base/alive';
+import type { ShouldContinue } from '../base/should-continue';
 import { isReal } from '../number/value';
 import type { RealValue } from '../number/value';
 import type { FormRecord } from './form';
@@ -14,11 +14,11 @@ const SMALLEST_PLAIN_EXPONENT = -6;
 /** Places gives way to a power of ten beyond this. */
 const LARGEST_PLACES_EXPONENT = 30;
 
-function rounded(v: RealValue, { mode, digits }: DisplaySettings, alive: Alive): DecimalAnswer {
-  if (mode !== 'places') return roundToFigures(v, digits, alive);
-  const first = roundToFigures(v, digits + 1, alive);
+function rounded(v: RealValue, { mode, digits }: DisplaySettings, shouldContinue: ShouldContinue): DecimalAnswer {
+  if (mode !== 'places') return roundToFigures(v, digits, shouldContinue);
+  const first = roundToFigures(v, digits + 1, shouldContinue);
   if (typeof first === 'string' || exponentOf(first) > LARGEST_PLACES_EXPONENT) return first;
-  return roundToPlaces(v, digits, alive);
+  return roundToPlaces(v, digits, shouldContinue);
 }
 
 function laidOut(decimal: Decimal, { mode, digits }: DisplaySettings): Laid {
@@ -51,9 +51,9 @@ export function decimalTexts(decimal: Decimal, settings: DisplaySettings): Writt
 export function roundedTexts(
   v: RealValue,
   settings: DisplaySettings,
-  alive: Alive,
+  shouldContinue: ShouldContinue,
 ): (Written & Readonly<{ exact: boolean; settled: boolean; isZero: boolean }>) | Exclude<DecimalAnswer, Decimal> {
-  const made = rounded(v, settings, alive);
+  const made = rounded(v, settings, shouldContinue);
   if (typeof made === 'string') return made;
   return {
     ...decimalTexts(made, settings),
@@ -72,9 +72,9 @@ function joined(re: string, im: string, plus: string, minus: string): string {
 
 export const decimal: FormRecord = {
   id: 'decimal',
-  write: (v, settings, alive) => {
+  write: (v, settings, shouldContinue) => {
     const parts = isReal(v) ? [v] : [v.re, v.im];
-    const [re, im] = parts.map((part) => roundedTexts(part, settings, alive));
+    const [re, im] = parts.map((part) => roundedTexts(part, settings, shouldContinue));
     if (typeof re === 'string') return re;
     if (im === undefined)
       return { id: 'decimal', exact: re!.exact, settled: re!.settled, text: re!.text, typed: re!.typed };

@@ -15,11 +15,11 @@ const LARGEST_DEGREES = 10n ** 12n;
 /** 73°24′36″: an angle in degrees, minutes and seconds, seconds rounded half away from zero to two places. */
 export const dms: FormRecord = {
   id: 'dms',
-  write: (v, { grouping, decimalSign }, alive, { unit, isAngle }) => {
+  write: (v, { grouping, decimalSign }, shouldContinue, { unit, isAngle }) => {
     if (!isAngle || !isReal(v)) return null;
-    const degrees = convertAngle(v, unit, 'deg', alive);
+    const degrees = convertAngle(v, unit, 'deg', shouldContinue);
     if (!degrees.ok) return null;
-    const seconds = roundToPlaces(multiply(degrees.value, fromWhole(3600)), SECOND_PLACES, alive);
+    const seconds = roundToPlaces(multiply(degrees.value, fromWhole(3600)), SECOND_PLACES, shouldContinue);
     if (typeof seconds === 'string') return null;
     const all = absolute(seconds.unscaled);
     const whole = all / (3600n * UNITS_A_SECOND);

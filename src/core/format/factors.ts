@@ -12,10 +12,10 @@ const FEW_STEPS = 60_000;
 /** 360 = 2³·3²·5: a whole number as a product of primes, when it is one of several. */
 export const factors: FormRecord = {
   id: 'factors',
-  write: (v, settings, alive) => {
+  write: (v, settings, shouldContinue) => {
     const n = asWhole(v);
     if (n === null || absolute(n) < 4n || bitLength(n) > MOST_BITS) return null;
-    const found = factorise(absolute(n), alive, FEW_STEPS);
+    const found = factorise(absolute(n), shouldContinue, FEW_STEPS);
     if (found === null || (found.length === 1 && found[0]!.exponent === 1)) return null;
     const parts = found.map(({ prime, exponent }) => {
       const base = numberTree(prime.toString());

@@ -1,7 +1,7 @@
 import { printText, TYPED } from '../language/print-text';
 import type { AngleUnit } from '../base/angle';
 import type { Tree } from '../language/tree';
-import type { Alive } from '../base/alive';
+import type { ShouldContinue } from '../base/should-continue';
 import type { Value } from '../number/value';
 import type { DisplaySettings } from './settings';
 
@@ -51,7 +51,7 @@ export type FormRecord = Readonly<{
   write: (
     v: Value,
     settings: DisplaySettings,
-    alive: Alive,
+    shouldContinue: ShouldContinue,
     nature: Nature,
   ) => Form | null | 'too-large' | 'stopped' | 'not-converged';
 }>;

@@ -8,7 +8,7 @@ import { formsOf } from '.';
 import type { Nature } from './form';
 import type { DisplaySettings } from './settings';
 
-const alive = () => true;
+const shouldContinue = () => true;
 const auto: DisplaySettings = { mode: 'auto', digits: 10, grouping: false, decimalSign: '.' };
 
 const nature = (tree: Tree): Nature => ({ unit: 'rad', isAngle: isAngle(tree), quotient: quotientOf(tree) });
@@ -16,9 +16,9 @@ const nature = (tree: Tree): Nature => ({ unit: 'rad', isAngle: isAngle(tree), q
 function formsIn(typed: string, settings: DisplaySettings): string[] {
   const reading = parse(typed, { functions: functionNames, decimalSign: '.', impliedFirst: false });
   if (!reading.ok) throw new Error(reading.problem.code);
-  const value = evaluate(reading.value.tree, contextOf({ angle: 'rad', complex: true, alive }));
+  const value = evaluate(reading.value.tree, contextOf({ angle: 'rad', complex: true, shouldContinue }));
   if (!value.ok) throw new Error(value.problem.code);
-  const forms = formsOf(value.value, settings, alive, nature(reading.value.tree));
+  const forms = formsOf(value.value, settings, shouldContinue, nature(reading.value.tree));
   if (!forms.ok) throw new Error(forms.problem);
   return forms.value.map((f) => `${f.exact ? '=' : '≈'} ${f.text}`);
 }

@@ -1,6 +1,6 @@
 import { fail, succeed } from '../base/result';
 import type { Result } from '../base/result';
-import type { Alive } from '../base/alive';
+import type { ShouldContinue } from '../base/should-continue';
 import type { Value } from '../number/value';
 import { decimal } from './decimal';
 import { exact } from './exact';
@@ -32,12 +32,12 @@ const records: readonly FormRecord[] = [
 export function formsOf(
   v: Value,
   settings: DisplaySettings,
-  alive: Alive,
+  shouldContinue: ShouldContinue,
   nature: Nature,
 ): Result<readonly Form[], 'too-large' | 'stopped' | 'not-converged'> {
   const forms: Form[] = [];
   for (const record of records) {
-    const form = record.write(v, settings, alive, nature);
+    const form = record.write(v, settings, shouldContinue, nature);
     if (typeof form === 'string') return fail(form);
     if (form !== null && !forms.some((f) => f.typed === form.typed && f.text === form.text)) forms.push(form);
   }

@@ -15,15 +15,15 @@ const TYPED_SIGNS = { deg: '°', rad: ' rad', grad: ' grad' } as const;
 /** r∠θ of a complex number, the angle in the unit that is set. Typed it is r(cos θ + i·sin θ), which reads back. */
 export const polar: FormRecord = {
   id: 'polar',
-  write: (v, settings, alive, { unit }) => {
+  write: (v, settings, shouldContinue, { unit }) => {
     if (isReal(v)) return null;
-    const size = modulus(v, alive);
-    const radians = argument(v, alive);
-    const angle = radians.ok ? convertAngle(radians.value, 'rad', unit, alive) : radians;
+    const size = modulus(v, shouldContinue);
+    const radians = argument(v, shouldContinue);
+    const angle = radians.ok ? convertAngle(radians.value, 'rad', unit, shouldContinue) : radians;
     if (!size.ok || !angle.ok) return null;
     const write = (x: RealValue) => {
-      const plain = simplified(x, alive);
-      if (!isExact(plain)) return roundedTexts(x, settings, alive);
+      const plain = simplified(x, shouldContinue);
+      if (!isExact(plain)) return roundedTexts(x, settings, shouldContinue);
       const tree = exactTree(plain);
       const { decimalSign, grouping } = settings;
       const isSum = tree.kind === 'binary' && (tree.op === 'plus' || tree.op === 'minus');

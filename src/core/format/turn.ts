@@ -11,7 +11,7 @@ import { fits } from './fraction';
 /** An angle as a multiple of π, in radians: 45° is π/4 rad. With radians set an exact multiple is the exact form already. */
 export const turn: FormRecord = {
   id: 'turn',
-  write: (v, settings, alive, { unit, isAngle }) => {
+  write: (v, settings, shouldContinue, { unit, isAngle }) => {
     if (!isAngle || !isReal(v) || v.kind === 'pi') return null;
     const turns = inTurns(v, unit);
     if (turns !== null) {
@@ -20,9 +20,9 @@ export const turn: FormRecord = {
       const form = expressionForm('turn', exactTree(piTimes(times)), settings);
       return { ...form, text: `${form.text} rad`, typed: `${form.typed} rad` };
     }
-    const radians = convertAngle(v, unit, 'rad', alive);
-    const share = radians.ok ? divide(radians.value, PI, alive) : radians;
-    const made = share.ok ? roundedTexts(share.value, settings, alive) : null;
+    const radians = convertAngle(v, unit, 'rad', shouldContinue);
+    const share = radians.ok ? divide(radians.value, PI, shouldContinue) : radians;
+    const made = share.ok ? roundedTexts(share.value, settings, shouldContinue) : null;
     if (made === null || typeof made === 'string' || /[×E]/.test(made.text)) return null;
     return { id: 'turn', exact: false, settled: made.settled, text: `${made.text}π rad`, typed: `${made.typed}pi rad` };
   },

@@ -8,14 +8,14 @@ import { roundToFigures } from '../number/digits';
 import { isExact, isReal } from '../number/value';
 import { functionNames, functions } from '.';
 
-const alive = () => true;
+const shouldContinue = () => true;
 const options = { functions: functionNames, decimalSign: '.', impliedFirst: false } as const;
 
 describe.each(functions.map((f) => [f.name, f] as const))('%s', (_name, record) => {
   test.each(record.examples)('$typed', ({ typed, angle = 'rad', complex = false, exact, decimal, problem }) => {
     const reading = parse(typed, options);
     if (!reading.ok) throw new Error(reading.problem.code);
-    const value = evaluate(reading.value.tree, contextOf({ angle, complex, alive }));
+    const value = evaluate(reading.value.tree, contextOf({ angle, complex, shouldContinue }));
     if (problem !== undefined) {
       expect(value.ok ? 'a value' : value.problem.code).toBe(problem);
       return;
@@ -25,7 +25,7 @@ describe.each(functions.map((f) => [f.name, f] as const))('%s', (_name, record) 
       expect(isExact(value.value) ? printText(exactTree(value.value), TYPED) : 'a real').toBe(exact);
     if (decimal !== undefined) {
       if (!isReal(value.value)) throw new Error('complex');
-      const rounded = roundToFigures(value.value, decimal.replace(/^0\.|\D/g, '').length, alive);
+      const rounded = roundToFigures(value.value, decimal.replace(/^0\.|\D/g, '').length, shouldContinue);
       expect(typeof rounded === 'string' ? rounded : batchText(rounded)).toBe(decimal);
     }
   });

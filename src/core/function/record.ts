@@ -1,16 +1,16 @@
-import type { Alive } from '../base/alive';
+import type { ShouldContinue } from '../base/should-continue';
 import type { AngleUnit } from '../base/angle';
-import type { Outcome } from '../number/arithmetic';
+import type { RealResult } from '../number/arithmetic';
 import type { Bounds } from '../number/interval';
 import type { ComplexOutcome } from '../number/complex';
-import type { Part } from '../number/part';
+import type { RealExpr } from '../number/real-expr';
 import type { RealValue, Value } from '../number/value';
 
 /** A whole number from 0 up to, but not, `below`, each as likely as the others. */
 export type Random = (below: bigint) => bigint;
 
 /** What a function may depend on besides its arguments. */
-export type FunctionContext = Readonly<{ angle: AngleUnit; alive: Alive; random: Random }>;
+export type FunctionContext = Readonly<{ angle: AngleUnit; shouldContinue: ShouldContinue; random: Random }>;
 
 export const functionTopics = [
   'powers',
@@ -68,7 +68,7 @@ type Plain = Shared &
   Readonly<{
     binds?: undefined;
     /** The value at real arguments of the right number: exact where it comes out, else a real; or what is wrong. */
-    apply: (args: readonly RealValue[], context: FunctionContext) => Outcome;
+    apply: (args: readonly RealValue[], context: FunctionContext) => RealResult;
     /** With complex numbers on: the principal value at arguments that are complex, or that `apply` finds outside its domain. */
     complex?: (args: readonly Value[], context: FunctionContext) => ComplexOutcome;
     /** With complex numbers on, `complex` answers for all arguments: the principal value differs on real ones too. */
@@ -78,7 +78,7 @@ type Plain = Shared &
     /** Only there while complex numbers are on. */
     complexOnly?: boolean;
     /** The same from the operations of balls, angles in radians: what sums and integrals are worked with. */
-    formula?: (...args: readonly Part[]) => Part;
+    formula?: (...args: readonly RealExpr[]) => RealExpr;
     /** The same in doubles, angles in radians, NaN outside the domain: what curves are drawn with. */
     double?: (...args: readonly number[]) => number;
     /** Bounds of the same over intervals, angles in radians, for what no formula tells: where a curve may have gaps. */

@@ -1,4 +1,4 @@
-import { place } from '../base/problem';
+import { withSpan } from '../base/problem';
 import type { Problem } from '../base/problem';
 import { fail, succeed } from '../base/result';
 import type { Result } from '../base/result';
@@ -86,7 +86,7 @@ export function readTold(typed: string): Result<Tree, Problem> {
   const reading = parse(typed, SPELLING);
   if (!reading.ok) return reading;
   const { target, tree } = reading.value;
-  return target === null ? succeed(tree) : fail(place({ code: 'syntax', reason: 'not-a-letter' }, tree.span));
+  return target === null ? succeed(tree) : fail(withSpan({ code: 'syntax', reason: 'not-a-letter' }, tree.span));
 }
 
 export const isReadable = (typed: string): boolean => readTold(typed).ok;

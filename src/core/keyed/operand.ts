@@ -1,4 +1,4 @@
-import type { Trouble } from '../base/problem';
+import type { ProblemData } from '../base/problem';
 import { fail, succeed } from '../base/result';
 import type { Result } from '../base/result';
 import { openLetters } from '../evaluate/open-letters';
@@ -30,7 +30,7 @@ export const boundName = (at: number): string => `#${at}`;
 /**
  * An expression to be worked: `#0`, `#1` … in `work` stand for `bound`. `made` is the same as it is written.
  */
-export type Work<V> = Readonly<{ work: Tree; made: Tree; bound: readonly V[] }>;
+export type Calculation<V> = Readonly<{ work: Tree; made: Tree; bound: readonly V[] }>;
 
 /** Two trees of one shape: what is worked and what is written. */
 type Pair = Readonly<{ work: Tree; made: Tree }>;
@@ -56,7 +56,7 @@ export class Builder<V> {
     return this.leaf(o);
   }
 
-  done({ work, made }: Pair): Work<V> {
+  done({ work, made }: Pair): Calculation<V> {
     return { work, made, bound: this.bound };
   }
 }
@@ -97,7 +97,7 @@ function holdsChance(made: Tree): boolean {
  * An expression as the text that stands for it where it has no value of its own. Problems: what its reader would refuse,
  * so that whatever is told can be read again; too-long.
  */
-export function toldText(made: Tree): Result<string, Trouble> {
+export function toldText(made: Tree): Result<string, ProblemData> {
   const text = isLong(made) ? null : printText(made, TYPED);
   if (text === null || text.length > LONGEST_MADE) return fail({ code: 'syntax', reason: 'too-long' });
   const read = readTold(text);

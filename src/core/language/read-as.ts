@@ -4,8 +4,8 @@ import type { Reading } from './parse';
 import { binaryTree, isShare, numberTree, partsOf, withParts } from './tree';
 import type { Tree } from './tree';
 
-/** `isTelling`: the line could be mistaken, so the grouping is worth showing. */
-export type ReadAs = Readonly<{ text: string; tree: Tree; isTelling: boolean }>;
+/** `isAmbiguous`: the line could be mistaken, so the grouping is worth showing. */
+export type ReadAs = Readonly<{ text: string; tree: Tree; isAmbiguous: boolean }>;
 
 const isDivision = (t: Tree): boolean =>
   t.kind === 'binary' && (t.op === 'over' || t.op === 'divide' || t.op === 'mod');
@@ -19,9 +19,9 @@ const isWrittenProduct = (t: Tree): boolean =>
  * a function without brackets, a mixed number, an exponent of ten, a supplied closing bracket.
  */
 export function readAs(reading: Reading, style: { decimalSign: DecimalSign; impliedFirst: boolean }): ReadAs {
-  let isTelling = reading.supplied > 0;
+  let isAmbiguous = reading.supplied > 0;
   const told = <T extends Tree>(tree: T): T => {
-    isTelling = true;
+    isAmbiguous = true;
     return tree;
   };
   const grouped = (of: Tree): Tree => told({ kind: 'group', of, closed: true, span: of.span });
@@ -122,5 +122,5 @@ export function readAs(reading: Reading, style: { decimalSign: DecimalSign; impl
   const seen = visit(reading.tree);
   const outer = seen.kind === 'group' && reading.tree.kind !== 'group' ? seen.of : seen;
   const text = printText(outer, { style: 'reading', ...style });
-  return { text: reading.target === null ? text : `${reading.target} := ${text}`, tree: outer, isTelling };
+  return { text: reading.target === null ? text : `${reading.target} := ${text}`, tree: outer, isAmbiguous };
 }

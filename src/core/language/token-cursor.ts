@@ -1,5 +1,5 @@
-import { place } from '../base/problem';
-import type { Problem, SyntaxReason, Trouble } from '../base/problem';
+import { withSpan } from '../base/problem';
+import type { Problem, SyntaxReason, ProblemData } from '../base/problem';
 import { cover } from '../base/span';
 import type { Span } from '../base/span';
 import type { ReadingOptions, Token } from './tokens';
@@ -43,8 +43,8 @@ export class TokenCursor {
     return token;
   }
 
-  protected refuse(trouble: Trouble, at: Span): never {
-    throw new Refusal(place(trouble, at));
+  protected refuse(problemData: ProblemData, at: Span): never {
+    throw new Refusal(withSpan(problemData, at));
   }
 
   protected syntax(reason: SyntaxReason, at: Span, facts: { found?: string; offers?: readonly string[] } = {}): never {

@@ -1,7 +1,7 @@
 import type { ReadingOptions } from '../language/tokens';
 import { beside, into, orderOf } from './moves';
 import { factorsStart, operandStart } from './operands';
-import { readRow, settledRow } from './read';
+import { readRow, canonicalRow } from './read';
 import {
   EMPTY_ROW,
   POSTFIX,
@@ -21,7 +21,7 @@ import {
   selectionOf,
   withRowAt,
 } from './row';
-import type { Box, BoxedLine, Item, Place, Row, Step } from './row';
+import type { Box, BoxedLine, Item, CaretPosition, Row, Step } from './row';
 import { freshSlots, shapeOf } from './shapes';
 import { writeRow } from './write';
 
@@ -29,8 +29,8 @@ import { writeRow } from './write';
 export type BoxedEdit = (line: BoxedLine, options: ReadingOptions) => BoxedLine | null;
 
 /** The line settled after a change, with its caret. */
-export function settled(row: Row, caret: Place, options: ReadingOptions): BoxedLine {
-  const { row: kept, places } = settledRow(row, options, caret);
+export function canonical(row: Row, caret: CaretPosition, options: ReadingOptions): BoxedLine {
+  const { row: kept, places } = canonicalRow(row, options, caret);
   return lineAt(kept, places[0]!);
 }
 
@@ -52,24 +52,24 @@ function putAt(
   line: BoxedLine,
   part: { path: readonly Step[]; from: number; to: number },
   items: Row,
-  caret: Place,
+  caret: CaretPosition,
   options: ReadingOptions,
 ): BoxedLine {
   const { path, from, to } = part;
   const row = withRowAt(line.row, path, spliced(rowAt(line.row, path), from, to, items));
   const [first, ...inner] = caret.path;
-  const place: Place =
+  const place: CaretPosition =
     first === undefined
       ? { path, at: from + caret.at }
       : { path: [...path, { ...first, item: from + first.item }, ...inner], at: caret.at };
-  return settled(row, place, options);
+  return canonical(row, place, options);
 }
 
-const put = (line: BoxedLine, items: Row, caret: Place, options: ReadingOptions): BoxedLine =>
+const put = (line: BoxedLine, items: Row, caret: CaretPosition, options: ReadingOptions): BoxedLine =>
   putAt(line, selectionOf(line), items, caret, options);
 
-const after = (items: Row): Place => ({ path: [], at: items.length });
-const inSlot = (item: number, slot: number, at = 0): Place => into([], item, slot, at);
+const after = (items: Row): CaretPosition => ({ path: [], at: items.length });
+const inSlot = (item: number, slot: number, at = 0): CaretPosition => into([], item, slot, at);
 
 /** Puts typed text at the caret, or in place of what is selected. */
 export function insertText(line: BoxedLine, text: string, options: ReadingOptions): BoxedLine {
@@ -133,7 +133,7 @@ export const mixed: BoxedEdit = (line, options) => {
 export function power(line: BoxedLine, exponent: string, options: ReadingOptions): BoxedLine {
   const raised: Row = glyphs(...exponent);
   const box: Box = { kind: 'power', slots: [raised] };
-  const caretIn = (item: number): Place => (raised.length > 0 ? { path: [], at: item + 1 } : inSlot(item, 0));
+  const caretIn = (item: number): CaretPosition => (raised.length > 0 ? { path: [], at: item + 1 } : inSlot(item, 0));
   const { taken } = target(line);
   if (taken.length > 0) {
     const base = operandStart(taken, taken.length) === 0 && taken.at(-1)!.kind !== 'power' ? taken : [asGroup(taken)];
@@ -274,7 +274,7 @@ function replaceBox(
   return putAt(line, { path: path.slice(0, -1), from: item, to: item + 1 }, items, { path: [], at }, options);
 }
 
-const sameSlot = (path: readonly Step[], slot: number, at: number): Place =>
+const sameSlot = (path: readonly Step[], slot: number, at: number): CaretPosition =>
   into(path.slice(0, -1), path.at(-1)!.item, slot, at);
 
 /** Backspace at the start of a slot: takes the box away and leaves what it holds. */

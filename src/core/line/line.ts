@@ -4,7 +4,7 @@ import * as moves from './moves';
 import { TooDeep } from './pieces';
 import { readRow } from './read';
 import { EMPTY_BOXES, lineAt, rowAt, withItemsOf } from './row';
-import type { BoxedLine, Place, Row } from './row';
+import type { BoxedLine, CaretPosition, Row } from './row';
 import * as typed from './typed-line';
 import type { TypedLine } from './typed-line';
 import { typeChar } from './typing';
@@ -113,7 +113,7 @@ export function withCaretAt(line: Line, offset: number, options: ReadingOptions)
 }
 
 /** The box left empty that a problem at this offset is about; null when it is about something else. */
-export function emptyPlace(line: Line, offset: number, options: ReadingOptions): Place | null {
+export function emptyPlace(line: Line, offset: number, options: ReadingOptions): CaretPosition | null {
   return line.kind === 'typed' ? null : emptySlotAt(line.row, writeRow(line.row, options.decimalSign), offset);
 }
 
@@ -137,7 +137,7 @@ export const insertText = (line: Line, text: string, options: ReadingOptions): L
       );
 
 /** The caret put at a place of the boxes, or the selection drawn to it. */
-export function pointedAt(line: BoxedLine, place: Place, extends_: boolean): BoxedLine {
+export function pointedAt(line: BoxedLine, place: CaretPosition, extends_: boolean): BoxedLine {
   const caret = { path: place.path, at: Math.min(place.at, rowAt(line.row, place.path).length) };
   return extends_ ? { ...line, caret, typing: null } : lineAt(line.row, caret);
 }

@@ -1,5 +1,5 @@
-import { boxAt, hasSelection, isBox, lineAt, rowAt, samePlace, selectionOf } from './row';
-import type { Box, BoxedLine, Place, Row, Step } from './row';
+import { boxAt, hasSelection, isBox, lineAt, rowAt, sameCaret, selectionOf } from './row';
+import type { Box, BoxedLine, CaretPosition, Row, Step } from './row';
 import { shapeOf } from './shapes';
 
 export type BoxedCommand = (line: BoxedLine) => BoxedLine | null;
@@ -10,17 +10,17 @@ export function orderOf(box: Box): readonly number[] {
   return shape?.order ?? box.slots.map((_, i) => i);
 }
 
-const at = (path: readonly Step[], place: number): Place => ({ path, at: place });
-export const into = (path: readonly Step[], item: number, slot: number, place: number): Place =>
+const at = (path: readonly Step[], place: number): CaretPosition => ({ path, at: place });
+export const into = (path: readonly Step[], item: number, slot: number, place: number): CaretPosition =>
   at([...path, { item, slot }], place);
 
 /** Just before or after the box that a path leads into. */
-export function beside(path: readonly Step[], isAfter: boolean): Place {
+export function beside(path: readonly Step[], isAfter: boolean): CaretPosition {
   const { item } = path.at(-1)!;
   return at(path.slice(0, -1), item + (isAfter ? 1 : 0));
 }
 
-function stepRight(row: Row, caret: Place): Place | null {
+function stepRight(row: Row, caret: CaretPosition): CaretPosition | null {
   const { path } = caret;
   const here = rowAt(row, path);
   const next = here[caret.at];
@@ -33,7 +33,7 @@ function stepRight(row: Row, caret: Place): Place | null {
   return following === undefined ? beside(path, true) : into(path.slice(0, -1), path.at(-1)!.item, following, 0);
 }
 
-function stepLeft(row: Row, caret: Place): Place | null {
+function stepLeft(row: Row, caret: CaretPosition): CaretPosition | null {
   const { path } = caret;
   const before = rowAt(row, path)[caret.at - 1];
   if (isBox(before) && before.slots.length > 0) {
@@ -96,7 +96,7 @@ function reached(box: Box, direction: 'above' | 'below'): number | null {
   return shape[direction]?.[shape.main] ?? null;
 }
 
-function vertical(row: Row, caret: Place, direction: 'above' | 'below'): Place | null {
+function vertical(row: Row, caret: CaretPosition, direction: 'above' | 'below'): CaretPosition | null {
   for (let depth = caret.path.length; depth > 0; depth -= 1) {
     const path = caret.path.slice(0, depth);
     const outer = path.slice(0, -1);
@@ -121,14 +121,14 @@ function vertical(row: Row, caret: Place, direction: 'above' | 'below'): Place |
 }
 
 /** To the start of the row, then of the rows around it. */
-function homeward({ path, at: place }: Place): Place | null {
+function homeward({ path, at: place }: CaretPosition): CaretPosition | null {
   if (place > 0) return at(path, 0);
   for (let depth = path.length; depth > 0; depth -= 1)
     if (path[depth - 1]!.item > 0 || depth === 1) return at(path.slice(0, depth - 1), 0);
   return null;
 }
 
-function endward(row: Row, { path, at: place }: Place): Place | null {
+function endward(row: Row, { path, at: place }: CaretPosition): CaretPosition | null {
   const here = rowAt(row, path);
   if (place < here.length) return at(path, here.length);
   if (path.length === 0) return null;
@@ -137,7 +137,7 @@ function endward(row: Row, { path, at: place }: Place): Place | null {
 }
 
 const moving =
-  (step: (row: Row, caret: Place) => Place | null, collapsesTo: 'from' | 'to' | null): BoxedCommand =>
+  (step: (row: Row, caret: CaretPosition) => CaretPosition | null, collapsesTo: 'from' | 'to' | null): BoxedCommand =>
   (line) => {
     if (collapsesTo !== null && hasSelection(line)) {
       const selected = selectionOf(line);
@@ -156,7 +156,7 @@ export const moveEnd = moving(endward, null);
 
 /** Moves one end of the selection; boxes are taken whole. */
 const selecting =
-  (step: (row: Row, caret: Place) => Place | null): BoxedCommand =>
+  (step: (row: Row, caret: CaretPosition) => CaretPosition | null): BoxedCommand =>
   (line) => {
     const caret = step(line.row, line.caret);
     return caret === null ? null : { ...line, caret, typing: null };
@@ -175,5 +175,5 @@ export const selectAll: BoxedCommand = (line) => {
   const { row } = line;
   if (row.length === 0) return null;
   const all: BoxedLine = { ...line, anchor: at([], 0), caret: at([], row.length), typing: null };
-  return samePlace(all.anchor, line.anchor) && samePlace(all.caret, line.caret) ? null : all;
+  return sameCaret(all.anchor, line.anchor) && sameCaret(all.caret, line.caret) ? null : all;
 };

@@ -1,6 +1,6 @@
 import { DEEPEST } from '../language/token-cursor';
 import { glyph } from './row';
-import type { Item, Place, Row } from './row';
+import type { Item, CaretPosition, Row } from './row';
 import { isLikeShield } from './shield';
 
 /* What a typed line is read into: items that know which part of the text they came from. */
@@ -48,7 +48,7 @@ export function unshielded(list: readonly Piece[]): readonly Piece[] {
 }
 
 /** Where an offset of the text lies among the pieces; inside a box that ends there when nothing closes it. */
-export function placeIn(of: Pieces, offset: number): Place {
+export function placeIn(of: Pieces, offset: number): CaretPosition {
   for (const [i, { from, to, slots }] of of.list.entries()) {
     // Behind a bracket that only keeps a box apart, the place is in the box that begins there, and not before both.
     const isBracketed = offset === from && offset > (of.list[i - 1]?.to ?? of.from) && slots[0]?.from === offset;

@@ -9,7 +9,7 @@ import { TooDeep, boxPiece, glyphPiece, itemsOf, placeIn, rowOf, unshielded, unw
 import type { Piece, Pieces } from './pieces';
 import { endsProduct, numeratorStart, operandTail } from './products';
 import { endsOperand, isGlyph, isLetters, sameRow } from './row';
-import type { Place, Row } from './row';
+import type { CaretPosition, Row } from './row';
 import { offsetOf, writeRow } from './write';
 
 /** Digits with their overlines, signs of exponents: one glyph each; grouping spaces go. */
@@ -359,7 +359,7 @@ class Reader {
   }
 }
 
-type Read = Readonly<{ row: Row; places: readonly Place[] }>;
+type Read = Readonly<{ row: Row; places: readonly CaretPosition[] }>;
 
 function readOnce(text: string, options: ReadingOptions, offsets: readonly number[]): Read {
   const pieces = new Reader(text, options).line();
@@ -373,7 +373,7 @@ const MOST_ROUNDS = 8;
  * A row as reading its own text gives it, with places in it: the form in which every line is kept. The same row where
  * that is so already.
  */
-export function settledRow(row: Row, options: ReadingOptions, ...places: readonly Place[]): Read {
+export function canonicalRow(row: Row, options: ReadingOptions, ...places: readonly CaretPosition[]): Read {
   let now: Read = { row, places };
   for (let round = 0; round < MOST_ROUNDS; round += 1) {
     const written = writeRow(now.row, options.decimalSign);
@@ -391,5 +391,5 @@ export function settledRow(row: Row, options: ReadingOptions, ...places: readonl
 /** A typed line as boxes, and where in them the given offsets of the text lie. Total; knows nothing of problems. */
 export function readRow(text: string, options: ReadingOptions, ...offsets: readonly number[]): Read {
   const read = readOnce(text, options, offsets);
-  return settledRow(read.row, options, ...read.places);
+  return canonicalRow(read.row, options, ...read.places);
 }

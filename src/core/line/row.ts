@@ -25,14 +25,14 @@ export type Row = readonly Item[];
 export type Step = Readonly<{ item: number; slot: number }>;
 
 /** Where a caret can stand: a row, found from the whole line inwards, and the number of items before it. */
-export type Place = Readonly<{ path: readonly Step[]; at: number }>;
+export type CaretPosition = Readonly<{ path: readonly Step[]; at: number }>;
 
 /** The line as boxes. `anchor` is the other end of the selection; the same place as `caret` when nothing is selected. */
 export type BoxedLine = Readonly<{
   kind: 'boxed';
   row: Row;
-  caret: Place;
-  anchor: Place;
+  caret: CaretPosition;
+  anchor: CaretPosition;
   /** What a keyboard has been writing, as it was typed, and where in it typing goes on; null after anything else. */
   typing: Typing | null;
 }>;
@@ -40,7 +40,7 @@ export type BoxedLine = Readonly<{
 export type Typing = Readonly<{ text: string; at: number }>;
 
 export const EMPTY_ROW: Row = [];
-export const START: Place = { path: [], at: 0 };
+export const START: CaretPosition = { path: [], at: 0 };
 export const EMPTY_BOXES: BoxedLine = { kind: 'boxed', row: EMPTY_ROW, caret: START, anchor: START, typing: null };
 
 export const glyph = (text: string): Glyph => ({ kind: 'glyph', text });
@@ -71,7 +71,7 @@ export const boxAt = (row: Row, path: readonly Step[]): Box | null =>
 export const samePath = (a: readonly Step[], b: readonly Step[]): boolean =>
   a.length === b.length && a.every((step, i) => step.item === b[i]!.item && step.slot === b[i]!.slot);
 
-export const samePlace = (a: Place, b: Place): boolean => a.at === b.at && samePath(a.path, b.path);
+export const sameCaret = (a: CaretPosition, b: CaretPosition): boolean => a.at === b.at && samePath(a.path, b.path);
 
 export function sameRow(a: Row, b: Row): boolean {
   if (a === b) return true;
@@ -137,7 +137,7 @@ export function withItemsOf(now: Row, before: Row): Row {
 }
 
 /** A line with the caret at a place and nothing selected. */
-export const lineAt = (row: Row, caret: Place, typing: Typing | null = null): BoxedLine => ({
+export const lineAt = (row: Row, caret: CaretPosition, typing: Typing | null = null): BoxedLine => ({
   kind: 'boxed',
   row,
   caret,
@@ -166,7 +166,7 @@ export function selectionOf({ caret, anchor }: BoxedLine): { path: readonly Step
   };
 }
 
-export const hasSelection = (line: BoxedLine): boolean => !samePlace(line.caret, line.anchor);
+export const hasSelection = (line: BoxedLine): boolean => !sameCaret(line.caret, line.anchor);
 
 /** Digits of a whole number, and nothing else. */
 export const isWhole = (row: Row): boolean => row.length > 0 && row.every((item) => isGlyph(item, /^\d$/));

@@ -10,7 +10,7 @@ import {
   operate,
   power,
   separate,
-  settled,
+  canonical,
 } from './edits';
 import { moveRight } from './moves';
 import { STRAY_CLOSE } from './operands';
@@ -68,7 +68,7 @@ function filled(line: BoxedLine, options: ReadingOptions): BoxedLine {
   const slots: Row[] = Array.from({ length: count }, (_, i) => box.slots[i] ?? []);
   const outer = path.slice(0, -1);
   const host = rowAt(line.row, outer).map((item, i) => (i === path.at(-1)!.item ? { ...box, slots } : item));
-  return writing(settled(withRowAt(line.row, outer, host), line.caret, options), options);
+  return writing(canonical(withRowAt(line.row, outer, host), line.caret, options), options);
 }
 
 /** The first character after the caret was brought to its place. */

@@ -1,7 +1,7 @@
 import type { DecimalSign } from '../language/numerals';
 import { isMixedPart } from './operands';
 import { WORD, isDigit, isGlyph, isLetters, isWhole } from './row';
-import type { Box, Item, Place, Row } from './row';
+import type { Box, Item, CaretPosition, Row } from './row';
 import { isLikeShield, needsShield } from './shield';
 
 /** A row's typed text: where in the whole text each caret place of the row lies, and the same for the slots of its boxes. */
@@ -175,15 +175,15 @@ export function writeRow(row: Row, decimalSign: DecimalSign): WrittenLine {
 }
 
 /** Where a caret place lies in the typed text. */
-export function offsetOf({ row }: WrittenLine, { path, at }: Place): number {
+export function offsetOf({ row }: WrittenLine, { path, at }: CaretPosition): number {
   let now = row;
   for (const { item, slot } of path) now = now.slots.get(item)![slot]!;
   return now.offsets[at]!;
 }
 
 /** The empty slot whose box stands at an offset of the typed text; null when none does. */
-export function emptySlotAt(row: Row, { row: written }: WrittenLine, offset: number): Place | null {
-  const within = (slots: Row, of: Written, path: Place['path']): Place | null => {
+export function emptySlotAt(row: Row, { row: written }: WrittenLine, offset: number): CaretPosition | null {
+  const within = (slots: Row, of: Written, path: CaretPosition['path']): CaretPosition | null => {
     if (slots.length === 0) return of.offsets[0] === offset && path.length > 0 ? { path, at: 0 } : null;
     for (const [item, inner] of of.slots) {
       const box = slots[item] as Box;

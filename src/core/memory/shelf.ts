@@ -4,13 +4,14 @@ import type { Value } from '../number/value';
 export const slotNames = ['0', '1', '2', '3', '4', '5', '6', '7', '8', '9'] as const;
 export const letterNames = [...'ABCDEFGHIJKLMNOPQRSTUVWXYZ'] as readonly string[];
 export const TOTAL = 'total';
-export const placeNames: readonly string[] = [...slotNames, ...letterNames, TOTAL];
+export const registerNames: readonly string[] = [...slotNames, ...letterNames, TOTAL];
 
-export type PlaceKind = 'slot' | 'letter' | 'total';
-export const kindOf = (name: string): PlaceKind => (name === TOTAL ? 'total' : /^\d$/.test(name) ? 'slot' : 'letter');
+export type RegisterKind = 'slot' | 'letter' | 'total';
+export const kindOf = (name: string): RegisterKind =>
+  name === TOTAL ? 'total' : /^\d$/.test(name) ? 'slot' : 'letter';
 
 /** What stands for a place in a line. */
-export const placeText = (name: string): string => (kindOf(name) === 'slot' ? `slot(${name})` : name);
+export const registerText = (name: string): string => (kindOf(name) === 'slot' ? `slot(${name})` : name);
 
 /**
  * What a place keeps: the value, its digits as they are copied, the expression it came from, the form that was shown,
@@ -38,7 +39,7 @@ export function cleared<V>(shelf: Shelf<V>, isMeant: (name: string) => boolean):
 }
 
 /** What is done with a place of the Shelf. */
-export const memoryDeeds = [
+export const memoryOperations = [
   'keep',
   'recall',
   'recallValue',
@@ -48,14 +49,15 @@ export const memoryDeeds = [
   'divideBy',
   'clear',
 ] as const;
-export type MemoryDeed = (typeof memoryDeeds)[number];
+export type MemoryOperation = (typeof memoryOperations)[number];
 
-/** The operation by which a deed changes what a place holds. */
+/** The operation by which a memory operation changes what a place holds. */
 export const changesBy = {
   addTo: 'plus',
   takeFrom: 'minus',
   multiplyBy: 'times',
   divideBy: 'divide',
-} as const satisfies Partial<Record<MemoryDeed, string>>;
-export type ChangingDeed = keyof typeof changesBy;
-export const isChanging = (deed: MemoryDeed): deed is ChangingDeed => Object.hasOwn(changesBy, deed);
+} as const satisfies Partial<Record<MemoryOperation, string>>;
+export type ChangingOperation = keyof typeof changesBy;
+export const isChanging = (operation: MemoryOperation): operation is ChangingOperation =>
+  Object.hasOwn(changesBy, operation);

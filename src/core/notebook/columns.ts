@@ -76,11 +76,11 @@ export const columnsSchema = z.object({
 export type SavedColumns = z.infer<typeof columnsSchema>;
 export type DataTable = z.infer<typeof tableSchema>;
 export type DataColumn = z.infer<typeof columnSchema>;
-export type TableUse = z.infer<typeof useSchema>;
+export type AnalysisOptions = z.infer<typeof useSchema>;
 
 export const EMPTY_COLUMNS: SavedColumns = { tables: [], open: null, into: null };
 
-export const FIRST_USE: TableUse = {
+export const FIRST_USE: AnalysisOptions = {
   one: null,
   frequencies: null,
   classes: 'none',

@@ -4,7 +4,7 @@ import { finishedLine } from '@/state/tape';
 import { lineOf } from '../line/line';
 import { readNotebook, writeNotebook } from './read';
 
-const alive = () => true;
+const shouldContinue = () => true;
 
 // What can be answered can be kept: the largest numbers, roots of large primes, and products of them.
 test.each([
@@ -30,7 +30,7 @@ test.each([
       total: null,
       tries: {},
     },
-    alive,
+    shouldContinue,
     () => 0n,
   );
   if (!answered.ok) throw new Error(answered.problem.code);
@@ -60,7 +60,7 @@ test.each([
       total: null,
       tries: {},
     },
-    alive,
+    shouldContinue,
     () => 0n,
   );
   expect(made.ok ? made.value.forms[0]!.id : made.problem.code).toBe(expected);

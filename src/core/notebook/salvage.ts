@@ -35,7 +35,7 @@ import {
   entrySchema,
   keptSchema,
   operandSchema,
-  placeName,
+  registerName,
   runningSchema,
   settingsSchema,
   tapeLineSchema,
@@ -106,15 +106,15 @@ class Salvage {
 
   constructor(raw: unknown) {
     const known: SetAside[] = [];
-    const strange: unknown[] = [];
+    const invalid: unknown[] = [];
     for (const part of listOf(raw).slice(0, MOST_SET_ASIDE)) {
       const made = read(setAsideSchema, part);
-      if (made === null) strange.push(part);
+      if (made === null) invalid.push(part);
       else known.push(made);
     }
     this.aside = withOwnIds(known, 'a');
     this.freeId = freeAsideId(this.aside);
-    for (const part of strange) this.put('other', nameOf(part), textOf(part, 'text'), part);
+    for (const part of invalid) this.put('other', nameOf(part), textOf(part, 'text'), part);
   }
 
   put(of: PartKind, name: string, text: unknown, raw: unknown): void {
@@ -182,7 +182,7 @@ class Salvage {
   shelf(raw: unknown): Notebook['shelf'] {
     const made: Notebook['shelf'] = {};
     for (const [name, part] of Object.entries(this.object('place', '', raw))) {
-      const kept = placeName.safeParse(name).success ? read(keptSchema, part) : null;
+      const kept = registerName.safeParse(name).success ? read(keptSchema, part) : null;
       if (kept !== null && isValue(kept.value)) made[name] = kept;
       else this.put('place', name, textOf(part, 'from'), part);
     }

@@ -3,7 +3,7 @@ import { angleUnits } from '../base/angle';
 import { formIds } from '../format/form';
 import { infixNames } from '../keyed/operation';
 import { MOST_TYPED, lineViews } from '../line/line';
-import { placeNames } from '../memory/shelf';
+import { registerNames } from '../memory/shelf';
 import { runningOrders } from '../running/state';
 import { stackDepths } from '../stack/stack';
 import { FEWEST_DIGITS, MOST_DIGITS, displayModes } from '../format/settings';
@@ -165,7 +165,7 @@ export const writtenLineSchema = z.object({
   keys: keyLogSchema,
 });
 
-export const placeName = z.string().check(z.refine((name) => placeNames.includes(name)));
+export const registerName = z.string().check(z.refine((name) => registerNames.includes(name)));
 
 export const notebookSchema = z.object({
   format: z.literal(NOTEBOOK_FORMAT),
@@ -175,7 +175,7 @@ export const notebookSchema = z.object({
   /** What was last tried for the letters of a line, as typed text. */
   tries: triesSchema,
   tape: z.array(tapeLineSchema).check(z.maxLength(MOST_LINES)),
-  shelf: z.record(placeName, keptSchema),
+  shelf: z.record(registerName, keptSchema),
   running: runningSchema,
   stack: stackSchema,
   ans: z.nullable(savedValue),

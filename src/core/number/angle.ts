@@ -1,8 +1,8 @@
 import type { AngleUnit } from '../base/angle';
 import { succeed } from '../base/result';
-import type { Alive } from '../base/alive';
+import type { ShouldContinue } from '../base/should-continue';
 import { checkedReal, divide, fromSurd, multiply, negate, piTimes } from './arithmetic';
-import type { Outcome } from './arithmetic';
+import type { RealResult } from './arithmetic';
 import * as q from './rational';
 import type { Rational } from './rational';
 import * as radical from './radical';
@@ -29,12 +29,17 @@ export const fromTurns = (turns: Rational, unit: AngleUnit): ExactReal =>
   unit === 'rad' ? piTimes(q.add(turns, turns)) : fromRational(q.multiply(turns, perTurn[unit]));
 
 /** The same angle in another unit. */
-export function convertAngle(angle: RealValue, from: AngleUnit, to: AngleUnit, alive: Alive): Outcome {
+export function convertAngle(
+  angle: RealValue,
+  from: AngleUnit,
+  to: AngleUnit,
+  shouldContinue: ShouldContinue,
+): RealResult {
   if (from === to) return succeed(angle);
   const turns = inTurns(angle, from);
   if (turns !== null) return succeed(fromTurns(turns, to));
   const half = (unit: 'deg' | 'grad') => q.divide(perTurn[unit], q.whole(2));
-  if (from === 'rad' && to !== 'rad') return divide(angle, piTimes(q.divide(q.ONE, half(to))), alive);
+  if (from === 'rad' && to !== 'rad') return divide(angle, piTimes(q.divide(q.ONE, half(to))), shouldContinue);
   // Back to radians from what was brought out of them: the recipe itself, so that sin(acos x) sees acos x.
   if (to === 'rad' && from !== 'rad' && angle.kind === 'real' && angle.op === 'divide') {
     const [radians, by] = angle.args;
@@ -114,7 +119,7 @@ export const turnsOfTangent = (v: ExactReal): Rational | null =>
   tangents().find(({ value }) => sameExact(value, v))?.turns ?? null;
 
 /** The sine, cosine or tangent of an angle in radians, exact at special angles; an angle of rational turns is first brought within one turn. */
-export function ofRadians(op: 'sin' | 'cos', radians: RealValue): Outcome {
+export function ofRadians(op: 'sin' | 'cos', radians: RealValue): RealResult {
   const turns = inTurns(radians, 'rad');
   const exact = turns && (op === 'sin' ? exactSine(turns) : exactCosine(turns));
   if (exact) return succeed(exact);
@@ -122,7 +127,7 @@ export function ofRadians(op: 'sin' | 'cos', radians: RealValue): Outcome {
 }
 
 /** atan x in radians, exact at the tangents of special angles. */
-export function arctanRadians(x: RealValue): Outcome {
+export function arctanRadians(x: RealValue): RealResult {
   const turns = isExactReal(x) ? turnsOfTangent(x) : null;
   return turns === null ? checkedReal('arctan', x) : succeed(fromTurns(turns, 'rad'));
 }

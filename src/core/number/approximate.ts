@@ -1,4 +1,4 @@
-import type { Alive } from '../base/alive';
+import type { ShouldContinue } from '../base/should-continue';
 import { assertNever } from '../base/never';
 import * as ball from './ball';
 import type { Ball } from './ball';
@@ -45,7 +45,7 @@ function exactBall(v: Exclude<RealValue, Real>, bits: number): Ball {
  * A ball that holds the value, of about `bits` bits of working precision (its own width tells what is settled).
  * Shared parts of a recipe are worked once a call.
  */
-export function toBall(v: RealValue, bits: number, alive: Alive): BallAnswer {
+export function toBall(v: RealValue, bits: number, shouldContinue: ShouldContinue): BallAnswer {
   const known = new Map<Real, Map<number, BallAnswer>>();
   const visit = (part: RealValue, at: number): BallAnswer => {
     if (part.kind !== 'real') return exactBall(part, at);
@@ -53,7 +53,7 @@ export function toBall(v: RealValue, bits: number, alive: Alive): BallAnswer {
     known.set(part, seen);
     const before = seen.get(at);
     if (before !== undefined) return before;
-    if (!alive()) return 'stopped';
+    if (!shouldContinue()) return 'stopped';
     const answer = realOps[part.op](
       part.args.map((arg) => (precision: number) => visit(arg, precision)),
       at,
@@ -70,7 +70,7 @@ export type Verdict<T> = T | 'undecided' | 'too-large' | 'stopped';
 export function refine<T>(
   v: RealValue,
   startBits: number,
-  alive: Alive,
+  shouldContinue: ShouldContinue,
   decide: (b: Ball) => T | null,
   mostBits = CEILING_BITS,
 ): { verdict: Verdict<T>; last: Ball | null } {
@@ -78,7 +78,7 @@ export function refine<T>(
   // Square-free radicands are independent over the rationals: a sum of roots with terms is never zero, however near.
   const ceiling = Math.max(v.kind === 'real' ? mostBits : EXACT_CEILING_BITS, startBits);
   for (let bits = startBits; ; bits = Math.min(2 * bits, ceiling)) {
-    const answer = toBall(v, bits, alive);
+    const answer = toBall(v, bits, shouldContinue);
     if (answer === 'stopped' || answer === 'too-large') return { verdict: answer, last };
     if (isBall(answer)) {
       last = answer;
@@ -90,11 +90,11 @@ export function refine<T>(
 }
 
 /** The sign of a value by balls alone: exact kinds always, reals when a ball leaves zero before the ceiling. */
-export function signByBalls(v: RealValue, alive: Alive, ceiling = CEILING_BITS): Verdict<-1 | 0 | 1> {
+export function signByBalls(v: RealValue, shouldContinue: ShouldContinue, ceiling = CEILING_BITS): Verdict<-1 | 0 | 1> {
   if (v.kind === 'rational') return rationalSign(v.value);
   if (v.kind === 'pi') return rationalSign(v.times);
   if (v.kind === 'radical') return rationalSign(v.of.coefficient);
-  return refine(v, 64, alive, ball.signOf, ceiling).verdict;
+  return refine(v, 64, shouldContinue, ball.signOf, ceiling).verdict;
 }
 
 /** Recipes whose operations stand deeper inside each other could not be walked without running out of stack. */

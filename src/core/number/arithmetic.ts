@@ -1,8 +1,8 @@
-import type { Trouble } from '../base/problem';
+import type { ProblemData } from '../base/problem';
 import { fail, succeed } from '../base/result';
 import type { Result } from '../base/result';
 import { MOST_DEPTH, MOST_PARTS, partCount, recipeDepth } from './approximate';
-import type { Alive } from '../base/alive';
+import type { ShouldContinue } from '../base/should-continue';
 import { bitLength } from './integer';
 import * as q from './rational';
 import type { Rational } from './rational';
@@ -16,9 +16,9 @@ import { asRational, fromRational, fromWhole } from './value';
 import type { ExactReal, RealValue } from './value';
 
 /** A value, or what is wrong with making it; the evaluator gives it its place. */
-export type Outcome = Result<RealValue, Trouble>;
+export type RealResult = Result<RealValue, ProblemData>;
 
-export const trouble = (t: Trouble): Outcome => fail(t);
+export const problemData = (t: ProblemData): RealResult => fail(t);
 export const ZERO = fromWhole(0);
 export const ONE = fromWhole(1);
 export const PI: ExactReal = { kind: 'pi', times: q.ONE };
@@ -29,7 +29,7 @@ export function real(op: RealOp, ...args: RealValue[]): RealValue {
 }
 
 /** A real, refused when its recipe has grown past what can be walked. */
-export function checkedReal(op: RealOp, ...args: RealValue[]): Outcome {
+export function checkedReal(op: RealOp, ...args: RealValue[]): RealResult {
   const made = real(op, ...args);
   return partCount(made) > MOST_PARTS || recipeDepth(made) > MOST_DEPTH ? fail({ code: 'too-large' }) : succeed(made);
 }
@@ -53,16 +53,16 @@ export function fromRadical(of: Radical): ExactReal {
 }
 
 /** A rational, a single square root or a higher root, taken apart into powers of primes; null for all else. */
-export function asRootProduct(v: RealValue, alive: Alive): RootProduct | null {
+export function asRootProduct(v: RealValue, shouldContinue: ShouldContinue): RootProduct | null {
   switch (v.kind) {
     case 'rational':
       return { coefficient: v.value, exponents: new Map() };
     case 'surd': {
       const [only, more] = v.sum;
-      return more === undefined ? radical.productOf(only!.coefficient, only!.radicand, 2, alive) : null;
+      return more === undefined ? radical.productOf(only!.coefficient, only!.radicand, 2, shouldContinue) : null;
     }
     case 'radical':
-      return radical.productOf(v.of.coefficient, v.of.radicand, v.of.index, alive);
+      return radical.productOf(v.of.coefficient, v.of.radicand, v.of.index, shouldContinue);
     case 'pi':
     case 'real':
       return null;
@@ -78,7 +78,7 @@ export function fromRootProduct(product: RootProduct | null): ExactReal | null {
 /** Rounds of search (64 steps each) for the factors of what is multiplied: where they are not found, the product is a real. */
 const FEW_ROUNDS = 2000;
 
-function fewRounds(): Alive {
+function fewRounds(): ShouldContinue {
   let left = FEW_ROUNDS;
   return () => (left -= 1) > 0;
 }
@@ -87,8 +87,8 @@ function multiplyRoots(a: RealValue, b: RealValue): ExactReal | null {
   if (a.kind === 'radical' && b.kind === 'rational')
     return fromRadical({ ...a.of, coefficient: q.multiply(a.of.coefficient, b.value) });
   if (b.kind === 'radical' && a.kind === 'rational') return multiplyRoots(b, a);
-  const alive = fewRounds();
-  const [left, right] = [asRootProduct(a, alive), asRootProduct(b, alive)];
+  const shouldContinue = fewRounds();
+  const [left, right] = [asRootProduct(a, shouldContinue), asRootProduct(b, shouldContinue)];
   return left && right && fromRootProduct(radical.multiply(left, right));
 }
 
@@ -164,14 +164,14 @@ export function multiply(a: RealValue, b: RealValue): RealValue {
 }
 
 /** a / b. Problems: divide-by-zero; not-converged when it stays open whether b is zero. */
-export function divide(a: RealValue, b: RealValue, alive: Alive): Outcome {
+export function divide(a: RealValue, b: RealValue, shouldContinue: ShouldContinue): RealResult {
   const bottom = asRational(b);
   if (bottom !== null) {
-    if (q.isZero(bottom)) return trouble({ code: 'divide-by-zero' });
+    if (q.isZero(bottom)) return problemData({ code: 'divide-by-zero' });
     return succeed(multiply(a, fromRational(q.reciprocal(bottom))));
   }
-  const sign = signOf(b, alive);
-  if (sign === 0) return trouble({ code: 'divide-by-zero' });
+  const sign = signOf(b, shouldContinue);
+  if (sign === 0) return problemData({ code: 'divide-by-zero' });
   if (typeof sign === 'string') return undecided(sign);
   if (a === b) return succeed(ONE);
   if (a.kind === 'pi' && b.kind === 'pi') return succeed(fromRational(q.divide(a.times, b.times)));
@@ -179,8 +179,9 @@ export function divide(a: RealValue, b: RealValue, alive: Alive): Outcome {
   // 1/(1/x) is x itself.
   if (isOneValue(a) && b.kind === 'real' && b.op === 'divide' && isOneValue(b.args[0]!)) return succeed(b.args[1]!);
   if (b.kind === 'radical') {
-    const product = asRootProduct(b, alive);
-    const inverse = product && fromRootProduct(radical.raise({ ...product, coefficient: q.ONE }, q.whole(-1), alive));
+    const product = asRootProduct(b, shouldContinue);
+    const inverse =
+      product && fromRootProduct(radical.raise({ ...product, coefficient: q.ONE }, q.whole(-1), shouldContinue));
     if (inverse) return succeed(multiply(multiply(a, inverse), fromRational(q.reciprocal(b.of.coefficient))));
   }
   if (b.kind === 'surd') {
@@ -191,13 +192,13 @@ export function divide(a: RealValue, b: RealValue, alive: Alive): Outcome {
 }
 
 /** What an open question becomes: it is said, never guessed. */
-export function undecided(verdict: 'undecided' | 'too-large' | 'stopped'): Outcome {
-  return trouble({ code: verdict === 'undecided' ? 'not-converged' : verdict });
+export function undecided(verdict: 'undecided' | 'too-large' | 'stopped'): RealResult {
+  return problemData({ code: verdict === 'undecided' ? 'not-converged' : verdict });
 }
 
 /** |v|. A real keeps its own recipe where its sign is known. */
-export function magnitude(v: RealValue, alive: Alive): Outcome {
-  const sign = signOf(v, alive);
+export function magnitude(v: RealValue, shouldContinue: ShouldContinue): RealResult {
+  const sign = signOf(v, shouldContinue);
   if (sign === 'too-large' || sign === 'stopped') return undecided(sign);
   if (sign === 'undecided') return checkedReal('magnitude', v);
   return succeed(sign < 0 ? negate(v) : v);

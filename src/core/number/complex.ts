@@ -1,11 +1,11 @@
-import type { Alive } from '../base/alive';
-import type { Trouble } from '../base/problem';
+import type { ShouldContinue } from '../base/should-continue';
+import type { ProblemData } from '../base/problem';
 import { succeed } from '../base/result';
 import type { Result } from '../base/result';
 import { arctanRadians, fromTurns, ofRadians, turnsOfSine } from './angle';
 import { compareWith, signOf } from './sign';
 import * as real from './arithmetic';
-import { ONE, PI, ZERO, trouble, undecided } from './arithmetic';
+import { ONE, PI, ZERO, problemData, undecided } from './arithmetic';
 import { expOf, lnOf } from './logarithm';
 import { power as realPower, root } from './power';
 import * as q from './rational';
@@ -18,7 +18,7 @@ import type { Complex, RealValue, Value } from './value';
  */
 
 /** A value, real or complex, or what is wrong with making it. */
-export type ComplexOutcome = Result<Value, Trouble>;
+export type ComplexOutcome = Result<Value, ProblemData>;
 
 const HALF = fromRational(q.rational(1n, 2n));
 const MINUS_ONE = fromRational(q.whole(-1));
@@ -33,7 +33,10 @@ export const complex = (re: RealValue, im: RealValue): Value =>
 export const I = complex(ZERO, ONE);
 
 /** Goes on with a result that is there. */
-export function chain<A, B>(made: Result<A, Trouble>, next: (value: A) => Result<B, Trouble>): Result<B, Trouble> {
+export function chain<A, B>(
+  made: Result<A, ProblemData>,
+  next: (value: A) => Result<B, ProblemData>,
+): Result<B, ProblemData> {
   return made.ok ? next(made.value) : made;
 }
 
@@ -62,35 +65,35 @@ const squareOfSize = (z: Value): RealValue =>
   real.add(real.multiply(reOf(z), reOf(z)), real.multiply(imOf(z), imOf(z)));
 
 /** a / b = a·b̄ / |b|². Problems: divide-by-zero. */
-export function divide(a: Value, b: Value, alive: Alive): ComplexOutcome {
+export function divide(a: Value, b: Value, shouldContinue: ShouldContinue): ComplexOutcome {
   if (isReal(b)) {
-    if (isReal(a)) return real.divide(a, b, alive);
-    return chain(real.divide(a.re, b, alive), (re) =>
-      chain(real.divide(a.im, b, alive), (im) => succeed(complex(re, im))),
+    if (isReal(a)) return real.divide(a, b, shouldContinue);
+    return chain(real.divide(a.re, b, shouldContinue), (re) =>
+      chain(real.divide(a.im, b, shouldContinue), (im) => succeed(complex(re, im))),
     );
   }
-  return divide(multiply(a, conjugate(b)), squareOfSize(b), alive);
+  return divide(multiply(a, conjugate(b)), squareOfSize(b), shouldContinue);
 }
 
 /** |z|. */
-export const modulus = (z: Value, alive: Alive): Result<RealValue, Trouble> =>
-  isReal(z) ? real.magnitude(z, alive) : root(squareOfSize(z), 2, alive, 'abs');
+export const modulus = (z: Value, shouldContinue: ShouldContinue): Result<RealValue, ProblemData> =>
+  isReal(z) ? real.magnitude(z, shouldContinue) : root(squareOfSize(z), 2, shouldContinue, 'abs');
 
 const timesI = (z: Value): Value => complex(real.negate(imOf(z)), reOf(z));
 const overI = (z: Value): Value => complex(imOf(z), real.negate(reOf(z)));
 
 /** arg z in radians, in (−π, π]. Problems: domain at zero. */
-export function argument(z: Value, alive: Alive): Result<RealValue, Trouble> {
-  const [x, y] = [signOf(reOf(z), alive), signOf(imOf(z), alive)];
+export function argument(z: Value, shouldContinue: ShouldContinue): Result<RealValue, ProblemData> {
+  const [x, y] = [signOf(reOf(z), shouldContinue), signOf(imOf(z), shouldContinue)];
   if (typeof y === 'string') return undecided(y);
   if (typeof x === 'string') return undecided(x);
   if (y === 0) {
-    if (x === 0) return trouble({ code: 'domain', reason: 'zero-argument', fn: 'arg' });
+    if (x === 0) return problemData({ code: 'domain', reason: 'zero-argument', fn: 'arg' });
     return succeed(x > 0 ? ZERO : PI);
   }
   const quarter = real.piTimes(q.rational(BigInt(y), 2n));
   if (x === 0) return succeed(quarter);
-  return chain(real.divide(imOf(z), reOf(z), alive), (slope) =>
+  return chain(real.divide(imOf(z), reOf(z), shouldContinue), (slope) =>
     chain(arctanRadians(slope), (angle) => succeed(x > 0 ? angle : real.add(angle, real.add(quarter, quarter)))),
   );
 }
@@ -107,28 +110,28 @@ export const exp = (z: Value): ComplexOutcome =>
   isReal(z) ? expOf(z) : chain(expOf(z.re), (size) => fromPolar(size, z.im));
 
 /** ln z = ln|z| + i·arg z. Problems: domain at zero. */
-export function ln(z: Value, alive: Alive, fn = 'ln'): ComplexOutcome {
+export function ln(z: Value, shouldContinue: ShouldContinue, fn = 'ln'): ComplexOutcome {
   if (isReal(z)) {
-    const sign = signOf(z, alive);
-    if (sign === 1 || sign === 0) return lnOf(z, alive, fn);
-    return chain(lnOf(real.negate(z), alive, fn), (size) => succeed(complex(size, PI)));
+    const sign = signOf(z, shouldContinue);
+    if (sign === 1 || sign === 0) return lnOf(z, shouldContinue, fn);
+    return chain(lnOf(real.negate(z), shouldContinue, fn), (size) => succeed(complex(size, PI)));
   }
-  return chain(lnOf(squareOfSize(z), alive, fn), (twice) =>
-    chain(argument(z, alive), (angle) => succeed(complex(real.multiply(twice, HALF), angle))),
+  return chain(lnOf(squareOfSize(z), shouldContinue, fn), (twice) =>
+    chain(argument(z, shouldContinue), (angle) => succeed(complex(real.multiply(twice, HALF), angle))),
   );
 }
 
 /** √z = √((|z| + re)/2) ± i·√((|z| − re)/2) with the sign of im; real part never negative. */
-export function squareRoot(z: Value, alive: Alive): ComplexOutcome {
+export function squareRoot(z: Value, shouldContinue: ShouldContinue): ComplexOutcome {
   if (isReal(z)) {
-    if (signOf(z, alive) !== -1) return root(z, 2, alive, 'sqrt');
-    return chain(root(real.negate(z), 2, alive, 'sqrt'), (size) => succeed(complex(ZERO, size)));
+    if (signOf(z, shouldContinue) !== -1) return root(z, 2, shouldContinue, 'sqrt');
+    return chain(root(real.negate(z), 2, shouldContinue, 'sqrt'), (size) => succeed(complex(ZERO, size)));
   }
-  const sign = signOf(z.im, alive);
+  const sign = signOf(z.im, shouldContinue);
   if (typeof sign === 'string') return undecided(sign);
-  return chain(modulus(z, alive), (size) =>
-    chain(root(real.multiply(real.add(size, z.re), HALF), 2, alive, 'sqrt'), (re) =>
-      chain(root(real.multiply(real.subtract(size, z.re), HALF), 2, alive, 'sqrt'), (im) =>
+  return chain(modulus(z, shouldContinue), (size) =>
+    chain(root(real.multiply(real.add(size, z.re), HALF), 2, shouldContinue, 'sqrt'), (re) =>
+      chain(root(real.multiply(real.subtract(size, z.re), HALF), 2, shouldContinue, 'sqrt'), (im) =>
         succeed(complex(re, sign < 0 ? real.negate(im) : im)),
       ),
     ),
@@ -139,12 +142,12 @@ export function squareRoot(z: Value, alive: Alive): ComplexOutcome {
 const FEW_FACTORS = 8n;
 const MOST_FACTORS = 1024n;
 
-function wholePower(z: Value, n: bigint, alive: Alive): Value | null {
+function wholePower(z: Value, n: bigint, shouldContinue: ShouldContinue): Value | null {
   if (n > MOST_FACTORS) return null;
   let result: Value = ONE;
   let square = z;
   for (let rest = n; rest > 0n; rest >>= 1n) {
-    if (!alive()) return null;
+    if (!shouldContinue()) return null;
     if (rest & 1n) result = multiply(result, square);
     if (rest > 1n) square = multiply(square, square);
   }
@@ -155,34 +158,35 @@ function wholePower(z: Value, n: bigint, alive: Alive): Value | null {
  * z^w = e^(w·ln z), the principal value (DLMF 4.2.26); 0^0 = 1. Whole powers and square roots of exact numbers stay
  * exact, and so do powers whose size and angle come out: (−8)^(1/3) = 1 + √3·i.
  */
-export function power(z: Value, w: Value, alive: Alive): ComplexOutcome {
-  if (isReal(z) && isReal(w) && signOf(z, alive) !== -1) return realPower(z, w, alive);
+export function power(z: Value, w: Value, shouldContinue: ShouldContinue): ComplexOutcome {
+  if (isReal(z) && isReal(w) && signOf(z, shouldContinue) !== -1) return realPower(z, w, shouldContinue);
   const to = asRational(w);
   if (to !== null) {
-    if (isReal(z) && to.d === 1n) return realPower(z, w as RealValue, alive);
+    if (isReal(z) && to.d === 1n) return realPower(z, w as RealValue, shouldContinue);
     if (to.d === 1n) {
-      const made = wholePower(z, to.n < 0n ? -to.n : to.n, alive);
-      if (made !== null) return to.n < 0n ? divide(ONE, made, alive) : succeed(made);
+      const made = wholePower(z, to.n < 0n ? -to.n : to.n, shouldContinue);
+      if (made !== null) return to.n < 0n ? divide(ONE, made, shouldContinue) : succeed(made);
     }
-    if (to.d === 2n) return chain(squareRoot(z, alive), (half) => power(half, fromRational(q.whole(to.n)), alive));
-    return chain(modulus(z, alive), (size) =>
-      chain(argument(z, alive), (angle) =>
-        chain(realPower(size, fromRational(to), alive), (grown) =>
+    if (to.d === 2n)
+      return chain(squareRoot(z, shouldContinue), (half) => power(half, fromRational(q.whole(to.n)), shouldContinue));
+    return chain(modulus(z, shouldContinue), (size) =>
+      chain(argument(z, shouldContinue), (angle) =>
+        chain(realPower(size, fromRational(to), shouldContinue), (grown) =>
           fromPolar(grown, real.multiply(angle, fromRational(to))),
         ),
       ),
     );
   }
-  if (isReal(z) && signOf(z, alive) === 0) {
-    const sign = signOf(reOf(w), alive);
-    return sign === 1 ? succeed(ZERO) : trouble({ code: 'divide-by-zero' });
+  if (isReal(z) && signOf(z, shouldContinue) === 0) {
+    const sign = signOf(reOf(w), shouldContinue);
+    return sign === 1 ? succeed(ZERO) : problemData({ code: 'divide-by-zero' });
   }
-  return chain(ln(z, alive, '^'), (log) => exp(multiply(w, log)));
+  return chain(ln(z, shouldContinue, '^'), (log) => exp(multiply(w, log)));
 }
 
 /** The principal n-th root for whole n ≥ 1. */
-export const nthRoot = (z: Value, n: bigint, alive: Alive): ComplexOutcome =>
-  power(z, fromRational(q.rational(1n, n)), alive);
+export const nthRoot = (z: Value, n: bigint, shouldContinue: ShouldContinue): ComplexOutcome =>
+  power(z, fromRational(q.rational(1n, n)), shouldContinue);
 
 /** z! = Γ(z + 1) off the real line. */
 export function factorialOf(z: Complex): Value {
@@ -220,14 +224,14 @@ const arcoshOf = (x: RealValue): RealValue =>
   x.kind === 'rational' && q.equal(x.value, q.ONE) ? ZERO : real.real('arcosh', x);
 
 /** Where a real number lies beside −1 and 1. */
-function sideOf(x: RealValue, alive: Alive): 'below' | 'inside' | 'above' {
-  if (compareWith(x, q.ONE, alive) === 1) return 'above';
-  return compareWith(x, q.whole(-1), alive) === -1 ? 'below' : 'inside';
+function sideOf(x: RealValue, shouldContinue: ShouldContinue): 'below' | 'inside' | 'above' {
+  if (compareWith(x, q.ONE, shouldContinue) === 1) return 'above';
+  return compareWith(x, q.whole(-1), shouldContinue) === -1 ? 'below' : 'inside';
 }
 
 /** arcsin of a real number, beyond ±1 on the side that the logarithm's formula takes: ±(π/2 − i·arcosh |x|). */
-function arcsinOfReal(x: RealValue, alive: Alive): Value {
-  switch (sideOf(x, alive)) {
+function arcsinOfReal(x: RealValue, shouldContinue: ShouldContinue): Value {
+  switch (sideOf(x, shouldContinue)) {
     case 'above':
       return complex(QUARTER, real.negate(arcoshOf(x)));
     case 'below':
@@ -240,54 +244,56 @@ function arcsinOfReal(x: RealValue, alive: Alive): Value {
 }
 
 /** arcsin z = −i·ln(iz + √(1 − z²)) in radians (DLMF 4.23.19 and its cuts). */
-export function arcsin(z: Value, alive: Alive): ComplexOutcome {
-  if (isReal(z)) return succeed(arcsinOfReal(z, alive));
-  return arcsinByLogarithm(z, alive);
+export function arcsin(z: Value, shouldContinue: ShouldContinue): ComplexOutcome {
+  if (isReal(z)) return succeed(arcsinOfReal(z, shouldContinue));
+  return arcsinByLogarithm(z, shouldContinue);
 }
 
-const arcsinByLogarithm = (z: Value, alive: Alive): ComplexOutcome =>
-  chain(squareRoot(subtract(ONE, multiply(z, z)), alive), (rest) =>
-    chain(ln(add(timesI(z), rest), alive), (log) => succeed(overI(log))),
+const arcsinByLogarithm = (z: Value, shouldContinue: ShouldContinue): ComplexOutcome =>
+  chain(squareRoot(subtract(ONE, multiply(z, z)), shouldContinue), (rest) =>
+    chain(ln(add(timesI(z), rest), shouldContinue), (log) => succeed(overI(log))),
   );
 
 /** arccos z = π/2 − arcsin z in radians (DLMF 4.23.16). */
-export const arccos = (z: Value, alive: Alive): ComplexOutcome =>
-  chain(arcsin(z, alive), (angle) => succeed(subtract(QUARTER, angle)));
+export const arccos = (z: Value, shouldContinue: ShouldContinue): ComplexOutcome =>
+  chain(arcsin(z, shouldContinue), (angle) => succeed(subtract(QUARTER, angle)));
 
 /** arctan z = (i/2)·(ln(1 − iz) − ln(1 + iz)) in radians (DLMF 4.23.26). Problems: domain at ±i. */
-export function arctan(z: Value, alive: Alive): ComplexOutcome {
+export function arctan(z: Value, shouldContinue: ShouldContinue): ComplexOutcome {
   const [below, above] = [subtract(ONE, timesI(z)), add(ONE, timesI(z))];
-  return chain(ln(below, alive, 'atan'), (first) =>
-    chain(ln(above, alive, 'atan'), (second) => succeed(multiply(timesI(subtract(first, second)), HALF))),
+  return chain(ln(below, shouldContinue, 'atan'), (first) =>
+    chain(ln(above, shouldContinue, 'atan'), (second) => succeed(multiply(timesI(subtract(first, second)), HALF))),
   );
 }
 
 /** arsinh z = i·arcsin(−iz) (DLMF 4.37). */
-export const arsinh = (z: Value, alive: Alive): ComplexOutcome =>
-  chain(arcsin(overI(z), alive), (angle) => succeed(timesI(angle)));
+export const arsinh = (z: Value, shouldContinue: ShouldContinue): ComplexOutcome =>
+  chain(arcsin(overI(z), shouldContinue), (angle) => succeed(timesI(angle)));
 
 /** arcosh z = ln(z + √(z + 1)·√(z − 1)) (DLMF 4.37.21). */
-export function arcosh(z: Value, alive: Alive): ComplexOutcome {
-  if (!isReal(z)) return arcoshByLogarithm(z, alive);
-  switch (sideOf(z, alive)) {
+export function arcosh(z: Value, shouldContinue: ShouldContinue): ComplexOutcome {
+  if (!isReal(z)) return arcoshByLogarithm(z, shouldContinue);
+  switch (sideOf(z, shouldContinue)) {
     case 'above':
       return succeed(arcoshOf(z));
     case 'below':
       return succeed(complex(arcoshOf(real.negate(z)), PI));
     case 'inside':
-      return chain(arccos(z, alive), (angle) => succeed(timesI(angle)));
+      return chain(arccos(z, shouldContinue), (angle) => succeed(timesI(angle)));
   }
 }
 
-const arcoshByLogarithm = (z: Value, alive: Alive): ComplexOutcome =>
-  chain(squareRoot(add(z, ONE), alive), (up) =>
-    chain(squareRoot(add(z, MINUS_ONE), alive), (down) => ln(add(z, multiply(up, down)), alive, 'acosh')),
+const arcoshByLogarithm = (z: Value, shouldContinue: ShouldContinue): ComplexOutcome =>
+  chain(squareRoot(add(z, ONE), shouldContinue), (up) =>
+    chain(squareRoot(add(z, MINUS_ONE), shouldContinue), (down) =>
+      ln(add(z, multiply(up, down)), shouldContinue, 'acosh'),
+    ),
   );
 
 /** artanh z = (ln(1 + z) − ln(1 − z))/2 (DLMF 4.37.24). Problems: domain at ±1. */
-export const artanh = (z: Value, alive: Alive): ComplexOutcome =>
-  chain(ln(add(ONE, z), alive, 'atanh'), (up) =>
-    chain(ln(subtract(ONE, z), alive, 'atanh'), (down) => succeed(multiply(subtract(up, down), HALF))),
+export const artanh = (z: Value, shouldContinue: ShouldContinue): ComplexOutcome =>
+  chain(ln(add(ONE, z), shouldContinue, 'atanh'), (up) =>
+    chain(ln(subtract(ONE, z), shouldContinue, 'atanh'), (down) => succeed(multiply(subtract(up, down), HALF))),
   );
 
 export const sinhOf = (z: Value): ComplexOutcome => chain(sin(timesI(z)), (s) => succeed(overI(s)));

@@ -1,4 +1,4 @@
-import type { Alive } from '../base/alive';
+import type { ShouldContinue } from '../base/should-continue';
 import { fromSurd } from './arithmetic';
 import { signOf } from './sign';
 import * as q from './rational';
@@ -13,7 +13,8 @@ const MOST_DEPTH = 3;
 const FEW_STEPS = 4_000;
 const HALF = q.rational(1n, 2n);
 
-const isPositive = (sum: SurdSum, alive: Alive): boolean => sum.length > 0 && signOf(fromSurd(sum), alive) === 1;
+const isPositive = (sum: SurdSum, shouldContinue: ShouldContinue): boolean =>
+  sum.length > 0 && signOf(fromSurd(sum), shouldContinue) === 1;
 
 /**
  * √a as a sum of square roots, for a sum a > 0, or null when it has no such form (A. Borodin, R. Fagin, J. Hopcroft,
@@ -21,10 +22,10 @@ const isPositive = (sum: SurdSum, alive: Alive): boolean => sum.length > 0 && si
  * With a = A + B√p: √a = √X ± √Y where X, Y = (A ± √(A² − pB²))/2; the inner roots lie in the field without √p and are
  * found in the same way. The result is squared and compared, so it is right whatever the way was.
  */
-export function denestedRoot(a: SurdSum, alive: Alive, depth = MOST_DEPTH): SurdSum | null {
+export function denestedRoot(a: SurdSum, shouldContinue: ShouldContinue, depth = MOST_DEPTH): SurdSum | null {
   const plain = surd.toRational(a);
-  if (plain !== null) return plain.n < 0n ? null : surd.squareRoot(plain, alive, FEW_STEPS);
-  if (depth === 0 || a.length > MOST_TERMS || !alive()) return null;
+  if (plain !== null) return plain.n < 0n ? null : surd.squareRoot(plain, shouldContinue, FEW_STEPS);
+  if (depth === 0 || a.length > MOST_TERMS || !shouldContinue()) return null;
   const p = surd.partingFactor(a);
   const inA = a.filter((t) => t.radicand % p !== 0n);
   const overP = a
@@ -32,16 +33,16 @@ export function denestedRoot(a: SurdSum, alive: Alive, depth = MOST_DEPTH): Surd
     .map((t) => ({ radicand: t.radicand / p, coefficient: t.coefficient }));
   if (inA.length === 0) return null;
   const square = surd.add(surd.multiply(inA, inA), surd.negate(surd.scale(surd.multiply(overP, overP), q.whole(p))));
-  if (!isPositive(square, alive)) return null;
-  const middle = denestedRoot(square, alive, depth - 1);
+  if (!isPositive(square, shouldContinue)) return null;
+  const middle = denestedRoot(square, shouldContinue, depth - 1);
   if (middle === null) return null;
   const [x, y] = [surd.scale(surd.add(inA, middle), HALF), surd.scale(surd.add(inA, surd.negate(middle)), HALF)];
-  if (!isPositive(x, alive) || !isPositive(y, alive)) return null;
-  const [rootX, rootY] = [denestedRoot(x, alive, depth - 1), denestedRoot(y, alive, depth - 1)];
+  if (!isPositive(x, shouldContinue) || !isPositive(y, shouldContinue)) return null;
+  const [rootX, rootY] = [denestedRoot(x, shouldContinue, depth - 1), denestedRoot(y, shouldContinue, depth - 1)];
   if (rootX === null || rootY === null) return null;
   for (const made of [surd.add(rootX, rootY), surd.add(rootX, surd.negate(rootY))]) {
     if (!surd.isKeepable(made) || !surd.equal(surd.multiply(made, made), a)) continue;
-    return isPositive(made, alive) ? made : surd.negate(made);
+    return isPositive(made, shouldContinue) ? made : surd.negate(made);
   }
   return null;
 }

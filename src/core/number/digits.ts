@@ -1,7 +1,7 @@
 import { absolute, bitLength, powerOfTen, roundDivide } from './integer';
 import * as ball from './ball';
 import { refine, toBall } from './approximate';
-import type { Alive } from '../base/alive';
+import type { ShouldContinue } from '../base/should-continue';
 import { rational } from './rational';
 import type { Rational } from './rational';
 import { isBall } from './real-ops';
@@ -27,7 +27,7 @@ const MOST_START_BITS = 60_000;
  * A real is refined until both ends of its ball round alike and the ball has left the rounded decimal itself; where
  * that cannot be shown (the value may be just that decimal) the nearest is given, not settled.
  */
-export function roundToPlaces(v: RealValue, places: number, alive: Alive): DecimalAnswer {
+export function roundToPlaces(v: RealValue, places: number, shouldContinue: ShouldContinue): DecimalAnswer {
   if (v.kind === 'rational') {
     const { n, d } = v.value;
     const ten = powerOfTen(Math.abs(places));
@@ -35,7 +35,7 @@ export function roundToPlaces(v: RealValue, places: number, alive: Alive): Decim
     const unscaled = roundDivide(top, bottom);
     return { unscaled, places, exact: unscaled * bottom === top, settled: true };
   }
-  const first = toBall(v, 64, alive);
+  const first = toBall(v, 64, shouldContinue);
   if (first === 'too-large' || first === 'stopped') return first;
   // Negative for small values, which need no more bits than their digits do.
   const size = isBall(first) && first.mid !== 0n ? ball.upperSize(first) : 0;
@@ -43,7 +43,7 @@ export function roundToPlaces(v: RealValue, places: number, alive: Alive): Decim
   if (startBits > MOST_START_BITS) return 'not-converged';
   // What is known only to lie in a fixed ball cannot leave the decimal by refining; its digits are proved all the same.
   const isFixed = restsOn(v, 'within');
-  const { verdict, last } = refine(v, startBits, alive, (b) => {
+  const { verdict, last } = refine(v, startBits, shouldContinue, (b) => {
     const { low, high } = ball.roundedEnds(b, places);
     if (low !== high) return null;
     return !isFixed && holds(b, low, places) ? null : low;
@@ -85,9 +85,12 @@ function holds(b: ball.Ball, unscaled: bigint, places: number): boolean {
 const LOG_TEN_OF_TWO = 0.3010299956639812;
 
 /** The power of ten just below |v|, perhaps one too small or too large; null for zero or what may be zero. */
-function decimalExponentGuess(v: RealValue, alive: Alive): number | null | 'too-large' | 'stopped' | 'not-converged' {
+function decimalExponentGuess(
+  v: RealValue,
+  shouldContinue: ShouldContinue,
+): number | null | 'too-large' | 'stopped' | 'not-converged' {
   if (v.kind === 'rational' && v.value.n === 0n) return null;
-  const { verdict, last } = refine(v, 64, alive, (b) => (ball.signOf(b) ? b : null));
+  const { verdict, last } = refine(v, 64, shouldContinue, (b) => (ball.signOf(b) ? b : null));
   if (verdict === 'too-large' || verdict === 'stopped') return verdict;
   if (verdict === 'undecided') return last === null ? 'not-converged' : null;
   return exponentOfBall(verdict);
@@ -129,10 +132,10 @@ function leadingDigits(of: Rational, digits: number): Decimal | null {
 }
 
 /** The digits from one ball of just enough bits, or null when it does not settle them. */
-function firstTry(v: RealValue, digits: number, alive: Alive): Decimal | null {
+function firstTry(v: RealValue, digits: number, shouldContinue: ShouldContinue): Decimal | null {
   const bits = Math.ceil(digits * BITS_A_DIGIT) + FIRST_TRY_BITS;
   if (bits > MOST_START_BITS) return null;
-  const b = toBall(v, bits, alive);
+  const b = toBall(v, bits, shouldContinue);
   if (!isBall(b) || !ball.signOf(b)) return null;
   const guess = exponentOfBall(b);
   if (Math.abs(guess) > MOST_FIRST_TRY) return null;
@@ -154,18 +157,18 @@ const MOST_FIRST_TRY = 300;
  * The value to `digits` significant digits, halves away from zero. Zero has places = digits − 1.
  * Problems: too-large from 10^1 000 000 on, stopped, not-converged when even the first digit stays open.
  */
-export function roundToFigures(v: RealValue, digits: number, alive: Alive): DecimalAnswer {
-  const quick = v.kind === 'rational' ? leadingDigits(v.value, digits) : firstTry(v, digits, alive);
+export function roundToFigures(v: RealValue, digits: number, shouldContinue: ShouldContinue): DecimalAnswer {
+  const quick = v.kind === 'rational' ? leadingDigits(v.value, digits) : firstTry(v, digits, shouldContinue);
   if (quick !== null) return quick;
-  const guess = decimalExponentGuess(v, alive);
+  const guess = decimalExponentGuess(v, shouldContinue);
   if (guess === 'too-large' || guess === 'stopped' || guess === 'not-converged') return guess;
-  if (guess === null) return roundToPlaces(v, digits - 1, alive);
+  if (guess === null) return roundToPlaces(v, digits - 1, shouldContinue);
   if (Math.abs(guess) > LARGEST_POWER) return 'too-large';
   const lowest = powerOfTen(digits - 1);
   const highest = lowest * 10n;
   let exponent = guess;
   for (;;) {
-    const rounded = roundToPlaces(v, digits - 1 - exponent, alive);
+    const rounded = roundToPlaces(v, digits - 1 - exponent, shouldContinue);
     if (typeof rounded === 'string') return rounded;
     const size = absolute(rounded.unscaled);
     if (size >= highest) exponent += 1;
@@ -182,10 +185,10 @@ export const exponentOf = (d: Decimal): number =>
 export function roundedRational(
   v: RealValue,
   digits: number,
-  alive: Alive,
+  shouldContinue: ShouldContinue,
 ): Rational | Exclude<DecimalAnswer, Decimal> {
   if (v.kind === 'rational') return v.value;
-  const made = roundToFigures(v, digits, alive);
+  const made = roundToFigures(v, digits, shouldContinue);
   if (typeof made === 'string') return made;
   const { unscaled, places } = made;
   return places >= 0 ? rational(unscaled, powerOfTen(places)) : rational(unscaled * powerOfTen(-places));

@@ -1,10 +1,10 @@
-import type { Alive } from '../base/alive';
+import type { ShouldContinue } from '../base/should-continue';
 import * as ball from './ball';
 import type { Ball } from './ball';
 import { exp } from './elementary';
-import type { BallFunction } from './part-balls';
+import type { BallFunction } from './real-expr-balls';
 import { isBall } from './real-ops';
-import { sharpBall } from './part-balls';
+import { sharpBall } from './real-expr-balls';
 
 /** An end of an integral: a number, or ±∞. */
 export type End = Ball | '-infinity' | 'infinity';
@@ -96,7 +96,7 @@ export function estimatedIntegral(
   from: End,
   to: End,
   target: number,
-  alive: Alive,
+  shouldContinue: ShouldContinue,
 ): Estimate | null | 'stopped' {
   const bits = 2 * target + 64;
   const rule = ruleFor(from, to);
@@ -118,7 +118,7 @@ export function estimatedIntegral(
     for (const direction of [1n, -1n]) {
       let quiet = 0;
       for (let k = first ? (direction === 1n ? 0n : 1n) : 1n; quiet < 4; k += first ? 1n : 2n) {
-        if (!alive()) return 'stopped';
+        if (!shouldContinue()) return 'stopped';
         const t: Ball = { mid: direction * k, rad: 0n, exp: -level };
         if (k > 1n << BigInt(level + 3)) return null;
         const made = term(t);

@@ -1,4 +1,4 @@
-import type { Alive } from '../base/alive';
+import type { ShouldContinue } from '../base/should-continue';
 import { fromRootProduct, fromSurd, piTimes } from './arithmetic';
 import { bitLength } from './integer';
 import * as p from './polynomial';
@@ -87,17 +87,17 @@ function mayCombine(v: RealValue): boolean {
 }
 const MOST_LOOKED_AT = 200;
 
-function simplifiedReal(v: RealValue, alive: Alive): RealValue {
+function simplifiedReal(v: RealValue, shouldContinue: ShouldContinue): RealValue {
   if (v.kind !== 'real' || !mayCombine(v)) return v;
-  const found = rewritten(v, alive);
+  const found = rewritten(v, shouldContinue);
   if (found?.top.size === 0) return { kind: 'rational', value: q.ZERO };
   return found?.bottom === p.ONE ? (toExact(found.top) ?? v) : v;
 }
 
 /** The value as an exact one when the exact layer can prove that it is; else as it is. */
-export function simplified(v: Value, alive: Alive): Value {
-  if (isReal(v)) return simplifiedReal(v, alive);
-  const [re, im] = [simplifiedReal(v.re, alive), simplifiedReal(v.im, alive)];
+export function simplified(v: Value, shouldContinue: ShouldContinue): Value {
+  if (isReal(v)) return simplifiedReal(v, shouldContinue);
+  const [re, im] = [simplifiedReal(v.re, shouldContinue), simplifiedReal(v.im, shouldContinue)];
   if (im.kind === 'rational' && q.isZero(im.value)) return re;
   return re === v.re && im === v.im ? v : { kind: 'complex', re, im };
 }

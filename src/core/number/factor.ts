@@ -1,4 +1,4 @@
-import type { Alive } from '../base/alive';
+import type { ShouldContinue } from '../base/should-continue';
 import { bitLength, gcd, perfectRoot, power } from './integer';
 
 const SMALL_LIMIT = 2000;
@@ -51,13 +51,13 @@ export function isPrime(n: bigint): boolean {
 }
 
 /** A proper divisor of an odd composite n by Pollard's rho with Brent's batching, or null when the steps run out. */
-function properDivisor(n: bigint, steps: number, alive: Alive): bigint | null {
+function properDivisor(n: bigint, steps: number, shouldContinue: ShouldContinue): bigint | null {
   let left = steps;
-  for (let c = 1n; left > 0 && alive(); c += 1n) {
+  for (let c = 1n; left > 0 && shouldContinue(); c += 1n) {
     let slow = 2n;
     let fast = 2n;
     let product = 1n;
-    while (left > 0 && alive()) {
+    while (left > 0 && shouldContinue()) {
       const slowMark = slow;
       const fastMark = fast;
       for (let i = 0; i < 64; i += 1) {
@@ -105,17 +105,17 @@ const LONGEST_FACTORED_BITS = 4096;
  * The prime factors of n ≥ 1 in rising order, or null when `steps` of search were not enough or it was told to stop.
  * The time grows with the root of the second largest factor; factors to about 10^9 are found with the default.
  */
-export function factorise(n: bigint, alive: Alive, steps = 100_000): readonly PrimePower[] | null {
+export function factorise(n: bigint, shouldContinue: ShouldContinue, steps = 100_000): readonly PrimePower[] | null {
   const found = new Map<bigint, number>();
   const note = (p: bigint, k = 1) => found.set(p, (found.get(p) ?? 0) + k);
   let rest = n;
   for (const p of smallPrimes) {
-    if (p * p > rest || !alive()) break;
+    if (p * p > rest || !shouldContinue()) break;
     const [left, times] = stripped(rest, p);
     if (times > 0) note(p, times);
     rest = left;
   }
-  if (bitLength(rest) > LONGEST_FACTORED_BITS || !alive()) return null;
+  if (bitLength(rest) > LONGEST_FACTORED_BITS || !shouldContinue()) return null;
   const open = rest > 1n ? [rest] : [];
   for (let m = open.pop(); m !== undefined; m = open.pop()) {
     const root = perfectRoot(m, 2);
@@ -124,7 +124,7 @@ export function factorise(n: bigint, alive: Alive, steps = 100_000): readonly Pr
     else {
       // A step on a long number takes longer, and finds no more.
       const few = Math.ceil(steps / Math.max(1, (bitLength(m) / 100) ** 3));
-      const divisor = properDivisor(m, few, alive);
+      const divisor = properDivisor(m, few, shouldContinue);
       if (divisor === null) return null;
       open.push(divisor, m / divisor);
     }
@@ -133,10 +133,14 @@ export function factorise(n: bigint, alive: Alive, steps = 100_000): readonly Pr
 }
 
 /** n = square² · free with `free` square-free, for n ≥ 1; null when n could not be factorised within the steps. */
-export function squarePart(n: bigint, alive: Alive, steps?: number): { square: bigint; free: bigint } | null {
+export function squarePart(
+  n: bigint,
+  shouldContinue: ShouldContinue,
+  steps?: number,
+): { square: bigint; free: bigint } | null {
   const root = perfectRoot(n, 2);
   if (root !== null) return { square: root, free: 1n };
-  const factors = factorise(n, alive, steps);
+  const factors = factorise(n, shouldContinue, steps);
   if (factors === null) return null;
   let square = 1n;
   let free = 1n;

@@ -1,4 +1,4 @@
-import type { Alive } from '../base/alive';
+import type { ShouldContinue } from '../base/should-continue';
 
 /** Whole numbers on BigInt: the helpers that the language does not bring. All are exact. */
 
@@ -32,11 +32,11 @@ export function gcd(a: bigint, b: bigint): bigint {
 }
 
 /** The same for numbers of any length, asking now and then whether to go on; null when told to stop. */
-export function gcdWithin(a: bigint, b: bigint, alive: Alive): bigint | null {
+export function gcdWithin(a: bigint, b: bigint, shouldContinue: ShouldContinue): bigint | null {
   let x = absolute(a);
   let y = absolute(b);
   for (let step = 0; y !== 0n; step += 1) {
-    if (step % 32 === 31 && !alive()) return null;
+    if (step % 32 === 31 && !shouldContinue()) return null;
     [x, y] = [y, x % y];
   }
   return x;

@@ -18,7 +18,7 @@ import type { RealValue, Value } from './value';
 
 const SEED = 20261128;
 const runs = { seed: SEED, numRuns: 300 };
-const alive = () => true;
+const shouldContinue = () => true;
 
 const whole = fc.bigInt(-(10n ** 12n), 10n ** 12n);
 const fraction = fc.tuple(whole, fc.bigInt(1n, 10n ** 9n)).map(([n, d]) => q.rational(n, d));
@@ -108,7 +108,7 @@ describe(`functions of balls agree with themselves at four times the precision (
         const at = domain(op, x);
         if (at === null) return;
         const value = real(op, fromRational(at));
-        const [rough, fine] = [toBall(value, bits, alive), toBall(value, 4 * bits, alive)];
+        const [rough, fine] = [toBall(value, bits, shouldContinue), toBall(value, 4 * bits, shouldContinue)];
         if (!isBall(rough) || !isBall(fine)) return;
         // Both hold the true value, so they overlap; and the fine one is far narrower.
         const apart = ball.subtract(rough, fine, 2000);
@@ -124,7 +124,7 @@ const sum = fc
   .array(fc.tuple(fc.constantFrom(1, 2, 3, 5, 6, 7, 10, 15), smallFraction), { maxLength: 4 })
   .map((terms) =>
     terms.reduce<surd.SurdSum>(
-      (total, [n, c]) => surd.add(total, surd.scale(surd.squareRoot(q.whole(n), alive)!, c)),
+      (total, [n, c]) => surd.add(total, surd.scale(surd.squareRoot(q.whole(n), shouldContinue)!, c)),
       [],
     ),
   );
@@ -146,7 +146,7 @@ test(`square-root sums are a field: a·(1/a) = 1, distributive, and the ball has
 const radicalValue = fc
   .tuple(fc.constantFrom(2n, 3n, 6n, 10n), fc.constantFrom(3, 4, 5), smallFraction)
   .map(([n, k, c]) => {
-    const made = root(fromWhole(n), k, alive);
+    const made = root(fromWhole(n), k, shouldContinue);
     return made.ok ? multiply(made.value, fromRational(q.isZero(c) ? q.ONE : c)) : fromWhole(0);
   });
 
@@ -156,9 +156,12 @@ test(`roots of any index multiply and divide without loss, as their balls do (se
       const product = multiply(a, b);
       // Past the ceilings of index and radicand it is a real.
       if (product.kind === 'real') return;
-      const back = divide(product, b, alive);
+      const back = divide(product, b, shouldContinue);
       expect(back.ok && back.value).toEqual(a);
-      const [one, two] = [roundToFigures(product, 40, alive), roundToFigures(real('multiply', a, b), 40, alive)];
+      const [one, two] = [
+        roundToFigures(product, 40, shouldContinue),
+        roundToFigures(real('multiply', a, b), 40, shouldContinue),
+      ];
       if (typeof one === 'string' || typeof two === 'string') throw new Error('not rounded');
       if (two.settled) expect(one.unscaled).toBe(two.unscaled);
     }),
@@ -175,13 +178,13 @@ test(`nested roots come apart: √(a²) is |a| for sums of two roots (seed ${SEE
   );
   fc.assert(
     fc.property(small, ([m, n, c, d]) => {
-      const part = (k: number, by: bigint) => surd.scale(surd.squareRoot(q.whole(k), alive)!, q.whole(by));
+      const part = (k: number, by: bigint) => surd.scale(surd.squareRoot(q.whole(k), shouldContinue)!, q.whole(by));
       const a = surd.add(part(m, d), part(n, c));
       if (a.length < 2) return;
-      const made = root({ kind: 'surd', sum: surd.multiply(a, a) }, 2, alive);
+      const made = root({ kind: 'surd', sum: surd.multiply(a, a) }, 2, shouldContinue);
       const value: RealValue = { kind: 'surd', sum: a };
       expect(made.ok && (made.value.kind === 'surd' || made.value.kind === 'rational')).toBe(true);
-      const size = magnitude(value, alive);
+      const size = magnitude(value, shouldContinue);
       expect(made).toEqual(size);
     }),
     runs,
@@ -211,7 +214,7 @@ test(`a value is the same after it was saved (seed ${SEED})`, () => {
 test(`rounding: within half a unit, halves away from zero (seed ${SEED})`, () => {
   fc.assert(
     fc.property(fraction, fc.integer({ min: -6, max: 12 }), (x, places) => {
-      const made = roundToPlaces(fromRational(x), places, alive);
+      const made = roundToPlaces(fromRational(x), places, shouldContinue);
       if (typeof made === 'string') throw new Error(made);
       const unit = places >= 0 ? q.rational(1n, integerPower(10n, places)) : q.whole(integerPower(10n, -places));
       const shown = q.multiply(q.whole(made.unscaled), unit);
@@ -229,9 +232,9 @@ test('the same real in two recipes is settled alike, and what only looks exact i
   const two = fromWhole(2);
   const log = real('ln', two);
   const zero = subtract(add(log, real('ln', fromWhole(3))), real('ln', fromWhole(6)));
-  expect(roundToFigures(zero, 10, alive)).toMatchObject({ unscaled: 0n, settled: false });
+  expect(roundToFigures(zero, 10, shouldContinue)).toMatchObject({ unscaled: 0n, settled: false });
   expect(subtract(log, log)).toEqual(fromWhole(0));
-  expect(divide(log, log, alive)).toMatchObject({ value: fromWhole(1) });
+  expect(divide(log, log, shouldContinue)).toMatchObject({ value: fromWhole(1) });
   expect(multiply(log, fromWhole(0))).toEqual(fromWhole(0));
   expect(negate(negate(log))).toBe(log);
 });
@@ -255,7 +258,7 @@ test.each([
   ],
   [2n ** 61n - 1n, [[2n ** 61n - 1n, 1]]],
 ] as const)('%s has its prime factors', (n, expected) => {
-  expect(factorise(n, alive)!.map((f) => [f.prime, f.exponent])).toEqual(expected);
+  expect(factorise(n, shouldContinue)!.map((f) => [f.prime, f.exponent])).toEqual(expected);
 });
 
 test.each([
@@ -265,7 +268,7 @@ test.each([
   [36n, 4, '1·√6'],
   [-4n, 2, 'domain'],
 ] as const)('the root of %s, index %i, is %s', (n, k, expected) => {
-  const made = root(fromWhole(n), k, alive);
+  const made = root(fromWhole(n), k, shouldContinue);
   if (!made.ok) return expect(made.problem.code).toBe(expected);
   const { value } = made;
   if (value.kind === 'surd')
@@ -276,7 +279,9 @@ test.each([
 const gaussian = fc.tuple(smallFraction, smallFraction).map(([a, b]) => complex(fromRational(a), fromRational(b)));
 const surdComplex = fc
   .tuple(sum, smallFraction)
-  .map(([a, b]) => complex(fromSurd(a), multiply(fromRational(b), fromSurd(surd.squareRoot(q.whole(3), alive)!))));
+  .map(([a, b]) =>
+    complex(fromSurd(a), multiply(fromRational(b), fromSurd(surd.squareRoot(q.whole(3), shouldContinue)!))),
+  );
 
 test(`exact complex numbers are a field: distributive, a·(1/a) = 1, |ab|² = |a|²|b|² (seed ${SEED})`, () => {
   const number = fc.oneof(gaussian, surdComplex);
@@ -285,7 +290,7 @@ test(`exact complex numbers are a field: distributive, a·(1/a) = 1, |ab|² = |a
       expect(times(a, plus(b, c))).toEqual(plus(times(a, b), times(a, c)));
       const size = (z: Value) => times(z, conjugate(z));
       expect(size(times(a, b))).toEqual(times(size(a), size(b)));
-      const inverse = over(fromWhole(1), a, alive);
+      const inverse = over(fromWhole(1), a, shouldContinue);
       if (inverse.ok && isExact(inverse.value)) expect(times(a, inverse.value)).toEqual(fromWhole(1));
     }),
     runs,
@@ -302,9 +307,12 @@ test(`exact sums of roots and the same as recipes have the same 40 digits (seed 
           ? { ok: true as const, value: add(x, y) }
           : op === 'multiply'
             ? { ok: true as const, value: multiply(x, y) }
-            : divide(x, y, alive);
+            : divide(x, y, shouldContinue);
       if (!made.ok) throw new Error(made.problem.code);
-      const [exact, recipe] = [roundToFigures(made.value, 40, alive), roundToFigures(real(op, x, y), 40, alive)];
+      const [exact, recipe] = [
+        roundToFigures(made.value, 40, shouldContinue),
+        roundToFigures(real(op, x, y), 40, shouldContinue),
+      ];
       if (typeof exact === 'string' || typeof recipe === 'string') throw new Error('not rounded');
       // Only a value that is just a decimal, or zero, leaves the recipe unsettled.
       if (recipe.settled) expect([exact.unscaled, exact.places]).toEqual([recipe.unscaled, recipe.places]);

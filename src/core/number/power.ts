@@ -1,6 +1,6 @@
 import { succeed } from '../base/result';
 import { signOf } from './sign';
-import type { Alive } from '../base/alive';
+import type { ShouldContinue } from '../base/should-continue';
 import {
   ONE,
   ZERO,
@@ -13,10 +13,10 @@ import {
   magnitude,
   multiply,
   negate,
-  trouble,
+  problemData,
   undecided,
 } from './arithmetic';
-import type { Outcome } from './arithmetic';
+import type { RealResult } from './arithmetic';
 import { LARGEST_POWER } from './digits';
 import { denestedRoot } from './denest';
 import { expOf } from './logarithm';
@@ -36,32 +36,32 @@ const LARGEST_BITS = LARGEST_POWER * 3.3219281;
  * values elsewhere). Exact when it comes out, or as a square root in lowest form.
  * Problems: domain (even root of a negative).
  */
-export function root(v: RealValue, k: number, alive: Alive, fn = 'root'): Outcome {
-  const sign = signOf(v, alive);
+export function root(v: RealValue, k: number, shouldContinue: ShouldContinue, fn = 'root'): RealResult {
+  const sign = signOf(v, shouldContinue);
   if (sign === 'too-large' || sign === 'stopped') return undecided(sign);
   if (sign === 0) return succeed(ZERO);
-  if (sign === -1 && k % 2 === 0) return trouble({ code: 'domain', reason: 'even-root-of-negative', fn });
-  if (sign === 'undecided' && k !== 2) return trouble({ code: 'not-converged' });
-  const exact = exactRoot(sign === -1 ? negate(v) : v, k, alive);
+  if (sign === -1 && k % 2 === 0) return problemData({ code: 'domain', reason: 'even-root-of-negative', fn });
+  if (sign === 'undecided' && k !== 2) return problemData({ code: 'not-converged' });
+  const exact = exactRoot(sign === -1 ? negate(v) : v, k, shouldContinue);
   if (exact !== null) return succeed(sign === -1 ? negate(exact) : exact);
   return checkedReal('root', v, fromWhole(k));
 }
 
 /** The k-th root of a positive value where it comes out, is a single root in lowest form, or (k = 2) can be denested. */
-function exactRoot(v: RealValue, k: number, alive: Alive): RealValue | null {
+function exactRoot(v: RealValue, k: number, shouldContinue: ShouldContinue): RealValue | null {
   if (v.kind === 'rational') {
     const plain = q.exactRoot(v.value, k);
     if (plain !== null) return fromRational(plain);
     if (k === 2) {
-      const sum = surd.squareRoot(v.value, alive);
+      const sum = surd.squareRoot(v.value, shouldContinue);
       return sum && fromSurd(sum);
     }
   }
-  const product = asRootProduct(v, alive);
-  if (product !== null) return fromRootProduct(radical.raise(product, q.rational(1n, BigInt(k)), alive));
+  const product = asRootProduct(v, shouldContinue);
+  if (product !== null) return fromRootProduct(radical.raise(product, q.rational(1n, BigInt(k)), shouldContinue));
   if (v.kind !== 'surd' || k % 2 !== 0) return null;
-  const nested = denestedRoot(v.sum, alive);
-  return nested && (k === 2 ? fromSurd(nested) : exactRoot(fromSurd(nested), k / 2, alive));
+  const nested = denestedRoot(v.sum, shouldContinue);
+  return nested && (k === 2 ? fromSurd(nested) : exactRoot(fromSurd(nested), k / 2, shouldContinue));
 }
 
 /**
@@ -69,57 +69,62 @@ function exactRoot(v: RealValue, k: number, alive: Alive): RealValue | null {
  * A negative base takes rational exponents with an odd denominator.
  * Problems: divide-by-zero (0 to a negative power), domain, too-large (estimated before it is worked).
  */
-export function power(base: RealValue, exponent: RealValue, alive: Alive): Outcome {
+export function power(base: RealValue, exponent: RealValue, shouldContinue: ShouldContinue): RealResult {
   const to = asRational(exponent);
   if (to !== null && q.isZero(to)) return succeed(ONE);
   if (base.kind === 'real' && base.op === 'exp') return expOf(multiply(base.args[0]!, exponent));
-  const sign = signOf(base, alive);
+  const sign = signOf(base, shouldContinue);
   if (sign === 'too-large' || sign === 'stopped') return undecided(sign);
-  if (sign === 0) return zeroPower(exponent, alive);
+  if (sign === 0) return zeroPower(exponent, shouldContinue);
   if (to === null) return realPower(base, sign, exponent);
-  if (to.d === 1n) return wholePower(base, to.n, alive);
-  if (sign === -1 && to.d % 2n === 0n) return trouble({ code: 'domain', reason: 'even-root-of-negative', fn: '^' });
+  if (to.d === 1n) return wholePower(base, to.n, shouldContinue);
+  if (sign === -1 && to.d % 2n === 0n) return problemData({ code: 'domain', reason: 'even-root-of-negative', fn: '^' });
   if (to.d > 1_000_000n) {
-    if (sign === -1) return trouble({ code: 'not-converged' });
+    if (sign === -1) return problemData({ code: 'not-converged' });
     return realPower(base, sign, exponent);
   }
-  return rationalPower(base, sign, to, alive);
+  return rationalPower(base, sign, to, shouldContinue);
 }
 
-function zeroPower(exponent: RealValue, alive: Alive): Outcome {
-  const sign = signOf(exponent, alive);
+function zeroPower(exponent: RealValue, shouldContinue: ShouldContinue): RealResult {
+  const sign = signOf(exponent, shouldContinue);
   if (typeof sign === 'string') return undecided(sign);
-  return sign > 0 ? succeed(ZERO) : trouble({ code: 'divide-by-zero' });
+  return sign > 0 ? succeed(ZERO) : problemData({ code: 'divide-by-zero' });
 }
 
-function realPower(base: RealValue, sign: ReturnType<typeof signOf>, exponent: RealValue): Outcome {
-  if (sign === -1) return trouble({ code: 'domain', reason: 'negative-base', fn: '^' });
-  if (sign === 'undecided') return trouble({ code: 'not-converged' });
+function realPower(base: RealValue, sign: ReturnType<typeof signOf>, exponent: RealValue): RealResult {
+  if (sign === -1) return problemData({ code: 'domain', reason: 'negative-base', fn: '^' });
+  if (sign === 'undecided') return problemData({ code: 'not-converged' });
   if (base.kind === 'rational' && q.equal(base.value, q.ONE)) return succeed(ONE);
   return checkedReal('realPower', base, exponent);
 }
 
 /** base^(p/r) = (base^p)^(1/r), the root taken first where it is exact so that the numbers stay small. */
-function rationalPower(base: RealValue, sign: ReturnType<typeof signOf>, to: Rational, alive: Alive): Outcome {
+function rationalPower(
+  base: RealValue,
+  sign: ReturnType<typeof signOf>,
+  to: Rational,
+  shouldContinue: ShouldContinue,
+): RealResult {
   const k = Number(to.d);
   const exact = asRational(base);
   const plain = exact && q.exactRoot(q.magnitude(exact), k);
   if (plain) {
     const signed = exact.n < 0n ? q.negate(plain) : plain;
-    return wholePower(fromRational(signed), to.n, alive);
+    return wholePower(fromRational(signed), to.n, shouldContinue);
   }
   const size = sign === -1 ? negate(base) : base;
-  const product = k <= radical.LARGEST_INDEX ? asRootProduct(size, alive) : null;
-  const raisedProduct = product && fromRootProduct(radical.raise(product, to, alive));
+  const product = k <= radical.LARGEST_INDEX ? asRootProduct(size, shouldContinue) : null;
+  const raisedProduct = product && fromRootProduct(radical.raise(product, to, shouldContinue));
   if (raisedProduct) return succeed(sign === -1 && to.n % 2n !== 0n ? negate(raisedProduct) : raisedProduct);
   if (k === 2) {
     // x^(p/2) = x^((p−1)/2) · √x keeps the number under the root small.
-    const half = root(base, 2, alive, '^');
-    const rest = half.ok ? wholePower(base, (to.n - 1n) / 2n, alive) : half;
+    const half = root(base, 2, shouldContinue, '^');
+    const rest = half.ok ? wholePower(base, (to.n - 1n) / 2n, shouldContinue) : half;
     return half.ok && rest.ok ? succeed(multiply(rest.value, half.value)) : rest;
   }
-  const raised = wholePower(base, to.n, alive);
-  return raised.ok ? root(raised.value, k, alive, '^') : raised;
+  const raised = wholePower(base, to.n, shouldContinue);
+  return raised.ok ? root(raised.value, k, shouldContinue, '^') : raised;
 }
 
 /** log2 of a ≥ 1, to ten digits or so. */
@@ -136,34 +141,36 @@ function grownBits(a: bigint, n: bigint): number {
 }
 
 /** A power that no product can reach, by the logarithm: (1 + 10^−30)^(10^30) is near e. */
-function hugePower(base: RealValue, n: bigint, alive: Alive): Outcome {
-  const size = magnitude(base, alive);
+function hugePower(base: RealValue, n: bigint, shouldContinue: ShouldContinue): RealResult {
+  const size = magnitude(base, shouldContinue);
   if (!size.ok) return size;
   const made = checkedReal('realPower', size.value, fromWhole(n));
-  return made.ok && n % 2n !== 0n && signOf(base, alive) === -1 ? succeed(negate(made.value)) : made;
+  return made.ok && n % 2n !== 0n && signOf(base, shouldContinue) === -1 ? succeed(negate(made.value)) : made;
 }
 
-function wholePower(base: RealValue, n: bigint, alive: Alive): Outcome {
+function wholePower(base: RealValue, n: bigint, shouldContinue: ShouldContinue): RealResult {
   const size = absolute(n);
   if (base.kind === 'rational') {
     const { n: top, d: bottom } = base.value;
     if (bottom === 1n && (top === 1n || top === -1n)) return succeed(fromWhole(top === 1n || n % 2n === 0n ? 1 : -1));
     const isWide = Math.max(grownBits(top, size), grownBits(bottom, size)) > LARGEST_BITS;
-    if (isWide && bottom === 1n && n > 0n) return trouble({ code: 'too-large' });
+    if (isWide && bottom === 1n && n > 0n) return problemData({ code: 'too-large' });
     if (!isWide) return succeed(fromRational(q.powerWhole(base.value, Number(n))));
   }
-  if (size > BigInt(Number.MAX_SAFE_INTEGER)) return hugePower(base, n, alive);
+  if (size > BigInt(Number.MAX_SAFE_INTEGER)) return hugePower(base, n, shouldContinue);
   if (base.kind === 'radical') {
-    const product = asRootProduct(base, alive);
-    const raised = product && fromRootProduct(radical.raise({ ...product, coefficient: q.ONE }, q.whole(n), alive));
-    const front = wholePower(fromRational(base.of.coefficient), n, alive);
+    const product = asRootProduct(base, shouldContinue);
+    const raised =
+      product && fromRootProduct(radical.raise({ ...product, coefficient: q.ONE }, q.whole(n), shouldContinue));
+    const front = wholePower(fromRational(base.of.coefficient), n, shouldContinue);
     if (raised && front.ok) return succeed(multiply(raised, front.value));
   }
   const sum = base.kind === 'surd' ? base.sum : null;
   if (sum !== null && size <= 512n) {
     let result: RealValue = ONE;
-    for (let i = 0; i < Number(size) && alive(); i += 1) result = multiply(result, base);
-    if (asSurd(result) !== null && alive()) return n > 0n ? succeed(result) : divide(ONE, result, alive);
+    for (let i = 0; i < Number(size) && shouldContinue(); i += 1) result = multiply(result, base);
+    if (asSurd(result) !== null && shouldContinue())
+      return n > 0n ? succeed(result) : divide(ONE, result, shouldContinue);
   }
   return checkedReal('wholePower', base, fromWhole(n));
 }

@@ -3,9 +3,9 @@ import * as ball from './ball';
 import type { Ball } from './ball';
 import { estimatedIntegral } from './double-exponential';
 import { gaussLegendre } from './legendre';
-import { VARIABLE, minus, op, over, plus, squareRoot, times, valuePart, wholePart } from './part';
-import type { Part } from './part';
-import { ballFunction } from './part-balls';
+import { VARIABLE, minus, op, over, plus, squareRoot, times, realValue, wholeNumber } from './real-expr';
+import type { RealExpr } from './real-expr';
+import { ballFunction } from './real-expr-balls';
 import { provedIntegral } from './quadrature';
 import * as q from './rational';
 import { isBall } from './real-ops';
@@ -13,8 +13,8 @@ import { boundsAt } from './rectangle';
 import { fromRational } from './value';
 
 const SEED = 20261130;
-const alive = () => true;
-const number = (n: bigint, d = 1n): Part => valuePart(fromRational(q.rational(n, d)));
+const shouldContinue = () => true;
+const number = (n: bigint, d = 1n): RealExpr => realValue(fromRational(q.rational(n, d)));
 const point = (x: q.Rational, bits = 300): Ball => ball.fromRational(x, bits);
 const holds = (b: Ball, x: q.Rational): boolean => ball.signOf(ball.subtract(b, point(x, 2000), 2000)) === null;
 const reach = (b: Ball): number => ball.upperSize({ mid: b.rad, rad: 0n, exp: b.exp });
@@ -35,29 +35,32 @@ test.each([2, 5, 8, 24, 40])('the rule of %i points is right for all polynomials
 });
 
 const x = VARIABLE;
-const analytic: readonly (readonly [name: string, part: Part])[] = [
+const analytic: readonly (readonly [name: string, part: RealExpr])[] = [
   ['exp', op('exp', op('negate', times(x, x)))],
-  ['sin/cos/tan', plus(op('sin', times(wholePart(3), x)), times(op('cos', x), op('tan', over(x, wholePart(9)))))],
-  ['ln', op('ln', plus(x, wholePart(3)))],
-  ['ln1p', op('ln1p', plus(x, wholePart(2)))],
-  ['roots', plus(squareRoot(plus(x, wholePart(4))), op('root', plus(x, wholePart(5)), wholePart(3)))],
-  ['quotient', over(minus(x, wholePart(7)), plus(wholePart(1), times(x, x)))],
-  ['powers', plus(op('wholePower', plus(x, wholePart(4)), wholePart(-3)), op('realPower', plus(x, wholePart(3)), x))],
-  ['arcs', plus(op('arcsin', over(x, wholePart(9))), plus(op('arccos', over(x, wholePart(7))), op('arctan', x)))],
+  ['sin/cos/tan', plus(op('sin', times(wholeNumber(3), x)), times(op('cos', x), op('tan', over(x, wholeNumber(9)))))],
+  ['ln', op('ln', plus(x, wholeNumber(3)))],
+  ['ln1p', op('ln1p', plus(x, wholeNumber(2)))],
+  ['roots', plus(squareRoot(plus(x, wholeNumber(4))), op('root', plus(x, wholeNumber(5)), wholeNumber(3)))],
+  ['quotient', over(minus(x, wholeNumber(7)), plus(wholeNumber(1), times(x, x)))],
+  [
+    'powers',
+    plus(op('wholePower', plus(x, wholeNumber(4)), wholeNumber(-3)), op('realPower', plus(x, wholeNumber(3)), x)),
+  ],
+  ['arcs', plus(op('arcsin', over(x, wholeNumber(9))), plus(op('arccos', over(x, wholeNumber(7))), op('arctan', x)))],
   ['hyperbolic', plus(op('sinh', x), times(op('cosh', x), op('tanh', x)))],
-  ['areas', plus(op('arsinh', x), plus(op('arcosh', plus(x, wholePart(9))), op('artanh', over(x, wholePart(5)))))],
+  ['areas', plus(op('arsinh', x), plus(op('arcosh', plus(x, wholeNumber(9))), op('artanh', over(x, wholeNumber(5)))))],
 ];
 
 // A bound over a rectangle is one of the function at each of its points; seen on the real line, where balls give the value.
 test.each(analytic)(`the bound over a rectangle holds at random points of it: %s (seed ${SEED})`, (_name, part) => {
-  const f = ballFunction(part, alive);
+  const f = ballFunction(part, shouldContinue);
   const near = fc.tuple(fc.bigInt(-150n, 150n), fc.bigInt(1n, 60n), fc.bigInt(-100n, 100n));
   fc.assert(
     fc.property(near, ([middle, radius, t]) => {
       const at = q.rational(middle, 100n);
       const width: Ball = { mid: 0n, rad: radius, exp: -7 };
       const z = { re: ball.add(point(at), width, 300), im: width };
-      const bound = boundsAt(64, alive)(part, z);
+      const bound = boundsAt(64, shouldContinue)(part, z);
       const value = f(point(q.add(at, q.rational(radius * t, 12_800n))), 100);
       if (bound === null || !isBall(value)) return;
       expect(ball.upperSize({ ...value, rad: 0n })).toBeLessThanOrEqual(bound + 1);
@@ -69,19 +72,22 @@ test.each(analytic)(`the bound over a rectangle holds at random points of it: %s
 // Both hold the integral, so they overlap; the fine one is narrow.
 test.each(analytic)('the proved integral of %s agrees with itself at four times the digits', (_name, part) => {
   const [from, to] = [point(q.rational(-3n, 4n), 900), point(q.rational(5n, 4n), 900)];
-  const [rough, fine] = [provedIntegral(part, from, to, 50, alive), provedIntegral(part, from, to, 200, alive)];
+  const [rough, fine] = [
+    provedIntegral(part, from, to, 50, shouldContinue),
+    provedIntegral(part, from, to, 200, shouldContinue),
+  ];
   if (rough === null || fine === null || rough === 'stopped' || fine === 'stopped') throw new Error('no integral');
   expect(ball.signOf(ball.subtract(rough, fine, 900))).toBeNull();
   expect(reach(fine)).toBeLessThan(-190);
   // And the other rule comes to the same.
-  const other = estimatedIntegral(ballFunction(part, alive), from, to, 100, alive);
+  const other = estimatedIntegral(ballFunction(part, shouldContinue), from, to, 100, shouldContinue);
   if (other === null || other === 'stopped') throw new Error('no estimate');
   expect(ball.upperSize(ball.subtract(other.value, fine, 400))).toBeLessThan(-90);
 });
 
 test('what is singular, jumps or has a pole inside is not proved; a corner at a halving point is', () => {
   const one = ball.exactly(1n);
-  const proved = (part: Part, from: Ball, to: Ball) => provedIntegral(part, from, to, 60, alive);
+  const proved = (part: RealExpr, from: Ball, to: Ball) => provedIntegral(part, from, to, 60, shouldContinue);
   expect(proved(over(number(1n), x), ball.exactly(0n), one)).toBeNull();
   expect(proved(over(number(1n), minus(x, number(1n, 3n))), ball.exactly(0n), one)).toBeNull();
   const corner = proved(op('magnitude', x), ball.negate(one), one);
@@ -93,9 +99,9 @@ test.each([
   ['e^−x from 0 is 1', op('exp', op('negate', x)), ball.exactly(0n), 'infinity', 'one'],
   ['e^x to 0 is 1', op('exp', x), '-infinity', ball.exactly(0n), 'one'],
 ] as const)('%s, to the digits asked for', (_name, part, from, to, value) => {
-  const made = estimatedIntegral(ballFunction(part, alive), from, to, 120, alive);
+  const made = estimatedIntegral(ballFunction(part, shouldContinue), from, to, 120, shouldContinue);
   if (made === null || made === 'stopped') throw new Error('no estimate');
-  const wanted = ballFunction(value === 'pi' ? valuePart({ kind: 'pi', times: q.ONE }) : number(1n), alive)(
+  const wanted = ballFunction(value === 'pi' ? realValue({ kind: 'pi', times: q.ONE }) : number(1n), shouldContinue)(
     made.value,
     200,
   );

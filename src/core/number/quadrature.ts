@@ -1,10 +1,10 @@
-import type { Alive } from '../base/alive';
+import type { ShouldContinue } from '../base/should-continue';
 import * as ball from './ball';
 import type { Ball } from './ball';
 import { gaussLegendre } from './legendre';
-import type { Part } from './part';
-import { ballFunction, sharpBall } from './part-balls';
-import type { BallFunction } from './part-balls';
+import type { RealExpr } from './real-expr';
+import { ballFunction, sharpBall } from './real-expr-balls';
+import type { BallFunction } from './real-expr-balls';
 import { boundsAt } from './rectangle';
 
 /**
@@ -33,11 +33,17 @@ const scaleBy = (b: Ball, x: number, bits: number): Ball =>
 type Plan = Readonly<{ points: number; extraBits: number }>;
 
 /** How many points suffice on a piece for an error below 2^−target, or null when no ellipse is free of trouble. */
-function pointsFor(part: Part, middle: Ball, reach: Ball, target: number, alive: Alive): Plan | null {
+function pointsFor(
+  part: RealExpr,
+  middle: Ball,
+  reach: Ball,
+  target: number,
+  shouldContinue: ShouldContinue,
+): Plan | null {
   const size = ball.upperSize(reach);
   // Short pieces lie beside something; to see it apart takes bits for their place and their length.
   const bits = 64 + 2 * Math.max(0, -size);
-  const bound = boundsAt(bits, alive);
+  const bound = boundsAt(bits, shouldContinue);
   for (const { rho, bits: gained } of ELLIPSES) {
     const [a, b] = [(rho + 1 / rho) / 2, (rho - 1 / rho) / 2];
     const wide = ball.magnitude(scaleBy(reach, a, 64));
@@ -79,32 +85,32 @@ function onPiece(
  * unbounded end, a jump, a kink off the halving points). Problems: stopped.
  */
 export function provedIntegral(
-  part: Part,
+  part: RealExpr,
   from: Ball,
   to: Ball,
   target: number,
-  alive: Alive,
+  shouldContinue: ShouldContinue,
 ): Ball | null | 'stopped' {
   const bits = target + 32;
-  if (isUnboundedAtAnEnd(part, from, to, bits, alive)) return null;
-  const f = ballFunction(part, alive);
+  if (isUnboundedAtAnEnd(part, from, to, bits, shouldContinue)) return null;
+  const f = ballFunction(part, shouldContinue);
   const open: Piece[] = [{ from, to, depth: 0 }];
   let total = ball.exactly(0n);
   let pieces = 0;
   for (let piece = open.pop(); piece !== undefined; piece = open.pop()) {
-    if (!alive()) return 'stopped';
+    if (!shouldContinue()) return 'stopped';
     pieces += 1;
     if (pieces > MOST_PIECES) return null;
     const middle = half(ball.add(piece.from, piece.to, bits));
     const reach = half(ball.subtract(piece.to, piece.from, bits));
     const wanted = target + 12;
-    const plan = pointsFor(part, middle, reach, wanted, alive);
+    const plan = pointsFor(part, middle, reach, wanted, shouldContinue);
     const made = plan && onPiece(f, middle, reach, plan.points, wanted, bits + plan.extraBits);
     if (made !== null) {
       total = ball.add(total, made, bits + 64);
       continue;
     }
-    const short = sizeOnLine(part, middle, reach, alive);
+    const short = sizeOnLine(part, middle, reach, shouldContinue);
     const reached = ball.upperSize(reach) + 1;
     if (short !== null && short + reached < -wanted) {
       total = ball.widen(total, 1n, short + reached);
@@ -121,19 +127,25 @@ export function provedIntegral(
 const ENOUGH_HALVINGS = 24;
 
 /** Looked into before any work: a singular end would be found out only after all the rest. */
-function isUnboundedAtAnEnd(part: Part, from: Ball, to: Ball, bits: number, alive: Alive): boolean {
+function isUnboundedAtAnEnd(
+  part: RealExpr,
+  from: Ball,
+  to: Ball,
+  bits: number,
+  shouldContinue: ShouldContinue,
+): boolean {
   const short = ball.subtract(to, from, bits);
   const reach = { ...short, exp: short.exp - ENOUGH_HALVINGS };
   return [ball.add(from, reach, bits), ball.subtract(to, reach, bits)].some(
-    (middle) => sizeOnLine(part, middle, reach, alive) === null,
+    (middle) => sizeOnLine(part, middle, reach, shouldContinue) === null,
   );
 }
 
 /** A bound of |f| on the piece itself, from one ball around it. */
-function sizeOnLine(part: Part, middle: Ball, reach: Ball, alive: Alive): number | null {
+function sizeOnLine(part: RealExpr, middle: Ball, reach: Ball, shouldContinue: ShouldContinue): number | null {
   const size = ball.magnitude(reach);
   const bits = 64 + 2 * Math.max(0, -ball.upperSize(reach));
   const whole = ball.trim(ball.widen(middle, size.mid + size.rad, size.exp), bits + 64);
-  const answer = ballFunction(part, alive)(whole, bits);
+  const answer = ballFunction(part, shouldContinue)(whole, bits);
   return typeof answer === 'string' ? null : ball.upperSize(answer);
 }

@@ -1,4 +1,4 @@
-import type { Alive } from '../base/alive';
+import type { ShouldContinue } from '../base/should-continue';
 import { factorise } from './factor';
 import { bitLength, gcd, power } from './integer';
 import * as q from './rational';
@@ -35,9 +35,14 @@ function normal(coefficient: Rational, exponents: ReadonlyMap<bigint, Rational>)
 }
 
 /** coefficient · radicand^(1/index) taken apart; null when the radicand could not be factorised. */
-export function productOf(coefficient: Rational, radicand: bigint, index: number, alive: Alive): RootProduct | null {
+export function productOf(
+  coefficient: Rational,
+  radicand: bigint,
+  index: number,
+  shouldContinue: ShouldContinue,
+): RootProduct | null {
   if (radicand === 1n) return { coefficient, exponents: new Map() };
-  const factors = factorise(radicand, alive);
+  const factors = factorise(radicand, shouldContinue);
   return (
     factors &&
     normal(
@@ -54,9 +59,11 @@ export function multiply(a: RootProduct, b: RootProduct): RootProduct | null {
 }
 
 /** a^exponent for a > 0; null when the coefficient could not be factorised. */
-export function raise(a: RootProduct, exponent: Rational, alive: Alive): RootProduct | null {
+export function raise(a: RootProduct, exponent: Rational, shouldContinue: ShouldContinue): RootProduct | null {
   const isWhole = exponent.d === 1n;
-  const [top, bottom] = isWhole ? [[], []] : [factorise(a.coefficient.n, alive), factorise(a.coefficient.d, alive)];
+  const [top, bottom] = isWhole
+    ? [[], []]
+    : [factorise(a.coefficient.n, shouldContinue), factorise(a.coefficient.d, shouldContinue)];
   if (top === null || bottom === null) return null;
   if (isWhole && (exponent.n > MOST_EXPONENT || exponent.n < -MOST_EXPONENT)) return null;
   const exponents = new Map<bigint, Rational>();

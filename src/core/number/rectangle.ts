@@ -1,9 +1,9 @@
-import type { Alive } from '../base/alive';
+import type { ShouldContinue } from '../base/should-continue';
 import { toBall } from './approximate';
 import * as ball from './ball';
 import { ONE, ZERO_BALL, complexBalls } from './complex-balls';
 import type { Maybe, Rectangle } from './complex-balls';
-import type { Part } from './part';
+import type { RealExpr } from './real-expr';
 import { isBall } from './real-ops';
 
 /*
@@ -13,7 +13,7 @@ import { isBall } from './real-ops';
  */
 
 /** The whole number that a constant part is; null for others. */
-const wholeOf = (part: Part | undefined): number | null =>
+const wholeOf = (part: RealExpr | undefined): number | null =>
   part?.kind === 'value' && part.value.kind === 'rational' && part.value.value.d === 1n
     ? Number(part.value.value.n)
     : null;
@@ -22,7 +22,10 @@ const wholeOf = (part: Part | undefined): number | null =>
  * Bounds worked to `bits` bits: beside a zero or an end of a domain it takes more of them to see that a rectangle does
  * not touch it.
  */
-export function boundsAt(bits: number, alive: Alive): (part: Part, z: Rectangle) => number | null {
+export function boundsAt(
+  bits: number,
+  shouldContinue: ShouldContinue,
+): (part: RealExpr, z: Rectangle) => number | null {
   const balls = complexBalls(bits);
   const {
     add,
@@ -53,7 +56,7 @@ export function boundsAt(bits: number, alive: Alive): (part: Part, z: Rectangle)
     return sign === 1 ? z : sign === -1 ? negate(z) : null;
   }
 
-  function operation(of: Part & { kind: 'op' }, visit: (p: Part) => Maybe): Maybe {
+  function operation(of: RealExpr & { kind: 'op' }, visit: (p: RealExpr) => Maybe): Maybe {
     const first = visit(of.args[0]!);
     if (first === null) return null;
     const second = (): Maybe => visit(of.args[1]!);
@@ -124,13 +127,13 @@ export function boundsAt(bits: number, alive: Alive): (part: Part, z: Rectangle)
   }
 
   /** A bound of the size of an expression over a rectangle as a power of two; null when none was found. */
-  return (part: Part, z: Rectangle): number | null => {
-    const visit = (of: Part): Maybe => {
+  return (part: RealExpr, z: Rectangle): number | null => {
+    const visit = (of: RealExpr): Maybe => {
       switch (of.kind) {
         case 'variable':
           return z;
         case 'value': {
-          const value = toBall(of.value, bits, alive);
+          const value = toBall(of.value, bits, shouldContinue);
           return isBall(value) ? { re: value, im: ZERO_BALL } : null;
         }
         case 'op':

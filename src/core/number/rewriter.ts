@@ -1,4 +1,4 @@
-import type { Alive } from '../base/alive';
+import type { ShouldContinue } from '../base/should-continue';
 import { signByBalls } from './approximate';
 import { factorise } from './factor';
 import { bitLength, gcd } from './integer';
@@ -44,7 +44,7 @@ export class Rewriter {
   /** Long names by number, so that names do not grow with each other: 1.1^1.1^1.1^… */
   private readonly longNames = new Map<string, string>();
 
-  constructor(private readonly alive: Alive) {}
+  constructor(private readonly shouldContinue: ShouldContinue) {}
 
   /** The name itself when it is short, else a short one that stands for it here. */
   private short(name: string): string {
@@ -120,7 +120,7 @@ export class Rewriter {
   /** A positive rational as a product of primes. */
   private primes({ n, d }: Rational): Monomial {
     if (n <= 0n || bitLength(n) > MOST_BITS || bitLength(d) > MOST_BITS) throw new TooMuch();
-    const [top, bottom] = [factorise(n, this.alive, FEW_STEPS), factorise(d, this.alive, FEW_STEPS)];
+    const [top, bottom] = [factorise(n, this.shouldContinue, FEW_STEPS), factorise(d, this.shouldContinue, FEW_STEPS)];
     if (top === null || bottom === null) throw new TooMuch();
     return new Map([
       ...top.map((f) => [`prime ${f.prime}`, q.whole(f.exponent)] as const),
@@ -324,7 +324,7 @@ export class Rewriter {
       case 'realPower':
         return this.exp(this.multiply(this.ln(of(first)), of(second)));
       case 'root': {
-        const sign = signByBalls(first!, this.alive);
+        const sign = signByBalls(first!, this.shouldContinue);
         if (sign === 1) return this.root(of(first), wholeOf(second));
         if (sign === -1) return this.negate(this.root(this.negate(of(first)), wholeOf(second)));
         throw new TooMuch();
@@ -376,7 +376,7 @@ export class Rewriter {
     const before = this.known.get(v);
     if (before !== undefined) return before;
     this.parts += 1;
-    if (this.parts > MOST_PARTS || !this.alive()) throw new TooMuch();
+    if (this.parts > MOST_PARTS || !this.shouldContinue()) throw new TooMuch();
     const made = this.kind(v);
     this.known.set(v, made);
     return made;

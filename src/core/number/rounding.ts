@@ -1,8 +1,8 @@
-import type { Alive } from '../base/alive';
+import type { ShouldContinue } from '../base/should-continue';
 import { succeed } from '../base/result';
 import { refine } from './approximate';
-import { divide, multiply, negate, subtract, trouble, undecided } from './arithmetic';
-import type { Outcome } from './arithmetic';
+import { divide, multiply, negate, subtract, problemData, undecided } from './arithmetic';
+import type { RealResult } from './arithmetic';
 import * as ball from './ball';
 import { roundToFigures, roundToPlaces } from './digits';
 import type { DecimalAnswer } from './digits';
@@ -17,36 +17,36 @@ import type { RealValue } from './value';
 const MOST_BITS = 20_000;
 
 /** ⌊v⌋. A value that cannot be told from a whole number by balls is decided exactly or refused. Problems: not-converged, too-large. */
-export function floor(v: RealValue, alive: Alive): Outcome {
+export function floor(v: RealValue, shouldContinue: ShouldContinue): RealResult {
   const exact = asRational(v);
   if (exact !== null) return succeed(fromWhole(floorDivide(exact.n, exact.d)));
-  const { verdict } = refine<bigint | 'long'>(v, 64, alive, (b) => {
+  const { verdict } = refine<bigint | 'long'>(v, 64, shouldContinue, (b) => {
     if (ball.upperSize(b) > MOST_BITS) return 'long';
     const { low, high, shift } = ball.ends(b);
     const [below, above] = [low >> BigInt(shift), high >> BigInt(shift)];
     return below === above ? below : null;
   });
-  if (verdict === 'long') return trouble({ code: 'not-converged' });
+  if (verdict === 'long') return problemData({ code: 'not-converged' });
   if (typeof verdict === 'bigint') return succeed(fromWhole(verdict));
-  const found = verdict === 'undecided' ? exactRational(v, alive) : null;
-  return found === null ? undecided(verdict) : floor(fromRational(found), alive);
+  const found = verdict === 'undecided' ? exactRational(v, shouldContinue) : null;
+  return found === null ? undecided(verdict) : floor(fromRational(found), shouldContinue);
 }
 
 /** ⌈v⌉. */
-export function ceiling(v: RealValue, alive: Alive): Outcome {
-  const below = floor(negate(v), alive);
+export function ceiling(v: RealValue, shouldContinue: ShouldContinue): RealResult {
+  const below = floor(negate(v), shouldContinue);
   return below.ok ? succeed(negate(below.value)) : below;
 }
 
 /** The whole part, cut towards zero. */
-export function truncate(v: RealValue, alive: Alive): Outcome {
-  const sign = signOf(v, alive);
-  return sign === -1 ? ceiling(v, alive) : floor(v, alive);
+export function truncate(v: RealValue, shouldContinue: ShouldContinue): RealResult {
+  const sign = signOf(v, shouldContinue);
+  return sign === -1 ? ceiling(v, shouldContinue) : floor(v, shouldContinue);
 }
 
 /** v − trunc(v). */
-export function fraction(v: RealValue, alive: Alive): Outcome {
-  const whole = truncate(v, alive);
+export function fraction(v: RealValue, shouldContinue: ShouldContinue): RealResult {
+  const whole = truncate(v, shouldContinue);
   return whole.ok ? succeed(subtract(v, whole.value)) : whole;
 }
 
@@ -58,55 +58,55 @@ function rounded(
   count: RealValue,
   least: bigint,
   fn: string,
-  alive: Alive,
+  shouldContinue: ShouldContinue,
   by: typeof roundToPlaces,
-): Outcome {
+): RealResult {
   const places = asWhole(count);
   if (places === null || places < least || places > MOST_PLACES)
-    return trouble({ code: 'domain', reason: 'places', fn });
-  const made: DecimalAnswer = by(v, Number(places), alive);
-  if (typeof made === 'string') return trouble({ code: made });
+    return problemData({ code: 'domain', reason: 'places', fn });
+  const made: DecimalAnswer = by(v, Number(places), shouldContinue);
+  if (typeof made === 'string') return problemData({ code: made });
   if (!made.settled) {
-    const found = exactRational(v, alive);
+    const found = exactRational(v, shouldContinue);
     return found === null
-      ? trouble({ code: 'not-converged' })
-      : rounded(fromRational(found), count, least, fn, alive, by);
+      ? problemData({ code: 'not-converged' })
+      : rounded(fromRational(found), count, least, fn, shouldContinue, by);
   }
   const ten = powerOfTen(Math.abs(made.places));
   return succeed(fromRational(made.places >= 0 ? q.rational(made.unscaled, ten) : q.whole(made.unscaled * ten)));
 }
 
 /** v to so many places after the point (before it when negative), halves away from zero. */
-export const round = (v: RealValue, places: RealValue, alive: Alive): Outcome =>
-  rounded(v, places, -MOST_PLACES, 'round', alive, roundToPlaces);
+export const round = (v: RealValue, places: RealValue, shouldContinue: ShouldContinue): RealResult =>
+  rounded(v, places, -MOST_PLACES, 'round', shouldContinue, roundToPlaces);
 
 /** v to so many significant figures, halves away from zero. */
-export const roundSignificant = (v: RealValue, figures: RealValue, alive: Alive): Outcome =>
-  rounded(v, figures, 1n, 'roundsig', alive, roundToFigures);
+export const roundSignificant = (v: RealValue, figures: RealValue, shouldContinue: ShouldContinue): RealResult =>
+  rounded(v, figures, 1n, 'roundsig', shouldContinue, roundToFigures);
 
 /** ⌊a/b⌋. Problems: divide-by-zero. */
-export function quotient(a: RealValue, b: RealValue, alive: Alive): Outcome {
+export function quotient(a: RealValue, b: RealValue, shouldContinue: ShouldContinue): RealResult {
   if (a.kind === 'rational' && b.kind === 'rational' && b.value.n !== 0n) {
     const [top, bottom] = [a.value.n * b.value.d, b.value.n * a.value.d];
     return succeed(fromWhole(bottom < 0n ? floorDivide(-top, -bottom) : floorDivide(top, bottom)));
   }
-  const ratio = divide(a, b, alive);
-  return ratio.ok ? floor(ratio.value, alive) : ratio;
+  const ratio = divide(a, b, shouldContinue);
+  return ratio.ok ? floor(ratio.value, shouldContinue) : ratio;
 }
 
 /** a − b·⌊a/b⌋, which has the sign of b. Problems: divide-by-zero. */
-export function remainder(a: RealValue, b: RealValue, alive: Alive): Outcome {
+export function remainder(a: RealValue, b: RealValue, shouldContinue: ShouldContinue): RealResult {
   if (a.kind === 'rational' && b.kind === 'rational') {
-    if (b.value.n === 0n) return trouble({ code: 'divide-by-zero' });
+    if (b.value.n === 0n) return problemData({ code: 'divide-by-zero' });
     const part = q.modulo(b.value.n < 0n ? q.negate(a.value) : a.value, q.magnitude(b.value));
     return succeed(fromRational(b.value.n < 0n ? q.negate(part) : part));
   }
-  const whole = quotient(a, b, alive);
+  const whole = quotient(a, b, shouldContinue);
   return whole.ok ? succeed(subtract(a, multiply(b, whole.value))) : whole;
 }
 
 /** −1, 0 or 1. */
-export function signum(v: RealValue, alive: Alive): Outcome {
-  const sign = signOf(v, alive);
+export function signum(v: RealValue, shouldContinue: ShouldContinue): RealResult {
+  const sign = signOf(v, shouldContinue);
   return typeof sign === 'number' ? succeed(fromWhole(sign)) : undecided(sign);
 }

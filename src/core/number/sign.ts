@@ -1,4 +1,4 @@
-import type { Alive } from '../base/alive';
+import type { ShouldContinue } from '../base/should-continue';
 import { signByBalls } from './approximate';
 import type { Verdict } from './approximate';
 import { compare } from './rational';
@@ -11,29 +11,29 @@ import type { RealValue } from './value';
 const FIRST_LOOK_BITS = 512;
 
 /** The sign of a value: by balls that leave zero, zero by the exact layer; else open. */
-export function signOf(v: RealValue, alive: Alive): Verdict<-1 | 0 | 1> {
-  const first = signByBalls(v, alive, FIRST_LOOK_BITS);
+export function signOf(v: RealValue, shouldContinue: ShouldContinue): Verdict<-1 | 0 | 1> {
+  const first = signByBalls(v, shouldContinue, FIRST_LOOK_BITS);
   if (first !== 'undecided' || v.kind !== 'real') return first;
-  return isZeroExactly(v, alive) ? 0 : signByBalls(v, alive);
+  return isZeroExactly(v, shouldContinue) ? 0 : signByBalls(v, shouldContinue);
 }
 
 /** The sign of v − bound. */
-export function compareWith(v: RealValue, bound: Rational, alive: Alive): Verdict<-1 | 0 | 1> {
+export function compareWith(v: RealValue, bound: Rational, shouldContinue: ShouldContinue): Verdict<-1 | 0 | 1> {
   if (v.kind === 'rational') return compare(v.value, bound);
   const against = fromRational({ n: -bound.n, d: bound.d });
-  return signOf({ kind: 'real', op: 'add', args: [v, against] }, alive);
+  return signOf({ kind: 'real', op: 'add', args: [v, against] }, shouldContinue);
 }
 
 /** The sign of a − b. */
-export function compareReals(a: RealValue, b: RealValue, alive: Alive): Verdict<-1 | 0 | 1> {
+export function compareReals(a: RealValue, b: RealValue, shouldContinue: ShouldContinue): Verdict<-1 | 0 | 1> {
   if (a === b) return 0;
   if (a.kind === 'rational') {
-    const turned = compareWith(b, a.value, alive);
+    const turned = compareWith(b, a.value, shouldContinue);
     return typeof turned === 'number' ? (-turned as -1 | 0 | 1) : turned;
   }
-  if (b.kind === 'rational') return compareWith(a, b.value, alive);
+  if (b.kind === 'rational') return compareWith(a, b.value, shouldContinue);
   const difference: RealValue = { kind: 'real', op: 'add', args: [a, { kind: 'real', op: 'negate', args: [b] }] };
-  const first = signByBalls(difference, alive, FIRST_LOOK_BITS);
+  const first = signByBalls(difference, shouldContinue, FIRST_LOOK_BITS);
   if (first !== 'undecided') return first;
-  return identical(a, b, alive) ? 0 : signByBalls(difference, alive);
+  return identical(a, b, shouldContinue) ? 0 : signByBalls(difference, shouldContinue);
 }

@@ -1,4 +1,4 @@
-import type { Alive } from '../base/alive';
+import type { ShouldContinue } from '../base/should-continue';
 import * as p from './polynomial';
 import { TooMuch } from './polynomial';
 import type { Rational } from './rational';
@@ -9,8 +9,12 @@ import type { RealValue } from './value';
 const ZERO: Quotient = { top: p.ZERO, bottom: p.ONE };
 
 /** Goes on with a value rewritten; null when it is too long for that. */
-function withRewritten<T>(v: RealValue, alive: Alive, then: (made: Quotient, rewriter: Rewriter) => T): T | null {
-  const rewriter = new Rewriter(alive);
+function withRewritten<T>(
+  v: RealValue,
+  shouldContinue: ShouldContinue,
+  then: (made: Quotient, rewriter: Rewriter) => T,
+): T | null {
+  const rewriter = new Rewriter(shouldContinue);
   try {
     return then(rewriter.rewrite(v), rewriter);
   } catch (error) {
@@ -20,20 +24,20 @@ function withRewritten<T>(v: RealValue, alive: Alive, then: (made: Quotient, rew
 }
 
 /** A value rewritten, zero in whatever shape as zero; null when it is too long for that. */
-export const rewritten = (v: RealValue, alive: Alive): Quotient | null =>
-  withRewritten(v, alive, (made, rewriter) => (rewriter.isZero(made) ? ZERO : made));
+export const rewritten = (v: RealValue, shouldContinue: ShouldContinue): Quotient | null =>
+  withRewritten(v, shouldContinue, (made, rewriter) => (rewriter.isZero(made) ? ZERO : made));
 
 /** Whether a value is proved to be zero; false means that it is not, or that it stays open. */
-export const isZeroExactly = (v: RealValue, alive: Alive): boolean =>
-  withRewritten(v, alive, (made, rewriter) => rewriter.isZero(made)) === true;
+export const isZeroExactly = (v: RealValue, shouldContinue: ShouldContinue): boolean =>
+  withRewritten(v, shouldContinue, (made, rewriter) => rewriter.isZero(made)) === true;
 
 /** Whether two values are proved to be the same. */
-export const identical = (a: RealValue, b: RealValue, alive: Alive): boolean =>
-  isZeroExactly({ kind: 'real', op: 'add', args: [a, { kind: 'real', op: 'negate', args: [b] }] }, alive);
+export const identical = (a: RealValue, b: RealValue, shouldContinue: ShouldContinue): boolean =>
+  isZeroExactly({ kind: 'real', op: 'add', args: [a, { kind: 'real', op: 'negate', args: [b] }] }, shouldContinue);
 
 /** The rational number that a value is, when that can be proved. */
-export function exactRational(v: RealValue, alive: Alive): Rational | null {
+export function exactRational(v: RealValue, shouldContinue: ShouldContinue): Rational | null {
   if (v.kind === 'rational') return v.value;
-  const found = v.kind === 'real' ? rewritten(v, alive) : null;
+  const found = v.kind === 'real' ? rewritten(v, shouldContinue) : null;
   return found && found.bottom === p.ONE ? p.toRational(found.top) : null;
 }

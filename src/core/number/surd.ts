@@ -1,4 +1,4 @@
-import type { Alive } from '../base/alive';
+import type { ShouldContinue } from '../base/should-continue';
 import { gcd, powerOfTen } from './integer';
 import * as q from './rational';
 import type { Rational } from './rational';
@@ -31,9 +31,9 @@ export function toRational(sum: SurdSum): Rational | null {
 }
 
 /** √a in lowest form, for a ≥ 0; null when a's factors could not be found. */
-export function squareRoot(a: Rational, alive: Alive, steps?: number): SurdSum | null {
+export function squareRoot(a: Rational, shouldContinue: ShouldContinue, steps?: number): SurdSum | null {
   if (q.isZero(a)) return [];
-  const part = squarePart(a.n * a.d, alive, steps);
+  const part = squarePart(a.n * a.d, shouldContinue, steps);
   if (part === null || part.free >= RADICAND_END) return null;
   return [{ radicand: part.free, coefficient: q.rational(part.square, a.d) }];
 }

@@ -1,4 +1,4 @@
-import type { Alive } from '../base/alive';
+import type { ShouldContinue } from '../base/should-continue';
 import { toBall } from './approximate';
 import { absolute, bitLength } from './integer';
 import { isBall } from './real-ops';
@@ -9,8 +9,8 @@ const BITS = 80;
 const SMALLEST = -1074;
 
 /** The double nearest to a value, within one unit of its last place; NaN when it could not be worked, ±∞ and 0 beyond the range. */
-export function toDouble(v: RealValue, alive: Alive): number {
-  const made = toBall(v, BITS, alive);
+export function toDouble(v: RealValue, shouldContinue: ShouldContinue): number {
+  const made = toBall(v, BITS, shouldContinue);
   if (!isBall(made)) return NaN;
   const drop = Math.max(0, bitLength(made.mid) - BITS);
   const lead = Number(absolute(made.mid) >> BigInt(drop));

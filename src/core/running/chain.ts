@@ -2,7 +2,7 @@ import { printText, TYPED } from '../language/print-text';
 import { groupTree, NOWHERE } from '../language/tree';
 import type { Tree } from '../language/tree';
 import { Builder, entryOperand, together } from '../keyed/operand';
-import type { Operand, Pair, Work } from '../keyed/operand';
+import type { Operand, Pair, Calculation } from '../keyed/operand';
 import { infixNamed, negation } from '../keyed/operation';
 import type { Operation } from '../keyed/operation';
 import { operators } from '../language/operators';
@@ -33,7 +33,7 @@ export function folding<V>(frame: Frame<V>, next: Operation['infix'] | null, set
 /** A sum in an adding list: what it begins with, and the number added or taken away. */
 export type Addition = Readonly<{ first: string; sign: '+' | '−'; term: string }>;
 
-export type Folded<V> = Readonly<{ work: Work<V>; addition: Addition | null }>;
+export type Folded<V> = Readonly<{ work: Calculation<V>; addition: Addition | null }>;
 
 /** The last `count` pending operations with their second number. */
 export function folded<V>(frame: Frame<V>, count: number, last: Operand<V>, settings: RunningSettings): Folded<V> {

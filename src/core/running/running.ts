@@ -1,7 +1,7 @@
-import type { Trouble } from '../base/problem';
+import type { ProblemData } from '../base/problem';
 import { withDigit, withExponent, withMark, withOtherSign, withPoint, withoutLast } from '../keyed/entry';
 import { Builder, isOpen, madeText, percentTree, plainOperand, together } from '../keyed/operand';
-import type { Operand, Work } from '../keyed/operand';
+import type { Operand, Calculation } from '../keyed/operand';
 import { degreeSign, impliedTimes, infixNamed, negation } from '../keyed/operation';
 import type { Meaning, Operation } from '../keyed/operation';
 import { binaryTree } from '../language/tree';
@@ -23,12 +23,12 @@ export type RunningOutcome<V> =
   | Readonly<{ kind: 'done'; running: Running<V> }>
   | Readonly<{
       kind: 'work';
-      work: Work<V>;
+      work: Calculation<V>;
       land: (value: V | null, instead: string) => Running<V>;
       step: RunningStep | null;
       again: boolean;
     }>
-  | Readonly<{ kind: 'refused'; trouble: Trouble }>
+  | Readonly<{ kind: 'refused'; problemData: ProblemData }>
   | null;
 
 export type RunningKey = Meaning | Readonly<{ kind: 'equals' | 'negate' | 'clearEntry' }>;
@@ -39,7 +39,7 @@ export const MOST_WAITING = 200;
 const isFull = ({ frames }: Running<unknown>): boolean =>
   frames.reduce((count, frame) => count + 1 + frame.length, 0) > MOST_WAITING;
 
-const FULL = { kind: 'refused', trouble: { code: 'syntax', reason: 'nested-too-deep' } } as const;
+const FULL = { kind: 'refused', problemData: { code: 'syntax', reason: 'nested-too-deep' } } as const;
 
 const done = <V>(running: Running<V>): RunningOutcome<V> => ({ kind: 'done', running });
 const PLAIN_STEP: RunningStep = { addition: null };

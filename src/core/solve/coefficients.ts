@@ -1,6 +1,6 @@
 import { evaluate } from '../evaluate/evaluate';
 import type { Context } from '../evaluate/context';
-import { mentions } from '../evaluate/lower';
+import { mentions } from '../evaluate/real-expr';
 import { isPercent } from '../language/tree';
 import type { Tree } from '../language/tree';
 import { ZERO, add, divide, multiply, negate, subtract } from '../number/arithmetic';
@@ -62,7 +62,7 @@ export function coefficientsOf(tree: Tree, letter: string, context: Context): Co
           if (!by.ok || !isReal(by.value) || top === null) return null;
           const made: RealValue[] = [];
           for (const x of top) {
-            const quotient = divide(x, by.value, context.alive);
+            const quotient = divide(x, by.value, context.shouldContinue);
             if (!quotient.ok) return null;
             made.push(quotient.value);
           }

@@ -1,4 +1,4 @@
-import type { Alive } from '../base/alive';
+import type { ShouldContinue } from '../base/should-continue';
 import { fromSurd, negate } from '../number/arithmetic';
 import * as q from '../number/rational';
 import type { Rational } from '../number/rational';
@@ -32,7 +32,7 @@ export function simpleFraction(x: number, most: number, within: number): Rationa
 }
 
 /** Exact values near a double that it may stand for: simple fractions, their multiples of π, their square roots. */
-export function simpleValuesNear(x: number, within: number, alive: Alive): readonly RealValue[] {
+export function simpleValuesNear(x: number, within: number, shouldContinue: ShouldContinue): readonly RealValue[] {
   const near = Math.max(within, Math.abs(x) * within);
   const candidates: RealValue[] = [];
   const fraction = simpleFraction(x, 1000, near);
@@ -40,7 +40,7 @@ export function simpleValuesNear(x: number, within: number, alive: Alive): reado
   const turns = simpleFraction(x / Math.PI, 360, near);
   if (turns !== null && turns.n !== 0n) candidates.push({ kind: 'pi', times: turns });
   const square = simpleFraction(x * x, 100, near * 4);
-  const root = square !== null && square.n > 0n ? squareRoot(square, alive) : null;
+  const root = square !== null && square.n > 0n ? squareRoot(square, shouldContinue) : null;
   if (root !== null) candidates.push(x < 0 ? negate(fromSurd(root)) : fromSurd(root));
   return candidates;
 }

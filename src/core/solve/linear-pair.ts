@@ -26,7 +26,7 @@ function linear(
   const a = onX[1] ?? ZERO;
   // A product of the letters would change the coefficient of one as the other moves.
   const change = formula('P-Q', { P: shifted[1] ?? ZERO, Q: a }, context);
-  if (change === null || !isReal(change) || signOf(change, context.alive) !== 0) return null;
+  if (change === null || !isReal(change) || signOf(change, context.shouldContinue) !== 0) return null;
   return [a, onY[1] ?? ZERO, onX[0] ?? ZERO];
 }
 
@@ -43,7 +43,7 @@ export function linearPair(
   const work = (text: string): Value | null => formula(text, given, context);
   const sign = (text: string): number | null => {
     const value = work(text);
-    const s = value === null || !isReal(value) ? null : signOf(value, context.alive);
+    const s = value === null || !isReal(value) ? null : signOf(value, context.shouldContinue);
     return typeof s === 'number' ? s : null;
   };
   const determinant = sign('A*E-B*D');
@@ -55,7 +55,9 @@ export function linearPair(
   const [p, r] = [sign('B*F-C*E'), sign('C*D-A*F')];
   if (p === null || r === null) return null;
   const isEmptyRow = [one, two].some(
-    (row) => row.slice(0, 2).every((k) => signOf(k, context.alive) === 0) && signOf(row[2], context.alive) !== 0,
+    (row) =>
+      row.slice(0, 2).every((k) => signOf(k, context.shouldContinue) === 0) &&
+      signOf(row[2], context.shouldContinue) !== 0,
   );
   return { kind: p === 0 && r === 0 && !isEmptyRow ? 'many' : 'none' };
 }

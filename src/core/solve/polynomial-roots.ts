@@ -25,7 +25,7 @@ export function quadratic(A: RealValue, B: RealValue, C: RealValue, context: Con
   const given = { A, B, C };
   const D = formula('B^2-4A*C', given, context);
   if (D === null || !isReal(D)) return null;
-  const s = signOf(D, context.alive);
+  const s = signOf(D, context.shouldContinue);
   if (typeof s === 'string') return null;
   const work = (sign: string, isComplex: boolean) =>
     formula(`(-B${sign}sqrt(D))/(2A)`, { ...given, D }, context, isComplex);
@@ -33,7 +33,7 @@ export function quadratic(A: RealValue, B: RealValue, C: RealValue, context: Con
     const only = formula('-B/(2A)', given, context);
     return only && { real: [exactRoot(only)], hidden: 0, complex: [] };
   }
-  const leading = signOf(A, context.alive);
+  const leading = signOf(A, context.shouldContinue);
   const signs = leading === 1 ? ['-', '+'] : ['+', '-'];
   const both = signs.map((sign) => work(sign, s < 0));
   if (both.some((v) => v === null)) return null;
@@ -77,7 +77,7 @@ function pureRoots(p: Polynomial, context: Context): readonly Root[] | null {
 const compareRoots = (a: Root, b: Root, context: Context): number => {
   const [x, y] = [a, b].map((r) => (r.kind === 'near' ? middleOf(r) : (r.value as RealValue)));
   const difference = formula('X-Y', { X: x!, Y: y! }, context);
-  const s = difference === null || !isReal(difference) ? 0 : signOf(difference, context.alive);
+  const s = difference === null || !isReal(difference) ? 0 : signOf(difference, context.shouldContinue);
   return typeof s === 'string' ? 0 : s;
 };
 
@@ -124,7 +124,7 @@ export function polynomialRoots(coefficients: Coefficients, context: Context): P
   }
   let degree = coefficients.length - 1;
   while (degree > 0) {
-    const s = signOf(coefficients[degree]!, context.alive);
+    const s = signOf(coefficients[degree]!, context.shouldContinue);
     if (typeof s === 'string') return null;
     if (s !== 0) break;
     degree -= 1;

@@ -35,7 +35,7 @@ class Searcher {
   private signAt(x: RealValue): -1 | 0 | 1 | null {
     const value = evaluate(this.tree, withLetter(this.context, this.letter, x));
     if (!value.ok || !isReal(value.value)) return null;
-    const s = signOf(value.value, this.context.alive);
+    const s = signOf(value.value, this.context.shouldContinue);
     return typeof s === 'string' ? null : s;
   }
 
@@ -47,7 +47,7 @@ class Searcher {
 
   /** Exact values near a double that may be the root itself: simple fractions, their multiples of π, their square roots. */
   private exactNear(x: number, within = 1e-9): RealValue | null {
-    return simpleValuesNear(x, within, this.context.alive).find((c) => this.signAt(c) === 0) ?? null;
+    return simpleValuesNear(x, within, this.context.shouldContinue).find((c) => this.signAt(c) === 0) ?? null;
   }
 
   /** A pole, a jump or an end of the domain: an exact value where the function breaks just there, else the double. */
@@ -55,12 +55,12 @@ class Searcher {
     const isBroken = (c: RealValue): boolean => {
       const [at, before, after] = [
         this.signAt(c),
-        this.f(toDouble(c, this.context.alive) - 1e-7),
-        this.f(toDouble(c, this.context.alive) + 1e-7),
+        this.f(toDouble(c, this.context.shouldContinue) - 1e-7),
+        this.f(toDouble(c, this.context.shouldContinue) + 1e-7),
       ];
       return at === null || Number.isNaN(before) !== Number.isNaN(after);
     };
-    const exact = simpleValuesNear(x, 1e-9, this.context.alive).find(isBroken);
+    const exact = simpleValuesNear(x, 1e-9, this.context.shouldContinue).find(isBroken);
     return exact === undefined
       ? { kind: 'near', low: fromDouble(x), high: fromDouble(x), isSure: false }
       : exactRoot(exact);
@@ -149,7 +149,7 @@ export function search(tree: Tree, letter: string, from: Rational, to: Rational,
   const ys = xs.map(compiled);
   xs.forEach((x, i) => {
     const [before, y, after] = [ys[i - 1], ys[i]!, ys[i + 1]];
-    if (!context.alive()) return;
+    if (!context.shouldContinue()) return;
     if (y === 0) roots.push(searcher.at(x));
     if (after === undefined) return;
     const next = xs[i + 1]!;

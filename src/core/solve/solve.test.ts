@@ -24,7 +24,7 @@ function shown(line: string, letter = 'x', angle: 'rad' | 'deg' = 'rad'): string
   const reading = parse(line, { functions: functionNames, decimalSign: '.', impliedFirst: false });
   if (!reading.ok) return reading.problem.code;
   const end = Date.now() + 5000;
-  const context = contextOf({ angle, alive: () => Date.now() < end });
+  const context = contextOf({ angle, shouldContinue: () => Date.now() < end });
   const made = solve(reading.value.tree, letter, { from: whole(-10), to: whole(10) }, context);
   switch (made.kind) {
     case 'roots': {

@@ -104,7 +104,7 @@ function ordered(roots: readonly Root[], context: Context): readonly Root[] {
   const kept: Root[] = [];
   const order = (a: Root, b: Root): number => {
     const [x, y] = [valueOf(a), valueOf(b)];
-    const s = x === null || y === null ? 0 : compareReals(x, y, context.alive);
+    const s = x === null || y === null ? 0 : compareReals(x, y, context.shouldContinue);
     return typeof s === 'string' ? 0 : s;
   };
   for (const root of [...roots].sort(order)) if (kept.length === 0 || order(kept.at(-1)!, root) !== 0) kept.push(root);
@@ -117,11 +117,11 @@ function between(a: RealValue | null, b: RealValue | null, context: Context): Ra
     if (v.kind === 'rational') return v.value;
     // Halving towards the value is enough: only a number on the right side of it is needed.
     let [low, high] = [q.whole(-1), q.whole(1)];
-    while (compareReals(fromRational(low), v, context.alive) === 1) low = q.multiply(low, q.whole(2));
-    while (compareReals(fromRational(high), v, context.alive) === -1) high = q.multiply(high, q.whole(2));
+    while (compareReals(fromRational(low), v, context.shouldContinue) === 1) low = q.multiply(low, q.whole(2));
+    while (compareReals(fromRational(high), v, context.shouldContinue) === -1) high = q.multiply(high, q.whole(2));
     for (let i = 0; i < 100; i += 1) {
       const mid = q.divide(q.add(low, high), q.whole(2));
-      if (compareReals(fromRational(mid), v, context.alive) === -1) low = mid;
+      if (compareReals(fromRational(mid), v, context.shouldContinue) === -1) low = mid;
       else high = mid;
     }
     return high;
@@ -147,8 +147,8 @@ function ranges(tree: Tree, letter: string, interval: NonNullable<Within>, conte
     const v = valueOf(root);
     if (within === null || v === null) return true;
     return (
-      compareReals(v, fromRational(within.from), context.alive) !== -1 &&
-      compareReals(v, fromRational(within.to), context.alive) !== 1
+      compareReals(v, fromRational(within.from), context.shouldContinue) !== -1 &&
+      compareReals(v, fromRational(within.to), context.shouldContinue) !== 1
     );
   });
   const holds = (x: RealValue): boolean => {

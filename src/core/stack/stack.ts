@@ -1,8 +1,8 @@
-import type { Trouble } from '../base/problem';
+import type { ProblemData } from '../base/problem';
 import { withDigit, withExponent, withMark, withOtherSign, withPoint, withoutLast } from '../keyed/entry';
 import type { Entry } from '../keyed/entry';
 import { Builder, entryOperand, isOpen, madeText, plainOperand, together, toldText } from '../keyed/operand';
-import type { Operand, Work } from '../keyed/operand';
+import type { Operand, Calculation } from '../keyed/operand';
 import { degreeSign, negation, percentage } from '../keyed/operation';
 import type { Meaning, Operation } from '../keyed/operation';
 
@@ -31,7 +31,7 @@ export type Stack<V> = Readonly<{
 export const EMPTY_STACK: Stack<never> = { levels: [], entry: '', replaces: false, operands: [] };
 
 /** What is done with levels as a whole. */
-export const stackDeeds = [
+export const stackOperations = [
   'push',
   'copy',
   'drop',
@@ -43,21 +43,21 @@ export const stackDeeds = [
   'clearEntry',
   'negate',
 ] as const;
-export type StackDeed = (typeof stackDeeds)[number];
+export type StackOperation = (typeof stackOperations)[number];
 
 /** What comes of a key: another stack, something to be worked first, a problem, or nothing since the key means nothing here. */
-export type Outcome<V> =
+export type StackResult<V> =
   | Readonly<{ kind: 'done'; stack: Stack<V> }>
-  | Readonly<{ kind: 'work'; work: Work<V>; land: (value: V | null, instead: string) => Stack<V> }>
-  | Readonly<{ kind: 'refused'; trouble: Trouble }>
+  | Readonly<{ kind: 'work'; work: Calculation<V>; land: (value: V | null, instead: string) => Stack<V> }>
+  | Readonly<{ kind: 'refused'; problemData: ProblemData }>
   | null;
 
-const done = <V>(stack: Stack<V>): Outcome<V> => ({ kind: 'done', stack });
+const done = <V>(stack: Stack<V>): StackResult<V> => ({ kind: 'done', stack });
 
 /** The problem of an operation that wants more than there is. */
-const tooFew = (name: string, takes: number, got: number): { kind: 'refused'; trouble: Trouble } => ({
+const tooFew = (name: string, takes: number, got: number): { kind: 'refused'; problemData: ProblemData } => ({
   kind: 'refused',
-  trouble: { code: 'argument-count', fn: name, got, least: takes, most: takes, missing: takes - got },
+  problemData: { code: 'argument-count', fn: name, got, least: takes, most: takes, missing: takes - got },
 });
 
 /** One more level on top; with four levels the lowest falls off. */
@@ -78,7 +78,7 @@ function fallen<V>(levels: readonly Operand<V>[], count: number, depth: StackDep
   return [...Array.from({ length: count }, () => levels[0]!), ...rest];
 }
 
-function operated<V>(stack: Stack<V>, operation: Operation, depth: StackDepth): Outcome<V> {
+function operated<V>(stack: Stack<V>, operation: Operation, depth: StackDepth): StackResult<V> {
   const now = entered(stack, depth);
   const { takes, name } = operation;
   if (now.levels.length < takes) return tooFew(name, takes, now.levels.length);
@@ -95,7 +95,7 @@ function operated<V>(stack: Stack<V>, operation: Operation, depth: StackDepth): 
   };
   if (isOpen(built.made)) {
     const told = toldText(built.made);
-    return told.ok ? done(landed(null, told.value)) : { kind: 'refused', trouble: told.problem };
+    return told.ok ? done(landed(null, told.value)) : { kind: 'refused', problemData: told.problem };
   }
   const land = (value: V | null, instead: string): Stack<V> => landed(value, madeText(built.made, instead));
   return { kind: 'work', work: builder.done(built), land };
@@ -106,8 +106,8 @@ export const pushed = <V>(stack: Stack<V>, operand: Operand<V>, depth: StackDept
   lifted(entered(stack, depth), operand, depth);
 
 /** What a key of the catalogue does with the stack. A name that keeps a value is handed to `pushed` instead. */
-export function stackAfter<V>(stack: Stack<V>, meaning: Meaning, depth: StackDepth): Outcome<V> {
-  const edited = (entry: Entry | null): Outcome<V> => (entry === null ? null : done({ ...stack, entry }));
+export function stackAfter<V>(stack: Stack<V>, meaning: Meaning, depth: StackDepth): StackResult<V> {
+  const edited = (entry: Entry | null): StackResult<V> => (entry === null ? null : done({ ...stack, entry }));
   switch (meaning.kind) {
     case 'digit':
       return edited(withDigit(stack.entry, meaning.digit));
@@ -136,7 +136,7 @@ export function stackAfter<V>(stack: Stack<V>, meaning: Meaning, depth: StackDep
 }
 
 /** A level counted from the top, copied onto the top. */
-export function picked<V>(stack: Stack<V>, level: number, depth: StackDepth): Outcome<V> {
+export function picked<V>(stack: Stack<V>, level: number, depth: StackDepth): StackResult<V> {
   const now = entered(stack, depth);
   const found = now.levels.at(-level);
   if (level < 1 || found === undefined) return tooFew('Pick', Math.max(level, 1), now.levels.length);
@@ -144,11 +144,11 @@ export function picked<V>(stack: Stack<V>, level: number, depth: StackDepth): Ou
 }
 
 /** What is done with the levels themselves. */
-export function stackDone<V>(stack: Stack<V>, deed: StackDeed, depth: StackDepth): Outcome<V> {
+export function stackDone<V>(stack: Stack<V>, operation: StackOperation, depth: StackDepth): StackResult<V> {
   const now = entered(stack, depth);
   const { levels } = now;
   const top = levels.at(-1);
-  switch (deed) {
+  switch (operation) {
     case 'push': {
       if (stack.entry !== '' && depth === 'unlimited') return done(now);
       if (top === undefined) return tooFew('Push', 1, 0);

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { useStore } from '@/state/app-store';
 import { quadrantText, words } from '@/text/labels';
 import { problemText } from '@/text/problems';
-import type { AngleForms } from '@/state/beside';
+import type { AngleForms } from '@/state/background';
 import { AngleDial } from '@/ui/angle/AngleDial';
 import { Choice } from '@/ui/control/Choice';
 import { FormValue } from '@/ui/line/ResultForms';

@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { memo, useCallback } from 'react';
 import type { Completion } from '@/core/line/completions';
 import { useStore } from '@/state/app-store';
-import { plainSpelling } from '@/state/curve-actions';
+import { toCanonicalText } from '@/state/curve-actions';
 import { lineText } from '@/state/document';
 import { Completions } from '@/ui/line/Completions';
 import { LineTools } from './LineTools';
@@ -28,7 +28,7 @@ export const BelowLine = memo(function BelowLine({ found, onComplete, openLine, 
   const canDraw = letters.includes('x') && letters.every((name) => name === 'x' || (isRelation && name === 'y'));
   const draw = useCallback(() => {
     const { settings, document } = useStore.getState();
-    const text = plainSpelling(lineText({ settings, document }), settings);
+    const text = toCanonicalText(lineText({ settings, document }), settings);
     if (text === null) return;
     useStore.getState().addFunction(text);
     router.navigate('/curves');

@@ -36,7 +36,7 @@ export function BenchSheets({ open, onOpen, onClose, onPress, onReplay }: Props)
   const asking = useStore((s) => s.asking);
   if (isPasting) return <PasteSheet />;
   if (asking !== null)
-    return asking.for === 'pick' ? <PickSheet /> : <MemorySheet deed={asking.for} source={asking.source} />;
+    return asking.for === 'pick' ? <PickSheet /> : <MemorySheet operation={asking.for} source={asking.source} />;
   if (open === null) return null;
   switch (open.sheet) {
     case 'settings':

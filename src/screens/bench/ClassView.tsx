@@ -38,7 +38,7 @@ export function ClassView({ of, onPress, onClose }: Props) {
       : answer && !isEmptyLine(line)
         ? shownForm(answer.forms, null, settings)
         : null;
-  const readAs = finished !== null ? finished.readAs : answer?.readAs.isTelling === true ? answer.readAs.text : null;
+  const readAs = finished !== null ? finished.readAs : answer?.readAs.isAmbiguous === true ? answer.readAs.text : null;
   const unit = finished?.angle ?? settings.angle;
   const field = { describedBy: undefined, isWrong: false, onTab: null, onPress, onRetype: retype, onPaste: pasteInto };
   const markup = form === null || form.id === 'truth' ? null : typeset(form.typed, CORE_SPELLING, shown);

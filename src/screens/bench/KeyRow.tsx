@@ -19,7 +19,7 @@ function isHere({ document, settings, history }: Needed, action: KeyAction): boo
     return pressed(document.line, action, optionsOf(settings)) !== null;
   const { stack } = document;
   const height = stack.levels.length + (stack.entry === '' ? 0 : 1);
-  if (action.type === 'stack' && action.deed === 'operands') return stack.operands.length > 0;
+  if (action.type === 'stack' && action.operation === 'operands') return stack.operands.length > 0;
   return action.type !== 'stack' && action.type !== 'pick' ? true : height > 0;
 }
 

@@ -7,7 +7,7 @@ import { useStore } from '@/state/app-store';
 import { levelOf } from '@/state/keyed-actions';
 import { formsOfHolder } from '@/state/shown';
 import { shownForm } from '@/state/tape';
-import { deedNames } from '@/text/entry-labels';
+import { operationNames } from '@/text/entry-labels';
 import { words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
 import { MadeText } from '@/ui/keyed/MadeText';
@@ -46,7 +46,7 @@ export function LevelSheet({ level, onClose }: Readonly<{ level: number; onClose
       <View flexDirection="row" flexWrap="wrap" gap="$2">
         <Button onPress={then(() => pick(level))}>{words.toTop}</Button>
         <Button onPress={then(() => levelToLine(level))}>{words.toLine}</Button>
-        <Button onPress={then(() => ask({ for: 'keep', source: { level } }))}>{deedNames.keep}</Button>
+        <Button onPress={then(() => ask({ for: 'keep', source: { level } }))}>{operationNames.keep}</Button>
         <Button onPress={then(() => void copy(form?.text ?? operand.made))}>{words.copyValue}</Button>
       </View>
       <View role="group" aria-label={words.toColumn} gap="$1">

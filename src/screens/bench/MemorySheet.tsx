@@ -1,31 +1,31 @@
 import { View } from '@tamagui/core';
-import { kindOf, letterNames, memoryDeeds, slotNames, TOTAL } from '@/core/memory/shelf';
-import type { MemoryDeed } from '@/core/memory/shelf';
+import { kindOf, letterNames, memoryOperations, slotNames, TOTAL } from '@/core/memory/shelf';
+import type { MemoryOperation } from '@/core/memory/shelf';
 import { useStore } from '@/state/app-store';
 import type { Source } from '@/state/state';
-import { deedNames, deedNotes, placeTile } from '@/text/entry-labels';
+import { operationNames, operationNotes, registerTile } from '@/text/entry-labels';
 import { words } from '@/text/labels';
-import { placeName } from '@/text/places';
+import { registerName } from '@/text/registers';
 import { Button } from '@/ui/control/Button';
-import { PlaceTile } from '@/ui/keyed/PlaceTile';
+import { RegisterTile } from '@/ui/keyed/RegisterTile';
 import { Sheet } from '@/ui/sheet/Sheet';
 import { Words } from '@/ui/theme/text';
 
-type Props = Readonly<{ deed: MemoryDeed; source: Source | null }>;
+type Props = Readonly<{ operation: MemoryOperation; source: Source | null }>;
 
 /** Chooses a place of the Shelf, by a tap or by the key that names it. */
-export function MemorySheet({ deed, source }: Props) {
+export function MemorySheet({ operation, source }: Props) {
   const shelf = useStore((s) => s.document.shelf);
   const { remember, ask, press } = useStore.getState();
   const tile = (name: string) => {
     const held = shelf[name]?.typed ?? null;
     return (
-      <PlaceTile
+      <RegisterTile
         key={name}
         name={kindOf(name) === 'total' ? words.total : name}
         held={held}
-        spoken={placeTile(deed, placeName(name), held)}
-        onPress={() => remember(deed, name, source)}
+        spoken={registerTile(operation, registerName(name), held)}
+        onPress={() => remember(operation, name, source)}
       />
     );
   };
@@ -35,17 +35,17 @@ export function MemorySheet({ deed, source }: Props) {
     </View>
   );
   // A line of the tape, or a level, can be kept or worked with; it recalls and clears nothing.
-  const deeds = memoryDeeds.filter((d) => source === null || !['recall', 'recallValue', 'clear'].includes(d));
+  const operations = memoryOperations.filter((d) => source === null || !['recall', 'recallValue', 'clear'].includes(d));
   return (
-    <Sheet title={deedNames[deed]} onClose={() => ask(null)} onType={(text) => press({ type: 'type', text })}>
+    <Sheet title={operationNames[operation]} onClose={() => ask(null)} onType={(text) => press({ type: 'type', text })}>
       <View flexDirection="row" flexWrap="wrap" gap="$1">
-        {deeds.map((d) => (
-          <Button key={d} isPressed={d === deed} onPress={() => ask({ for: d, source })}>
-            {deedNames[d]}
+        {operations.map((d) => (
+          <Button key={d} isPressed={d === operation} onPress={() => ask({ for: d, source })}>
+            {operationNames[d]}
           </Button>
         ))}
       </View>
-      <Words tone="muted">{deedNotes[deed]}</Words>
+      <Words tone="muted">{operationNotes[operation]}</Words>
       {grid(words.slots, slotNames, 5)}
       {grid(words.letters, letterNames, 7)}
       {grid(words.runningTotal, [TOTAL], 1)}

@@ -4,7 +4,7 @@ import { useStore } from '@/state/app-store';
 import { lineText } from '@/state/document';
 import { requestOf } from '@/state/live';
 import { hiddenRoots, solveForName, solutionButton, withinText, words } from '@/text/labels';
-import type { SolutionView, SolvedLine } from '@/state/beside';
+import type { SolutionView, SolvedLine } from '@/state/background';
 import { Button } from '@/ui/control/Button';
 import { Field } from '@/ui/control/Field';
 import { FormValue } from '@/ui/line/ResultForms';

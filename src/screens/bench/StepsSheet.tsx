@@ -3,7 +3,7 @@ import { useStore } from '@/state/app-store';
 import { problemText } from '@/text/problems';
 import { stepText } from '@/text/steps';
 import { words } from '@/text/labels';
-import type { LineRequest } from '@/state/beside';
+import type { LineRequest } from '@/state/background';
 import { Button } from '@/ui/control/Button';
 import { Formula } from '@/ui/formula/Formula';
 import { CORE_SPELLING, typeset } from '@/ui/formula/typeset';

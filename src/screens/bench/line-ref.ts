@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import { useStore } from '@/state/app-store';
 import { lineText } from '@/state/document';
 import { againRequest, requestOf } from '@/state/live';
-import type { LineRequest } from '@/state/beside';
+import type { LineRequest } from '@/state/background';
 import type { Written } from './copying';
 import type { LineRef } from './sheets';
 

@@ -1,7 +1,7 @@
 import { looksLikeLatex, looksLikeMathml } from '@/core/language/looks-like';
 import { useStore } from '@/state/app-store';
 import { notice } from '@/state/notice';
-import { respell } from '@/state/respell';
+import { convertNotation } from '@/state/notation';
 
 /** Longer texts are no formula of a line. */
 const LONGEST_SOURCE = 500_000;
@@ -15,7 +15,7 @@ async function pasteFormula(text: string, html: string): Promise<void> {
     return text.trim() === '' || looksLikeMathml(text) ? say(notice('formula-unreadable')) : paste(text);
   const { impliedFirst, display } = settings;
   return paste(
-    respell(typed, { decimalSign: '.', impliedFirst }, { decimalSign: display.decimalSign, impliedFirst }),
+    convertNotation(typed, { decimalSign: '.', impliedFirst }, { decimalSign: display.decimalSign, impliedFirst }),
     true,
   );
 }

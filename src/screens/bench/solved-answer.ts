@@ -1,7 +1,7 @@
 import type { Form } from '@/core/format/form';
 import { encode } from '@/core/notebook/value-codec';
-import type { LineAnswer } from '@/state/beside';
-import type { RangeView, SolutionView, SolvedLine } from '@/state/beside';
+import type { LineAnswer } from '@/state/background';
+import type { RangeView, SolutionView, SolvedLine } from '@/state/background';
 
 /** Part of the numbers, as an inequality: −2 ≤ x < 3. */
 export function rangeText({ from, to }: RangeView, letter: string): string {
@@ -55,7 +55,7 @@ export function solvedAnswer(solved: SolvedLine, letter: string): LineAnswer | n
     target: null,
     value: only,
     saved: only === null ? null : encode(only),
-    readAs: { text, typed: text, isTelling: false },
+    readAs: { text, typed: text, isAmbiguous: false },
     forms: [form],
     full: text,
     usesAngleUnit: false,

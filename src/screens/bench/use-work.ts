@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import { workBeside } from '@/state/app-store';
-import type { TaskKind, Tasks } from '@/state/beside';
+import type { TaskKind, Tasks } from '@/state/background';
 
 /** The outcome of a piece of work beside the line; null while it is under way, or when nothing is asked. */
 export function useWork<K extends TaskKind>(kind: K, request: Tasks[K]['request'] | null): Tasks[K]['result'] | null {

@@ -19,7 +19,7 @@ import { ChartPlot } from './ChartPlot';
 import { ColumnPicker } from './ColumnPicker';
 import { FrequencyPicker } from './FrequencyPicker';
 import { PairPickers } from './PairPickers';
-import { Troubles } from './Troubles';
+import { CellErrors } from './CellErrors';
 import { usePanel } from './use-panel';
 import { WidthField } from './WidthField';
 
@@ -136,7 +136,7 @@ export function ChartPanel({ table, onCell }: Props) {
         className="scroll-y"
         {...(drawing === null ? {} : { maxHeight: '46%' })}
       >
-        <Troubles table={table} panel={panel} onCell={onCell} />
+        <CellErrors table={table} panel={panel} onCell={onCell} />
         {made?.proposed == null ? null : <Words size="medium">{proposedSentence(made.proposed)}</Words>}
         <ChartColumns table={table} />
         {use.chart === 'histogram' && use.classes !== 'both' ? <WidthField table={table} /> : null}

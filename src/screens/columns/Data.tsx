@@ -18,7 +18,7 @@ import { CellEditor } from './CellEditor';
 import { Look } from './Look';
 import { shownText } from './Statistic';
 import { useCells } from './use-cells';
-import { useLook } from './use-look';
+import { useColumnPreview } from './use-look';
 
 type Props = Readonly<{
   table: DataTable;
@@ -45,7 +45,7 @@ export function Data({ table, at, isWide, onAt, onColumn, onRow, onSort, onPaste
   const { viewOf, onSeen, version } = useCells(table);
   const current = at === null ? null : (columns[at.column] ?? null);
   const told = current ?? usedColumns(table).one;
-  const look = useLook(table, told?.id ?? null);
+  const look = useColumnPreview(table, told?.id ?? null);
 
   const cell = useCallback(
     (i: number, row: number): GridCell => {

@@ -25,7 +25,7 @@ import { PairPickers } from './PairPickers';
 import { Residuals } from './Residuals';
 import { StatisticRow } from './Statistic';
 import type { Told } from './Statistic';
-import { Troubles } from './Troubles';
+import { CellErrors } from './CellErrors';
 import { usePanel } from './use-panel';
 import { useTyped } from './use-typed';
 
@@ -172,7 +172,7 @@ export function FitPanel({ table, onCell, onOpen }: Props) {
         ) : null}
         <PairPickers table={table} columns={free} />
         <FrequencyPicker table={table} beside={[x, y]} />
-        <Troubles table={table} panel={panel} onCell={onCell} />
+        <CellErrors table={table} panel={panel} onCell={onCell} />
       </View>
       {made === null || drawing === null ? null : (
         <>

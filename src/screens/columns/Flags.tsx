@@ -1,6 +1,6 @@
 import { View } from '@tamagui/core';
 import type { DataTable } from '@/core/notebook/columns';
-import type { CellFlag } from '@/state/columns';
+import type { CellError } from '@/state/columns';
 import { columnWords, flagSentence, moreFlags } from '@/text/column-labels';
 import { problemText } from '@/text/problems';
 import { Button } from '@/ui/control/Button';
@@ -8,7 +8,7 @@ import { Words } from '@/ui/theme/text';
 
 type Props = Readonly<{
   table: DataTable;
-  flags: readonly CellFlag[];
+  flags: readonly CellError[];
   hasMore: boolean;
   onCell: (column: string, row: number) => void;
 }>;

@@ -1,6 +1,6 @@
 import { View } from '@tamagui/core';
 import type { DataTable } from '@/core/notebook/columns';
-import type { LookView } from '@/state/columns';
+import type { ColumnPreview } from '@/state/columns';
 import { Words } from '@/ui/theme/text';
 import { Flags } from './Flags';
 import { shownText } from './Statistic';
@@ -13,7 +13,7 @@ export function Look({
   onCell,
 }: Readonly<{
   table: DataTable;
-  look: LookView | null;
+  look: ColumnPreview | null;
   name: string;
   onCell: (column: string, row: number) => void;
 }>) {

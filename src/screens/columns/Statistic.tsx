@@ -3,25 +3,25 @@ import { useState } from 'react';
 import type { FormId } from '@/core/format/form';
 import { letterNames, slotNames } from '@/core/memory/shelf';
 import { useStore } from '@/state/app-store';
-import type { Shown } from '@/state/columns';
-import { exactText } from '@/state/stand-in';
+import type { ShownValue } from '@/state/columns';
+import { exactText } from '@/state/substitution';
 import { columnWords } from '@/text/column-labels';
-import { placeTile } from '@/text/entry-labels';
-import { placeName } from '@/text/places';
+import { registerTile } from '@/text/entry-labels';
+import { registerName } from '@/text/registers';
 import { words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
 import { Pressable } from '@/ui/control/Pressable';
-import { PlaceTile } from '@/ui/keyed/PlaceTile';
+import { RegisterTile } from '@/ui/keyed/RegisterTile';
 import { ResultForms, signOf } from '@/ui/line/ResultForms';
 import { Sheet } from '@/ui/sheet/Sheet';
 import { Words } from '@/ui/theme/text';
 import { copy } from '../bench/copying';
 
 /** A number with what it is called. */
-export type Told = Readonly<{ name: string; note: string; shown: Shown }>;
+export type Told = Readonly<{ name: string; note: string; shown: ShownValue }>;
 
 /** The decimal form, behind its sign. */
-export function shownText({ forms }: Shown): string {
+export function shownText({ forms }: ShownValue): string {
   const form = forms.find(({ id }) => id === 'decimal') ?? forms[0];
   return form === undefined ? '' : `${signOf(form)} ${form.text}`;
 }
@@ -43,7 +43,7 @@ export function NoStatistic({ name, why }: Readonly<{ name: string; why: string 
   );
 }
 
-type RowProps = Readonly<{ name: string; note: string; shown: Shown | null; onOpen: (told: Told) => void }>;
+type RowProps = Readonly<{ name: string; note: string; shown: ShownValue | null; onOpen: (told: Told) => void }>;
 
 /** A number of a summary: what it is called, its decimal form, and a short exact one beside it. Opens all its forms. */
 export function StatisticRow({ name, note, shown, onOpen }: RowProps) {
@@ -107,11 +107,11 @@ export function StatisticSheet({ told, onClose }: Readonly<{ told: Told; onClose
       {names.map((place) => {
         const held = shelf[place]?.typed ?? null;
         return (
-          <PlaceTile
+          <RegisterTile
             key={place}
             name={place}
             held={held}
-            spoken={placeTile('keep', placeName(place), held)}
+            spoken={registerTile('keep', registerName(place), held)}
             onPress={() => keep(place)}
           />
         );

@@ -25,7 +25,7 @@ import { FrequencyPicker } from './FrequencyPicker';
 import { PairPickers } from './PairPickers';
 import { NoStatistic, StatisticRow } from './Statistic';
 import type { Told } from './Statistic';
-import { Troubles } from './Troubles';
+import { CellErrors } from './CellErrors';
 import { usePanel } from './use-panel';
 import { WidthField } from './WidthField';
 
@@ -143,7 +143,7 @@ export function SummaryPanel({ table, onCell, onOpen }: Props) {
             {isOpen ? <OneChoices table={table} /> : null}
           </>
         )}
-        <Troubles table={table} panel={panel} onCell={onCell} />
+        <CellErrors table={table} panel={panel} onCell={onCell} />
         {panel.made?.proposed == null ? null : (
           <Words size="medium" role="status">
             {proposedSentence(panel.made.proposed)}

@@ -3,11 +3,11 @@ import type { DataTable } from '@/core/notebook/columns';
 import { useStore } from '@/state/app-store';
 import { columnWork } from '@/state/column-work';
 import { columnsRequest } from '@/state/columns';
-import type { LookView } from '@/state/columns';
+import type { ColumnPreview } from '@/state/columns';
 
 /** What is told below the data of a column, and which cells stand in the way; worked anew after each change. */
-export function useLook({ columns }: DataTable, at: string | null): LookView | null {
-  const [look, setLook] = useState<LookView | null>(null);
+export function useColumnPreview({ columns }: DataTable, at: string | null): ColumnPreview | null {
+  const [look, setLook] = useState<ColumnPreview | null>(null);
   const shelf = useStore((s) => s.document.shelf);
   const settings = useStore((s) => s.settings);
   useEffect(() => {

@@ -1,12 +1,12 @@
 import { useEffect, useRef, useState } from 'react';
 import type { Problem } from '@/core/base/problem';
 import type { Result } from '@/core/base/result';
-import type { Looked } from '@/state/columns';
+import type { WithCellErrors } from '@/state/columns';
 
 /** What a panel shows: what came of the columns, or why nothing did. `isSlow` once it takes a while. */
 export type Panel<T> = Readonly<{
   made: T | null;
-  flags: Looked<T>['flags'];
+  flags: WithCellErrors<T>['flags'];
   hasMore: boolean;
   problem: Problem | null;
   isSlow: boolean;
@@ -14,11 +14,11 @@ export type Panel<T> = Readonly<{
 
 const SLOW_MS = 300;
 
-type Answer<T> = Result<Looked<T>, Problem> | 'superseded';
+type Answer<T> = Result<WithCellErrors<T>, Problem> | 'superseded';
 
 /** Has something worked whenever its question changes; the last answer stays in sight until the next one comes. */
 export function usePanel<T>(ask: () => Promise<Answer<T>> | null, of: readonly unknown[]): Panel<T> {
-  const [answer, setAnswer] = useState<Result<Looked<T>, Problem> | null>(null);
+  const [answer, setAnswer] = useState<Result<WithCellErrors<T>, Problem> | null>(null);
   const [isSlow, setSlow] = useState(false);
   const era = useRef(0);
   useEffect(() => {

@@ -1,18 +1,22 @@
 import { useState } from 'react';
 import { useStore } from '@/state/app-store';
-import { plainSpelling } from '@/state/curve-actions';
-import { respell } from '@/state/respell';
+import { toCanonicalText } from '@/state/curve-actions';
+import { convertNotation } from '@/state/notation';
 
 /** A field for a number that is kept as typed text with a point; what cannot be read yet stays in the field alone. */
 export function useTyped(kept: string, onKeep: (plain: string) => void) {
   const { decimalSign } = useStore((s) => s.settings.display);
-  const spelled = respell(kept, { decimalSign: '.', impliedFirst: false }, { decimalSign, impliedFirst: false });
+  const spelled = convertNotation(
+    kept,
+    { decimalSign: '.', impliedFirst: false },
+    { decimalSign, impliedFirst: false },
+  );
   const [draft, setDraft] = useState<Readonly<{ text: string; of: string }> | null>(null);
   const text = draft !== null && draft.of === kept ? draft.text : spelled;
   return {
     text,
     onChange: (next: string): void => {
-      const plain = next.trim() === '' ? '' : plainSpelling(next, useStore.getState().settings);
+      const plain = next.trim() === '' ? '' : toCanonicalText(next, useStore.getState().settings);
       setDraft({ text: next, of: plain ?? kept });
       if (plain !== null) onKeep(plain);
     },

@@ -10,7 +10,7 @@ import { unitButton, unitNames, words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
 import { Tabs } from '@/ui/control/Tabs';
 import { PlaceHeader } from '@/ui/frame/PlaceHeader';
-import { lookOf } from '@/ui/plot/looks';
+import { seriesStyle } from '@/ui/plot/looks';
 import { stepped } from '@/ui/plot/use-gestures';
 import { usePalette } from '@/ui/theme/use-palette';
 import { Words } from '@/ui/theme/text';
@@ -138,7 +138,7 @@ export function Curves() {
     curves: sheet.of.map(({ id, name, text, look }) => ({
       name,
       text,
-      look: lookOf(look).name,
+      look: seriesStyle(look).name,
       isSeen: sheet.curves.find((c) => c.id === id)?.isSeen === true,
     })),
     points: marks.length,

@@ -2,14 +2,14 @@ import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { isTimeUnit, timeIn } from '@/core/curve/time';
 import { useStore } from '@/state/app-store';
-import { plainSpelling } from '@/state/curve-actions';
+import { toCanonicalText } from '@/state/curve-actions';
 import { curveWords } from '@/text/curve-labels';
 import { problemText } from '@/text/problems';
 import { Button } from '@/ui/control/Button';
 import { Field } from '@/ui/control/Field';
 import { Words } from '@/ui/theme/text';
 import type { Followed } from '@/state/curves';
-import { LookSample } from './FunctionList';
+import { StyleSample } from './FunctionList';
 import { chosenForm, signed } from './panels';
 
 type Props = Readonly<{
@@ -23,9 +23,9 @@ type Props = Readonly<{
 }>;
 
 /** An x as it may be typed: an expression, or a time where the axis is one. Null when it is neither. */
-export function typedX(text: string, unit: string, settings: Parameters<typeof plainSpelling>[1]): string | null {
+export function typedX(text: string, unit: string, settings: Parameters<typeof toCanonicalText>[1]): string | null {
   const time = isTimeUnit(unit) ? timeIn(text, unit) : null;
-  return plainSpelling(
+  return toCanonicalText(
     time ?? text,
     time === null ? settings : { ...settings, display: { ...settings.display, decimalSign: '.' } },
   );
@@ -61,7 +61,7 @@ export function FollowBar({ name, look, hasOthers, found, onX, onStep, onOther }
       gap={2}
     >
       <View flexDirection="row" alignItems="center" gap="$2" aria-live="polite" className="scroll-x" tabIndex={0}>
-        <LookSample look={look} />
+        <StyleSample look={look} />
         <Words tone="answer" whiteSpace="nowrap">
           {found === null
             ? name

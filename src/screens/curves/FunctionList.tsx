@@ -10,15 +10,15 @@ import { MarginRow } from '@/ui/control/MarginRow';
 import { Switch } from '@/ui/control/Switch';
 import { Formula } from '@/ui/formula/Formula';
 import { CORE_SPELLING, typeset } from '@/ui/formula/typeset';
-import { lookOf } from '@/ui/plot/looks';
+import { seriesStyle } from '@/ui/plot/looks';
 import { Words } from '@/ui/theme/text';
 import type { Sheet } from './use-drawing';
 import { useShownColumns } from './use-shown-points';
 
 /** A piece of a curve as it is drawn. */
-export function LookSample({ look, isOn = true }: Readonly<{ look: number; isOn?: boolean }>) {
+export function StyleSample({ look, isOn = true }: Readonly<{ look: number; isOn?: boolean }>) {
   const theme = useTheme();
-  const { colour, dash, width } = lookOf(look);
+  const { colour, dash, width } = seriesStyle(look);
   return (
     <Svg width={36} height={16} aria-hidden>
       <Path
@@ -93,8 +93,8 @@ export function FunctionList({ functions, sheet, onOpen, onAdd }: Props) {
             >
               <View flex={1} minWidth={0}>
                 <MarginRow
-                  name={functionRow(name, text, lookOf(look).name)}
-                  mark={<LookSample look={look} isOn={on} />}
+                  name={functionRow(name, text, seriesStyle(look).name)}
+                  mark={<StyleSample look={look} isOn={on} />}
                   ground="$paper"
                   onOpen={() => onOpen(id)}
                 >

@@ -8,7 +8,7 @@ import { Pressable } from '@/ui/control/Pressable';
 import { Sheet } from '@/ui/sheet/Sheet';
 import { looks } from '@/ui/plot/looks';
 import { Words } from '@/ui/theme/text';
-import { LookSample } from './FunctionList';
+import { StyleSample } from './FunctionList';
 
 type Props = Readonly<{ of: DrawnFunction; onEdit: () => void; onClose: () => void }>;
 
@@ -56,7 +56,7 @@ export function FunctionSheet({ of, onEdit, onClose }: Props) {
               borderColor={look === of.look ? '$accent' : '$keyEdge'}
               onPress={() => changeFunction(of.id, { look })}
             >
-              <LookSample look={look} />
+              <StyleSample look={look} />
             </Pressable>
           ))}
         </View>

@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react';
 import type { DrawnFunction } from '@/core/notebook/curves';
 import { useStore } from '@/state/app-store';
 import { curveWork } from '@/state/curve-work';
-import { plainSpelling } from '@/state/curve-actions';
+import { toCanonicalText } from '@/state/curve-actions';
 import { curvesRequest } from '@/state/curves';
 import { curveWords, pointHeadings, pointNames } from '@/text/curve-labels';
 import { words } from '@/text/labels';
@@ -13,7 +13,7 @@ import { Field } from '@/ui/control/Field';
 import { Pressable } from '@/ui/control/Pressable';
 import { Heading, Words } from '@/ui/theme/text';
 import type { FoundPoint, FoundPoints, ValuesRow } from '@/state/curves';
-import { LookSample } from './FunctionList';
+import { StyleSample } from './FunctionList';
 import { chosenForm, kindsInOrder, signed } from './panels';
 
 type Props = Readonly<{
@@ -41,7 +41,7 @@ function ValueAt({ functions }: Readonly<{ functions: readonly DrawnFunction[] }
   const [row, setRow] = useState<ValuesRow | string | null>(null);
   const work = async (): Promise<void> => {
     const state = useStore.getState();
-    const plain = plainSpelling(text, state.settings);
+    const plain = toCanonicalText(text, state.settings);
     if (plain === null) return setRow(curveWords.notNumber);
     const made = await curveWork.values({
       ...curvesRequest(state, functions, [plain]),
@@ -120,7 +120,7 @@ export function PointsPanel({ functions, found, isSlow, chosen, onChoose }: Prop
                       <Words strong tone={own === chosen ? 'accent' : 'muted'} minWidth={24} textAlign="right">
                         {own}
                       </Words>
-                      <LookSample look={look} />
+                      <StyleSample look={look} />
                       <Words tone="muted">{curvesOf(point, functions)}</Words>
                       <View flex={1} alignItems="flex-end">
                         <Words tone="answer" textAlign="right">

@@ -6,7 +6,7 @@ import { MOST_ROWS } from '@/core/notebook/columns';
 import type { DrawnFunction } from '@/core/notebook/curves';
 import { saveFile } from '@/platform/files';
 import { useStore } from '@/state/app-store';
-import { plainSpelling } from '@/state/curve-actions';
+import { toCanonicalText } from '@/state/curve-actions';
 import { notice } from '@/state/notice';
 import { curveWords, shortReason } from '@/text/curve-labels';
 import { problemText } from '@/text/problems';
@@ -88,7 +88,7 @@ function TableTools({ onSave, onMake }: Readonly<{ onSave: () => void; onMake: (
   const [wrong, setWrong] = useState<string | null>(null);
   const take = (name: 'from' | 'step' | 'to', text: string): void => {
     setTexts({ ...texts, [name]: text });
-    const plain = plainSpelling(text, settings);
+    const plain = toCanonicalText(text, settings);
     setWrong(plain === null ? curveWords.notNumber : null);
     if (plain !== null) setTable({ [name]: plain });
   };

@@ -4,7 +4,7 @@ import { isDrawable } from '@/core/curve/view';
 import type { ViewRange } from '@/core/curve/view';
 import { useStore } from '@/state/app-store';
 import { curveWork } from '@/state/curve-work';
-import { plainSpelling } from '@/state/curve-actions';
+import { toCanonicalText } from '@/state/curve-actions';
 import { curvesRequest } from '@/state/curves';
 import { curveWords } from '@/text/curve-labels';
 import { problemText } from '@/text/problems';
@@ -36,7 +36,7 @@ export function ViewSheet({ view, onClose, onImage }: Props) {
 
   const use = async (): Promise<void> => {
     const state = useStore.getState();
-    const plain = sides.map((side) => plainSpelling(texts[side], state.settings));
+    const plain = sides.map((side) => toCanonicalText(texts[side], state.settings));
     const unread = plain.findIndex((text) => text === null);
     if (unread >= 0) return setWrong(`${sideNames[sides[unread]!]}: ${curveWords.notNumber}`);
     const picked = plain as string[];

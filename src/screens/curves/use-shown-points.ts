@@ -8,10 +8,10 @@ import { columnWords, titleOf } from '@/text/column-labels';
 import { NO_SHAPES } from '@/ui/plot/shapes';
 import type { PlotShapes } from '@/ui/plot/shapes';
 
-type Shown = Readonly<{ x: DataColumn; y: DataColumn }>;
+type PointColumns = Readonly<{ x: DataColumn; y: DataColumn }>;
 
 /** The columns whose points are shown with the curves, as they stand at the moment; null for none. */
-export function useShownColumns(): Readonly<{ columns: Shown | null; on: boolean }> {
+export function useShownColumns(): Readonly<{ columns: PointColumns | null; on: boolean }> {
   const shown = useStore((s) => s.document.curves.points);
   const tables = useStore((s) => s.document.columns.tables);
   return useMemo(() => {
@@ -24,7 +24,7 @@ export function useShownColumns(): Readonly<{ columns: Shown | null; on: boolean
 /** The points of columns that lie under the curves, following what is written there. */
 export function useShownPoints(): Readonly<{ shapes: PlotShapes | null; told: string }> {
   const { columns, on } = useShownColumns();
-  const [points, setPoints] = useState<Readonly<{ of: Shown; made: ChartView['points'] }> | null>(null);
+  const [points, setPoints] = useState<Readonly<{ of: PointColumns; made: ChartView['points'] }> | null>(null);
   useEffect(() => {
     if (columns === null || !on) return undefined;
     let isGone = false;

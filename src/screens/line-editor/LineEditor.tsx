@@ -6,9 +6,9 @@ import { caretOf, lineOf } from '@/core/line/line';
 import type { KeyAction } from '@/keys/catalogue';
 import { actionOfStroke } from '@/keys/shortcuts';
 import { useStore } from '@/state/app-store';
-import { plainSpelling } from '@/state/curve-actions';
+import { toCanonicalText } from '@/state/curve-actions';
 import { lineText, optionsOf } from '@/state/document';
-import { respell } from '@/state/respell';
+import { convertNotation } from '@/state/notation';
 import { createStore } from '@/state/store';
 import { words } from '@/text/labels';
 import { Deck } from '@/ui/deck/Deck';
@@ -58,7 +58,11 @@ export function LineEditor(props: Props) {
   useLayoutEffect(() => {
     const { settings, document } = useStore.getState();
     const { decimalSign } = settings.display;
-    const spelled = respell(text, { decimalSign: '.', impliedFirst: false }, { decimalSign, impliedFirst: false });
+    const spelled = convertNotation(
+      text,
+      { decimalSign: '.', impliedFirst: false },
+      { decimalSign, impliedFirst: false },
+    );
     const before = own.getState().document;
     own.setState({
       reported: null,
@@ -81,7 +85,7 @@ export function LineEditor(props: Props) {
     (then: (text: string) => void): void => {
       const typed = lineText(own.getState());
       if (takesEmpty && typed.trim() === '') return then('');
-      const plain = plainSpelling(typed, settings);
+      const plain = toCanonicalText(typed, settings);
       if (plain !== null) return then(plain);
       const reading = parse(typed, options);
       if (reading.ok) return undefined;

@@ -8,7 +8,7 @@ import { Section } from './section';
 import type { SettingsProps } from './section';
 
 /** Colours, sizes, and how keys answer; only what this device can do. */
-export function LookSettings({ settings, set }: SettingsProps) {
+export function StyleSettings({ settings, set }: SettingsProps) {
   return (
     <Section title={words.forKeys}>
       <Choice

@@ -8,7 +8,7 @@ import { copy } from '../bench/copying';
 import { chooseNotebook, saveNotebook } from '../notebook-file';
 import { chooseSettings, saveSettings, settingsLink } from '../shared-links';
 import { EntrySettings } from './EntrySettings';
-import { LookSettings } from './LookSettings';
+import { StyleSettings } from './LookSettings';
 import { NumberSettings } from './NumberSettings';
 import { useExamples } from './use-examples';
 
@@ -23,7 +23,7 @@ export function SettingsSheet({ onClose }: Readonly<{ onClose: () => void }>) {
     <Sheet title={words.settings} onClose={onClose}>
       <NumberSettings {...shared} />
       <EntrySettings {...shared} />
-      <LookSettings {...shared} />
+      <StyleSettings {...shared} />
       <View flexDirection="row" flexWrap="wrap" gap="$2">
         <Button onPress={resetSettings}>{words.resetSettings}</Button>
         {before === null ? null : <Button onPress={putSettingsBack}>{words.putBack}</Button>}

@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import type { Settings } from '@/core/notebook/schema';
 import { useStore, workBeside } from '@/state/app-store';
-import type { LineAnswer } from '@/state/beside';
+import type { LineAnswer } from '@/state/background';
 import { requestFor } from '@/state/live';
 import { shownForm } from '@/state/tape';
 import { problemText } from '@/text/problems';

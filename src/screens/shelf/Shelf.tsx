@@ -5,15 +5,15 @@ import { keys } from '@/keys/catalogue';
 import type { KeyId } from '@/keys/catalogue';
 import { useStore } from '@/state/app-store';
 import { formsOfHolder } from '@/state/shown';
-import { placeTile } from '@/text/entry-labels';
+import { registerTile } from '@/text/entry-labels';
 import { words } from '@/text/labels';
-import { capital, placeName } from '@/text/places';
+import { capital, registerName } from '@/text/registers';
 import { Button } from '@/ui/control/Button';
 import { PlaceHeader } from '@/ui/frame/PlaceHeader';
-import { PlaceTile } from '@/ui/keyed/PlaceTile';
+import { RegisterTile } from '@/ui/keyed/RegisterTile';
 import { Heading } from '@/ui/theme/text';
-import { PlaceRow } from './PlaceRow';
-import { PlaceSheet } from './PlaceSheet';
+import { RegisterRow } from './RegisterRow';
+import { RegisterSheet } from './RegisterSheet';
 import { later } from '../Boundary';
 
 const SetAside = later(async () => (await import('./SetAside')).SetAside, null);
@@ -30,10 +30,10 @@ export function Shelf() {
   const { press } = useStore.getState();
   const [open, setOpen] = useState<string | null>(null);
   const row = (name: string) => (
-    <PlaceRow
+    <RegisterRow
       key={name}
       name={kindOf(name) === 'total' ? words.total : name}
-      spoken={capital(placeName(name))}
+      spoken={capital(registerName(name))}
       kept={shelf[name] ?? null}
       forms={formsOfHolder({ forms }, shelf[name] ?? null)}
       settings={settings}
@@ -78,17 +78,17 @@ export function Shelf() {
           backgroundColor="$paper"
         >
           {free.map((name) => (
-            <PlaceTile
+            <RegisterTile
               key={name}
               name={name}
               held={null}
-              spoken={placeTile('keep', name, null)}
+              spoken={registerTile('keep', name, null)}
               onPress={() => setOpen(name)}
             />
           ))}
         </View>
       </View>
-      {open === null ? null : <PlaceSheet name={open} onClose={() => setOpen(null)} />}
+      {open === null ? null : <RegisterSheet name={open} onClose={() => setOpen(null)} />}
     </View>
   );
 }

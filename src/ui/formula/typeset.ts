@@ -7,10 +7,10 @@ import { printMathml } from '@/core/language/print-mathml';
 
 export type Spelling = Readonly<{ decimalSign: DecimalSign; impliedFirst: boolean }>;
 /** How a formula is to be shown. */
-export type Shown = Readonly<{ decimalSign: DecimalSign; grouping: boolean }>;
+export type NumberLayout = Readonly<{ decimalSign: DecimalSign; grouping: boolean }>;
 
 /** The typed text as markup, with boxes where something is missing; null when it cannot be drawn as a formula. */
-export function typeset(text: string, spelling: Spelling, shown: Shown): Markup | null {
+export function typeset(text: string, spelling: Spelling, shown: NumberLayout): Markup | null {
   const reading = parseUnfinished(text, { functions: functionNames, ...spelling });
   if (reading === null) return null;
   const drawn = printMathml(reading.tree, { ...shown, impliedFirst: spelling.impliedFirst });

@@ -1,13 +1,13 @@
 import { View } from '@tamagui/core';
 import { grouped } from '@/core/language/numerals';
-import type { Shown } from '../formula/typeset';
+import type { NumberLayout } from '../formula/typeset';
 import { Words } from '../theme/text';
 
 /** A size that grows with the text size that is set. */
 const textSize = (size: number) => `calc(${size}px * var(--text))` as const;
 
 /** A number while it is keyed, as it is written: a power of ten raised, marks of an angle as they are. */
-function Digits({ entry, shown, size }: Readonly<{ entry: string; shown: Shown; size: number }>) {
+function Digits({ entry, shown, size }: Readonly<{ entry: string; shown: NumberLayout; size: number }>) {
   const [mantissa = '', exponent] = entry.split('E');
   const isPlain = /^-?\d+(\.\d*)?$/.test(mantissa);
   const [whole = '', fraction] = mantissa.split('.');
@@ -35,7 +35,7 @@ export function KeyedNumber({
   shown,
   size,
   name,
-}: Readonly<{ entry: string; shown: Shown; size: number; name: string }>) {
+}: Readonly<{ entry: string; shown: NumberLayout; size: number; name: string }>) {
   return (
     <View role="group" aria-label={name} flexDirection="row" alignItems="center" gap={3} className="scroll-x">
       <Digits entry={entry} shown={shown} size={size} />

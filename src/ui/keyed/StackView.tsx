@@ -5,7 +5,7 @@ import type { SavedForm } from '@/core/notebook/schema';
 import { levelName } from '@/text/entry-labels';
 import { words } from '@/text/labels';
 import { MarginRow } from '../control/MarginRow';
-import type { Shown } from '../formula/typeset';
+import type { NumberLayout } from '../formula/typeset';
 import { FormValue } from '../line/ResultForms';
 import { Words } from '../theme/text';
 import { KEYED_AREA_ID } from './area';
@@ -20,7 +20,7 @@ export const Level = memo(function Level({
   view,
   shown,
   onOpen,
-}: Readonly<{ level: number; view: LevelView; shown: Shown; onOpen: (level: number) => void }>) {
+}: Readonly<{ level: number; view: LevelView; shown: NumberLayout; onOpen: (level: number) => void }>) {
   const { operand, form } = view;
   const value = form?.text ?? operand.made;
   const isTold = form !== null && form.typed !== operand.made;
@@ -63,7 +63,7 @@ type Props = Readonly<{
   entry: string;
   /** The number being keyed takes the place of the top. */
   replaces: boolean;
-  shown: Shown;
+  shown: NumberLayout;
   onOpen: (level: number) => void;
 }>;
 

@@ -4,7 +4,7 @@ import type { AngleUnit } from '@/core/base/angle';
 import type { FormId } from '@/core/format/form';
 import { inOtherUnit, piWarning, readAsButton, words } from '@/text/labels';
 import { Pressable, keepFocus } from '../control/Pressable';
-import type { Shown } from '../formula/typeset';
+import type { NumberLayout } from '../formula/typeset';
 import { Words } from '../theme/text';
 import { ResultForms } from './ResultForms';
 import type { LineAnswerView } from './view';
@@ -20,7 +20,7 @@ const ReadAs = styled(Pressable, {
 type Props = Readonly<{
   answer: LineAnswerView;
   angle: AngleUnit;
-  shown: Shown;
+  shown: NumberLayout;
   chosen: FormId | null;
   onChoose: (id: FormId) => void;
   /** Writes the brackets of the reading into the line. */
@@ -32,7 +32,7 @@ export const Answer = memo(function Answer({ answer, angle, shown, chosen, onCho
   const { readAs, forms, otherUnit, piWithoutRadians } = answer;
   return (
     <View gap={5}>
-      {readAs.isTelling ? (
+      {readAs.isAmbiguous ? (
         <ReadAs {...keepFocus} aria-label={readAsButton(readAs.text)} onPress={() => onBracket(readAs.typed)}>
           <View className="scroll-x" maxWidth="100%">
             <Words size="medium" tone="muted" whiteSpace="nowrap">

@@ -6,13 +6,13 @@ import type { Problem } from '@/core/base/problem';
 import type { FormId } from '@/core/format/form';
 import { isEmptyLine, textOf } from '@/core/line/line';
 import type { Line } from '@/core/line/line';
-import type { Place } from '@/core/line/row';
+import type { CaretPosition } from '@/core/line/row';
 import type { ReadingOptions } from '@/core/language/tokens';
 import type { KeyAction } from '@/keys/catalogue';
 import { words } from '@/text/labels';
 import { Formula } from '../formula/Formula';
 import { typeset } from '../formula/typeset';
-import type { Shown } from '../formula/typeset';
+import type { NumberLayout } from '../formula/typeset';
 import { Margin } from '../tape/Margin';
 import { Answer } from './Answer';
 import { LineInput } from './LineInput';
@@ -24,7 +24,7 @@ type Props = Readonly<{
   line: Line;
   options: ReadingOptions;
   angle: AngleUnit;
-  shown: Shown;
+  shown: NumberLayout;
   answer: LineAnswerView | null;
   /** The answer belongs to an earlier text and is about to be replaced. */
   isOld: boolean;
@@ -38,8 +38,8 @@ type Props = Readonly<{
   onBracket: (typed: string) => void;
   onRespan: (from: number, to: number, text: string) => void;
   onRetype: (text: string, caret: number, anchor: number) => void;
-  onPoint: (place: Place, extends_: boolean) => void;
-  onSelectAt: (place: Place) => void;
+  onPoint: (place: CaretPosition, extends_: boolean) => void;
+  onSelectAt: (place: CaretPosition) => void;
   onPaste: (text: string, html: string) => void;
   onPress: (action: KeyAction) => void;
   /** What Tab does instead of going on; null when it just goes on. */

@@ -6,7 +6,7 @@ import { formNames, words } from '@/text/labels';
 import { Pressable, keepFocus } from '../control/Pressable';
 import { Formula } from '../formula/Formula';
 import { CORE_SPELLING, typeset } from '../formula/typeset';
-import type { Shown } from '../formula/typeset';
+import type { NumberLayout } from '../formula/typeset';
 import { Words } from '../theme/text';
 
 const Chip = styled(Pressable, {
@@ -31,7 +31,7 @@ const isLong = (typed: string): boolean => /^-?\d{22,}$/.test(typed);
 /** Forms that no formula shows: words, and an angle behind its own sign. */
 const AS_TEXT: ReadonlySet<FormId> = new Set(['truth', 'polar', 'remainder']);
 
-function Digits({ form, shown, isLarge }: Readonly<{ form: SavedForm; shown: Shown; isLarge: boolean }>) {
+function Digits({ form, shown, isLarge }: Readonly<{ form: SavedForm; shown: NumberLayout; isLarge: boolean }>) {
   const markup = isLong(form.typed) || AS_TEXT.has(form.id) ? null : typeset(form.typed, CORE_SPELLING, shown);
   if (markup !== null) return <Formula markup={markup} size={isLarge ? 'line' : 'tape'} />;
   if (AS_TEXT.has(form.id)) return <Words size="large">{form.text}</Words>;
@@ -48,7 +48,7 @@ export const FormValue = memo(function FormValue({
   shown,
   isChosen,
   isLarge = false,
-}: Readonly<{ form: SavedForm; shown: Shown; isChosen: boolean; isLarge?: boolean }>) {
+}: Readonly<{ form: SavedForm; shown: NumberLayout; isChosen: boolean; isLarge?: boolean }>) {
   return (
     <View flexDirection="row" alignItems="center" gap={5} maxWidth="100%" className={isChosen ? 'ink-answer' : 'ink'}>
       <Words fontSize="$5" tone={isChosen ? 'answer' : 'muted'}>
@@ -65,7 +65,7 @@ type Props = Readonly<{
   forms: readonly SavedForm[];
   chosen: FormId | null;
   onChoose: (id: FormId) => void;
-  shown: Shown;
+  shown: NumberLayout;
   /** Set against the right edge. */
   isEndwards?: boolean;
 }>;

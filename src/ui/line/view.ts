@@ -4,7 +4,7 @@ import type { SavedForm } from '@/core/notebook/schema';
 
 /** What the line card needs of an answer. */
 export type LineAnswerView = Readonly<{
-  readAs: Readonly<{ text: string; typed: string; isTelling: boolean }>;
+  readAs: Readonly<{ text: string; typed: string; isAmbiguous: boolean }>;
   forms: readonly SavedForm[];
   otherUnit: Readonly<{ unit: AngleUnit; text: string; exact: boolean }> | null;
   piWithoutRadians: readonly Span[];

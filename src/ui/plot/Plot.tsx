@@ -7,7 +7,7 @@ import type { Size, ViewRange } from '@/core/curve/view';
 import type { DecimalSign } from '@/core/language/numerals';
 import { words } from '@/text/labels';
 import { Shapes } from './Shapes';
-import { lookOf } from './looks';
+import { seriesStyle } from './looks';
 import { axisTitle, ruled } from './paper';
 import type { AxisLook } from './paper';
 import type { PlotShapes } from './shapes';
@@ -89,7 +89,7 @@ const Curves = memo(function Curves({ frame, curves }: Pick<Drawing, 'frame' | '
   return (
     <Svg width={frame.width} height={frame.height} style={{ position: 'absolute', left: 0, top: 0 }}>
       {curves.map(({ id, path, look }) => {
-        const { colour, dash, width } = lookOf(look);
+        const { colour, dash, width } = seriesStyle(look);
         return (
           <Path
             key={id}
@@ -233,7 +233,7 @@ export function Plot(props: Props) {
         <View ref={dot as never} aria-hidden position="absolute" top={0} left={0} className="plot-sheet">
           <Svg width={44} height={44} style={{ marginLeft: -22, marginTop: -22 }}>
             <Circle cx={22} cy={22} r={13} fill="none" stroke={theme.accent.get()} strokeWidth={2} />
-            <Circle cx={22} cy={22} r={4} fill={theme[lookOf(point.look).colour].get()} />
+            <Circle cx={22} cy={22} r={4} fill={theme[seriesStyle(point.look).colour].get()} />
           </Svg>
         </View>
       )}

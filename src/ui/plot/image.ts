@@ -1,5 +1,5 @@
 import type { Palette } from '../theme/palette';
-import { lookOf } from './looks';
+import { seriesStyle } from './looks';
 import { shapePaths } from './shapes';
 import type { PlotShapes } from './shapes';
 import { axisTitle, ruled } from './paper';
@@ -47,7 +47,7 @@ export function plotSvg({ drawing, x, y, marks, shapes, palette, decimalSign }: 
   const written = (at: { x: number; y: number }, text: string, colour: string, anchor: string): string =>
     `<text x="${at.x.toFixed(1)}" y="${at.y.toFixed(1)}" text-anchor="${anchor}" fill="${colour}" stroke="${palette.paper}" stroke-width="4" paint-order="stroke">${escaped(text)}</text>`;
   const drawn = curves.map(({ path, look }) => {
-    const { colour, dash, width: size } = lookOf(look);
+    const { colour, dash, width: size } = seriesStyle(look);
     const pattern = dash === '' ? '' : ` stroke-dasharray="${dash}"`;
     return line(path, palette[colour], size, pattern);
   });

@@ -15,4 +15,4 @@ export const looks: readonly Look[] = [
   { colour: 'curve8', dash: '', width: 4.2, name: 'brown, heavy' },
 ];
 
-export const lookOf = (look: number): Look => looks[look] ?? looks[0]!;
+export const seriesStyle = (look: number): Look => looks[look] ?? looks[0]!;

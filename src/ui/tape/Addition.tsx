@@ -3,7 +3,7 @@ import { grouped } from '@/core/language/numerals';
 import type { SavedForm, TapeLine } from '@/core/notebook/schema';
 import { answerButtonName } from '@/text/labels';
 import { Pressable } from '../control/Pressable';
-import type { Shown } from '../formula/typeset';
+import type { NumberLayout } from '../formula/typeset';
 import { FormValue, signOf } from '../line/ResultForms';
 import { Words } from '../theme/text';
 
@@ -19,7 +19,7 @@ const Part = styled(Pressable, {
 });
 
 /** A number of the list: whole part and decimals on either side of one point, so that the points stand below each other. */
-function Term({ sign, term, shown }: Readonly<{ sign: string; term: string; shown: Shown }>) {
+function Term({ sign, term, shown }: Readonly<{ sign: string; term: string; shown: NumberLayout }>) {
   const isNumber = /^-?\d+(\.\d+)?$/.test(term);
   const [whole = '', decimals] = isNumber ? term.split('.') : [term.replaceAll('*', '×')];
   const text = (isNumber && shown.grouping ? grouped(whole) : whole).replace('-', '−');
@@ -42,7 +42,7 @@ type Props = Readonly<{
   step: Step;
   place: 'first' | 'middle' | 'last';
   form: SavedForm;
-  shown: Shown;
+  shown: NumberLayout;
   /** Spoken name of the line so far. */
   name: string;
   onUseLine: () => void;

@@ -1,10 +1,10 @@
 import { succeed } from '../../base/result';
 import { convertAngle, exactCosine, exactSine, fromTurns, inTurns } from '../../number/angle';
-import { ONE, checkedReal, divide, trouble } from '../../number/arithmetic';
-import type { Outcome } from '../../number/arithmetic';
+import { ONE, checkedReal, divide, problemData } from '../../number/arithmetic';
+import type { RealResult } from '../../number/arithmetic';
 import * as complex from '../../number/complex';
 import type { ComplexOutcome } from '../../number/complex';
-import { op, over as quotientPart, wholePart } from '../../number/part';
+import { op, over as quotientPart, wholeNumber } from '../../number/real-expr';
 import * as q from '../../number/rational';
 import type { Rational } from '../../number/rational';
 import type { ExactReal, RealValue, Value } from '../../number/value';
@@ -20,17 +20,19 @@ function realOf(
   angle: RealValue,
   turns: Rational | null,
   context: FunctionContext,
-): Outcome {
+): RealResult {
   if (turns !== null) return checkedReal(op, fromTurns(q.modulo(turns, q.ONE), 'rad'));
-  const radians = convertAngle(angle, context.angle, 'rad', context.alive);
+  const radians = convertAngle(angle, context.angle, 'rad', context.shouldContinue);
   if (!radians.ok) return radians;
-  return ofInverse(op, radians.value, context.alive) ?? checkedReal(op, radians.value);
+  return ofInverse(op, radians.value, context.shouldContinue) ?? checkedReal(op, radians.value);
 }
 
 /** A complex angle in radians. */
-const inRadians = (z: Value, { angle, alive }: FunctionContext): ComplexOutcome =>
-  complex.chain(convertAngle(complex.reOf(z), angle, 'rad', alive), (re) =>
-    complex.chain(convertAngle(complex.imOf(z), angle, 'rad', alive), (im) => succeed(complex.complex(re, im))),
+const inRadians = (z: Value, { angle, shouldContinue }: FunctionContext): ComplexOutcome =>
+  complex.chain(convertAngle(complex.reOf(z), angle, 'rad', shouldContinue), (re) =>
+    complex.chain(convertAngle(complex.imOf(z), angle, 'rad', shouldContinue), (im) =>
+      succeed(complex.complex(re, im)),
+    ),
   );
 
 const complexSine = (z: Value, context: FunctionContext): ComplexOutcome =>
@@ -39,16 +41,16 @@ const complexCosine = (z: Value, context: FunctionContext): ComplexOutcome =>
   complex.chain(inRadians(z, context), complex.cos);
 
 /** The quotient of two functions of a complex angle. */
-const quotient = (top: ComplexOutcome, bottom: ComplexOutcome, { alive }: FunctionContext): ComplexOutcome =>
-  complex.chain(top, (over) => complex.chain(bottom, (under) => complex.divide(over, under, alive)));
+const quotient = (top: ComplexOutcome, bottom: ComplexOutcome, { shouldContinue }: FunctionContext): ComplexOutcome =>
+  complex.chain(top, (over) => complex.chain(bottom, (under) => complex.divide(over, under, shouldContinue)));
 
-function sine(angle: RealValue, context: FunctionContext): Outcome {
+function sine(angle: RealValue, context: FunctionContext): RealResult {
   const turns = inTurns(angle, context.angle);
   const exact = turns && exactSine(turns);
   return exact ? succeed(exact) : realOf('sin', angle, turns, context);
 }
 
-function cosine(angle: RealValue, context: FunctionContext): Outcome {
+function cosine(angle: RealValue, context: FunctionContext): RealResult {
   const turns = inTurns(angle, context.angle);
   const exact = turns && exactCosine(turns);
   return exact ? succeed(exact) : realOf('cos', angle, turns, context);
@@ -56,19 +58,21 @@ function cosine(angle: RealValue, context: FunctionContext): Outcome {
 
 const isZero = (v: ExactReal | null): boolean => v !== null && v.kind === 'rational' && v.value.n === 0n;
 
-function tangent(angle: RealValue, context: FunctionContext): Outcome {
+function tangent(angle: RealValue, context: FunctionContext): RealResult {
   const turns = inTurns(angle, context.angle);
   const [top, bottom] = turns ? [exactSine(turns), exactCosine(turns)] : [null, null];
-  if (isZero(bottom)) return trouble({ code: 'domain', reason: 'pole', fn: 'tan' });
-  return top && bottom ? divide(top, bottom, context.alive) : realOf('tan', angle, turns, context);
+  if (isZero(bottom)) return problemData({ code: 'domain', reason: 'pole', fn: 'tan' });
+  return top && bottom ? divide(top, bottom, context.shouldContinue) : realOf('tan', angle, turns, context);
 }
 
 /** 1/f, whose poles are the zeros of f. */
-function reciprocal(f: typeof sine, angle: RealValue, context: FunctionContext, fn: string): Outcome {
+function reciprocal(f: typeof sine, angle: RealValue, context: FunctionContext, fn: string): RealResult {
   const below = f(angle, context);
   if (!below.ok) return below;
-  const made = divide(ONE, below.value, context.alive);
-  return !made.ok && made.problem.code === 'divide-by-zero' ? trouble({ code: 'domain', reason: 'pole', fn }) : made;
+  const made = divide(ONE, below.value, context.shouldContinue);
+  return !made.ok && made.problem.code === 'divide-by-zero'
+    ? problemData({ code: 'domain', reason: 'pole', fn })
+    : made;
 }
 
 const angleFunction = { topic: 'angles', takes: ['angle'], angleIn: true, source: SOURCE } as const;
@@ -125,7 +129,7 @@ export const sec = defineFunction({
   domain: 'cos(x)!=0',
   apply: ([x], context) => reciprocal(cosine, x!, context, 'sec'),
   complex: ([z], context) => quotient(succeed(ONE), complexCosine(z!, context), context),
-  formula: (x) => quotientPart(wholePart(1), op('cos', x)),
+  formula: (x) => quotientPart(wholeNumber(1), op('cos', x)),
   double: (x) => 1 / Math.cos(x),
   derivative: ['sec(x)tan(x)'],
   examples: [
@@ -140,7 +144,7 @@ export const csc = defineFunction({
   domain: 'sin(x)!=0',
   apply: ([x], context) => reciprocal(sine, x!, context, 'csc'),
   complex: ([z], context) => quotient(succeed(ONE), complexSine(z!, context), context),
-  formula: (x) => quotientPart(wholePart(1), op('sin', x)),
+  formula: (x) => quotientPart(wholeNumber(1), op('sin', x)),
   double: (x) => 1 / Math.sin(x),
   derivative: ['-csc(x)cot(x)'],
   examples: [
@@ -156,11 +160,11 @@ export const cot = defineFunction({
   apply: ([x], context) => {
     const turns = inTurns(x!, context.angle);
     const [top, bottom] = turns ? [exactCosine(turns), exactSine(turns)] : [null, null];
-    if (isZero(bottom)) return trouble({ code: 'domain', reason: 'pole', fn: 'cot' });
-    if (top && bottom) return divide(top, bottom, context.alive);
+    if (isZero(bottom)) return problemData({ code: 'domain', reason: 'pole', fn: 'cot' });
+    if (top && bottom) return divide(top, bottom, context.shouldContinue);
     const [over, under] = [cosine(x!, context), sine(x!, context)];
     if (!over.ok || !under.ok) return over.ok ? under : over;
-    return divide(over.value, under.value, context.alive);
+    return divide(over.value, under.value, context.shouldContinue);
   },
   complex: ([z], context) => quotient(complexCosine(z!, context), complexSine(z!, context), context),
   formula: (x) => quotientPart(op('cos', x), op('sin', x)),

@@ -1,14 +1,14 @@
 import { succeed } from '../../base/result';
 import { convertAngle, fromTurns, turnsOfSine, turnsOfTangent } from '../../number/angle';
 import { compareWith, signOf } from '../../number/sign';
-import { ONE, checkedReal, divide, negate, piTimes, trouble } from '../../number/arithmetic';
-import type { Outcome } from '../../number/arithmetic';
+import { ONE, checkedReal, divide, negate, piTimes, problemData } from '../../number/arithmetic';
+import type { RealResult } from '../../number/arithmetic';
 import * as q from '../../number/rational';
-import type { Alive } from '../../base/alive';
+import type { ShouldContinue } from '../../base/should-continue';
 import * as complex from '../../number/complex';
 import type { ComplexOutcome } from '../../number/complex';
-import { op, over, wholePart } from '../../number/part';
-import type { Part } from '../../number/part';
+import { op, over, wholeNumber } from '../../number/real-expr';
+import type { RealExpr } from '../../number/real-expr';
 import type { Rational } from '../../number/rational';
 import { isExactReal } from '../../number/value';
 import type { RealValue, Value } from '../../number/value';
@@ -21,59 +21,59 @@ const QUARTER: Rational = { n: 1n, d: 4n };
 const MINUS_ONE = q.negate(q.ONE);
 
 /** A recipe in radians, answered in the unit that is set. */
-function answered(op: 'arcsin' | 'arccos' | 'arctan', x: RealValue, context: FunctionContext): Outcome {
-  const known = inverseOf(op, x, context.alive);
+function answered(op: 'arcsin' | 'arccos' | 'arctan', x: RealValue, context: FunctionContext): RealResult {
+  const known = inverseOf(op, x, context.shouldContinue);
   const made = known === null ? checkedReal(op, x) : succeed(known);
-  return made.ok ? convertAngle(made.value, 'rad', context.angle, context.alive) : made;
+  return made.ok ? convertAngle(made.value, 'rad', context.angle, context.shouldContinue) : made;
 }
 
 /** Refused when |x| > 1 for certain. An open case is left to the balls, which keep to the domain's side. */
-function refusedOutside(x: RealValue, fn: string, { alive }: FunctionContext): Outcome | null {
-  const isOutside = compareWith(x, q.ONE, alive) === 1 || compareWith(x, MINUS_ONE, alive) === -1;
-  return isOutside ? trouble({ code: 'domain', reason: 'outside-minus-one-to-one', fn }) : null;
+function refusedOutside(x: RealValue, fn: string, { shouldContinue }: FunctionContext): RealResult | null {
+  const isOutside = compareWith(x, q.ONE, shouldContinue) === 1 || compareWith(x, MINUS_ONE, shouldContinue) === -1;
+  return isOutside ? problemData({ code: 'domain', reason: 'outside-minus-one-to-one', fn }) : null;
 }
 
-function arcsine(x: RealValue, fn: string, context: FunctionContext): Outcome {
+function arcsine(x: RealValue, fn: string, context: FunctionContext): RealResult {
   const turns = isExactReal(x) ? turnsOfSine(x) : null;
   if (turns !== null) return succeed(fromTurns(turns, context.angle));
   return refusedOutside(x, fn, context) ?? answered('arcsin', x, context);
 }
 
-function arccosine(x: RealValue, fn: string, context: FunctionContext): Outcome {
+function arccosine(x: RealValue, fn: string, context: FunctionContext): RealResult {
   const turns = isExactReal(x) ? turnsOfSine(x) : null;
   if (turns !== null) return succeed(fromTurns(q.subtract(QUARTER, turns), context.angle));
   return refusedOutside(x, fn, context) ?? answered('arccos', x, context);
 }
 
-function arctangent(x: RealValue, context: FunctionContext): Outcome {
+function arctangent(x: RealValue, context: FunctionContext): RealResult {
   const turns = isExactReal(x) ? turnsOfTangent(x) : null;
   return turns === null ? answered('arctan', x, context) : succeed(fromTurns(turns, context.angle));
 }
 
-type ComplexFunction = (z: Value, alive: Alive) => ComplexOutcome;
+type ComplexFunction = (z: Value, shouldContinue: ShouldContinue) => ComplexOutcome;
 
 /** The principal value of an inverse function, in the unit that is set. */
-const complexAngle = (f: ComplexFunction, z: Value, { alive, angle }: FunctionContext): ComplexOutcome =>
-  complex.chain(f(z, alive), (radians) =>
+const complexAngle = (f: ComplexFunction, z: Value, { shouldContinue, angle }: FunctionContext): ComplexOutcome =>
+  complex.chain(f(z, shouldContinue), (radians) =>
     angle === 'rad'
       ? succeed(radians)
-      : complex.divide(radians, piTimes(q.rational(1n, angle === 'deg' ? 180n : 200n)), alive),
+      : complex.divide(radians, piTimes(q.rational(1n, angle === 'deg' ? 180n : 200n)), shouldContinue),
   );
 
 /** The same of 1/z. */
 const complexOfReciprocal = (f: ComplexFunction, z: Value, context: FunctionContext): ComplexOutcome =>
-  complex.chain(complex.divide(ONE, z, context.alive), (inverse) => complexAngle(f, inverse, context));
+  complex.chain(complex.divide(ONE, z, context.shouldContinue), (inverse) => complexAngle(f, inverse, context));
 
-const reciprocal = (x: Part): Part => over(wholePart(1), x);
+const reciprocal = (x: RealExpr): RealExpr => over(wholeNumber(1), x);
 
 /** f(1/x) for |x| ≥ 1. */
-function ofReciprocal(f: typeof arcsine, x: RealValue, fn: string, context: FunctionContext): Outcome {
-  const sign = signOf(x, context.alive);
-  const inside = trouble({ code: 'domain', reason: 'inside-minus-one-to-one', fn });
+function ofReciprocal(f: typeof arcsine, x: RealValue, fn: string, context: FunctionContext): RealResult {
+  const sign = signOf(x, context.shouldContinue);
+  const inside = problemData({ code: 'domain', reason: 'inside-minus-one-to-one', fn });
   if (sign === 0) return inside;
   const size = sign === -1 ? negate(x) : x;
-  if (compareWith(size, q.ONE, context.alive) === -1) return inside;
-  const inverse = divide(ONE, x, context.alive);
+  if (compareWith(size, q.ONE, context.shouldContinue) === -1) return inside;
+  const inverse = divide(ONE, x, context.shouldContinue);
   return inverse.ok ? f(inverse.value, fn, context) : inverse;
 }
 
@@ -163,8 +163,8 @@ export const acot = defineFunction({
   name: 'acot',
   aliases: ['arccot'],
   apply: ([x], context) => {
-    if (signOf(x!, context.alive) === 0) return succeed(fromTurns(QUARTER, context.angle));
-    const inverse = divide(ONE, x!, context.alive);
+    if (signOf(x!, context.shouldContinue) === 0) return succeed(fromTurns(QUARTER, context.angle));
+    const inverse = divide(ONE, x!, context.shouldContinue);
     return inverse.ok ? arctangent(inverse.value, context) : inverse;
   },
   complex: ([z], context) => complexOfReciprocal(complex.arctan, z!, context),

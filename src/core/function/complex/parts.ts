@@ -1,7 +1,7 @@
 import { succeed } from '../../base/result';
 import { convertAngle } from '../../number/angle';
 import { ZERO } from '../../number/arithmetic';
-import type { Outcome } from '../../number/arithmetic';
+import type { RealResult } from '../../number/arithmetic';
 import * as complex from '../../number/complex';
 import type { Value } from '../../number/value';
 import { defineFunction } from '../record';
@@ -34,9 +34,9 @@ export const conj = defineFunction({
   examples: [{ typed: 'conj(3-4i)', complex: true, exact: '3+4i' }],
 });
 
-const argument = (z: Value, { alive, angle }: FunctionContext): Outcome => {
-  const radians = complex.argument(z, alive);
-  return radians.ok ? convertAngle(radians.value, 'rad', angle, alive) : radians;
+const argument = (z: Value, { shouldContinue, angle }: FunctionContext): RealResult => {
+  const radians = complex.argument(z, shouldContinue);
+  return radians.ok ? convertAngle(radians.value, 'rad', angle, shouldContinue) : radians;
 };
 
 export const arg = defineFunction({

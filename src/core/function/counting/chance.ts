@@ -1,5 +1,5 @@
 import { succeed } from '../../base/result';
-import { trouble } from '../../number/arithmetic';
+import { problemData } from '../../number/arithmetic';
 import { rational } from '../../number/rational';
 import { asWhole, fromRational, fromWhole } from '../../number/value';
 import { defineFunction } from '../record';
@@ -28,8 +28,8 @@ export const randint = defineFunction({
   takes: ['a', 'b'],
   apply: ([a, b], { random: draw }) => {
     const [low, high] = [asWhole(a!), asWhole(b!)];
-    if (low === null || high === null) return trouble({ code: 'domain', reason: 'not-whole', fn: 'randint' });
-    if (low > high) return trouble({ code: 'domain', reason: 'bounds', fn: 'randint' });
+    if (low === null || high === null) return problemData({ code: 'domain', reason: 'not-whole', fn: 'randint' });
+    if (low > high) return problemData({ code: 'domain', reason: 'bounds', fn: 'randint' });
     return succeed(fromWhole(low + draw(high - low + 1n)));
   },
   examples: [

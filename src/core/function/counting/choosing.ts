@@ -19,7 +19,7 @@ export const nCr = defineFunction({
   name: 'nCr',
   topic: 'counting',
   takes: ['n', 'r'],
-  apply: ([n, r], { alive }) => combinations(n!, r!, alive),
+  apply: ([n, r], { shouldContinue }) => combinations(n!, r!, shouldContinue),
   double: (n, r) => ordered(n, r, true),
   examples: [
     { typed: 'nCr(10,3)', exact: '120' },
@@ -33,7 +33,7 @@ export const nPr = defineFunction({
   name: 'nPr',
   topic: 'counting',
   takes: ['n', 'r'],
-  apply: ([n, r], { alive }) => arrangements(n!, r!, alive),
+  apply: ([n, r], { shouldContinue }) => arrangements(n!, r!, shouldContinue),
   double: (n, r) => ordered(n, r, false),
   examples: [{ typed: 'nPr(10,3)', exact: '720' }],
   source: SOURCE,

@@ -1,8 +1,8 @@
 import * as interval from '../../number/interval';
-import type { Alive } from '../../base/alive';
+import type { ShouldContinue } from '../../base/should-continue';
 import { succeed } from '../../base/result';
-import { trouble } from '../../number/arithmetic';
-import type { Outcome } from '../../number/arithmetic';
+import { problemData } from '../../number/arithmetic';
+import type { RealResult } from '../../number/arithmetic';
 import { absolute, bitLength, gcdWithin } from '../../number/integer';
 import { LARGEST_POWER } from '../../number/digits';
 import { quotient, remainder } from '../../number/rounding';
@@ -10,23 +10,23 @@ import { asWhole, fromWhole } from '../../number/value';
 import type { RealValue } from '../../number/value';
 import { defineFunction } from '../record';
 
-type Join = (a: bigint, b: bigint, alive: Alive) => bigint | null;
+type Join = (a: bigint, b: bigint, shouldContinue: ShouldContinue) => bigint | null;
 
-const least: Join = (a, b, alive) => {
+const least: Join = (a, b, shouldContinue) => {
   if (a === 0n || b === 0n) return 0n;
-  const common = gcdWithin(a, b, alive);
+  const common = gcdWithin(a, b, shouldContinue);
   return common === null ? null : absolute(a / common) * absolute(b);
 };
 
 /** Whole numbers joined two by two. */
-function joined(args: readonly RealValue[], fn: string, join: Join, alive: Alive): Outcome {
+function joined(args: readonly RealValue[], fn: string, join: Join, shouldContinue: ShouldContinue): RealResult {
   let result: bigint | null = null;
   for (const arg of args) {
     const n = asWhole(arg);
-    if (n === null) return trouble({ code: 'domain', reason: 'not-whole', fn });
-    result = result === null ? n : join(result, n, alive);
-    if (result === null) return trouble({ code: 'stopped' });
-    if (bitLength(result) > LARGEST_POWER * 3.3219281) return trouble({ code: 'too-large' });
+    if (n === null) return problemData({ code: 'domain', reason: 'not-whole', fn });
+    result = result === null ? n : join(result, n, shouldContinue);
+    if (result === null) return problemData({ code: 'stopped' });
+    if (bitLength(result) > LARGEST_POWER * 3.3219281) return problemData({ code: 'too-large' });
   }
   return succeed(fromWhole(absolute(result!)));
 }
@@ -43,7 +43,7 @@ export const gcd = defineFunction({
   topic: 'counting',
   takes: ['a', 'b'],
   more: true,
-  apply: (args, { alive }) => joined(args, 'gcd', gcdWithin, alive),
+  apply: (args, { shouldContinue }) => joined(args, 'gcd', gcdWithin, shouldContinue),
   double: (...args) => args.reduce(doubleGcd),
   examples: [
     { typed: 'gcd(84,36)', exact: '12' },
@@ -59,7 +59,7 @@ export const lcm = defineFunction({
   topic: 'counting',
   takes: ['a', 'b'],
   more: true,
-  apply: (args, { alive }) => joined(args, 'lcm', least, alive),
+  apply: (args, { shouldContinue }) => joined(args, 'lcm', least, shouldContinue),
   double: (...args) => args.reduce((a, b) => (a === 0 || b === 0 ? 0 : Math.abs((a / doubleGcd(a, b)) * b))),
   examples: [
     { typed: 'lcm(4,6)', exact: '12' },
@@ -73,7 +73,7 @@ export const mod = defineFunction({
   topic: 'counting',
   takes: ['a', 'b'],
   domain: 'y!=0',
-  apply: ([a, b], { alive }) => remainder(a!, b!, alive),
+  apply: ([a, b], { shouldContinue }) => remainder(a!, b!, shouldContinue),
   double: (a, b) => a - b * Math.floor(a / b),
   bounds: (a, b) => interval.remainder(a, b),
   derivative: ['1+0/(x/y-floor(x/y))', '-floor(x/y)+0/(x/y-floor(x/y))'],
@@ -92,7 +92,7 @@ export const div = defineFunction({
   topic: 'counting',
   takes: ['a', 'b'],
   domain: 'y!=0',
-  apply: ([a, b], { alive }) => quotient(a!, b!, alive),
+  apply: ([a, b], { shouldContinue }) => quotient(a!, b!, shouldContinue),
   double: (a, b) => Math.floor(a / b),
   bounds: (a, b) => interval.stepping(Math.floor)(interval.divide(a, b)),
   derivative: ['0/(x/y-floor(x/y))', '0/(x/y-floor(x/y))'],

@@ -1,7 +1,7 @@
-import { ONE, ZERO, checkedReal, magnitude, trouble } from '../../number/arithmetic';
-import type { Outcome } from '../../number/arithmetic';
+import { ONE, ZERO, checkedReal, magnitude, problemData } from '../../number/arithmetic';
+import type { RealResult } from '../../number/arithmetic';
 import * as complex from '../../number/complex';
-import { op } from '../../number/part';
+import { op } from '../../number/real-expr';
 import * as q from '../../number/rational';
 import type { RealOp } from '../../number/real-ops';
 import { compareWith } from '../../number/sign';
@@ -14,7 +14,7 @@ const MINUS_ONE = q.negate(q.ONE);
 const isExactly = (x: RealValue, n: q.Rational): boolean => x.kind === 'rational' && q.equal(x.value, n);
 
 /** A recipe, or what it comes to at its one simple place. */
-function real(name: RealOp, x: RealValue, at: q.Rational, comesTo: RealValue): Outcome {
+function real(name: RealOp, x: RealValue, at: q.Rational, comesTo: RealValue): RealResult {
   if (isExactly(x, at)) return { ok: true, value: comesTo };
   return x.kind === 'real' && x.op === undoneBy[name] ? { ok: true, value: x.args[0]! } : checkedReal(name, x);
 }
@@ -64,9 +64,9 @@ export const tanh = defineFunction({
   ...shared,
   name: 'tanh',
   apply: ([x]) => real('tanh', x!, q.ZERO, ZERO),
-  complex: ([z], { alive }) =>
+  complex: ([z], { shouldContinue }) =>
     complex.chain(complex.sinhOf(z!), (top) =>
-      complex.chain(complex.coshOf(z!), (bottom) => complex.divide(top, bottom, alive)),
+      complex.chain(complex.coshOf(z!), (bottom) => complex.divide(top, bottom, shouldContinue)),
     ),
   formula: (x) => op('tanh', x),
   double: Math.tanh,
@@ -82,7 +82,7 @@ export const asinh = defineFunction({
   name: 'asinh',
   aliases: ['arsinh'],
   apply: ([x]) => real('arsinh', x!, q.ZERO, ZERO),
-  complex: ([z], { alive }) => complex.arsinh(z!, alive),
+  complex: ([z], { shouldContinue }) => complex.arsinh(z!, shouldContinue),
   formula: (x) => op('arsinh', x),
   double: Math.asinh,
   derivative: ['1/sqrt(x^2+1)'],
@@ -98,13 +98,13 @@ export const acosh = defineFunction({
   name: 'acosh',
   aliases: ['arcosh'],
   domain: 'x>=1',
-  apply: ([x], { alive }) => {
-    if (x!.kind === 'real' && x!.op === 'cosh') return magnitude(x!.args[0]!, alive);
-    return compareWith(x!, q.ONE, alive) === -1
-      ? trouble({ code: 'domain', reason: 'below-one', fn: 'acosh' })
+  apply: ([x], { shouldContinue }) => {
+    if (x!.kind === 'real' && x!.op === 'cosh') return magnitude(x!.args[0]!, shouldContinue);
+    return compareWith(x!, q.ONE, shouldContinue) === -1
+      ? problemData({ code: 'domain', reason: 'below-one', fn: 'acosh' })
       : real('arcosh', x!, q.ONE, ZERO);
   },
-  complex: ([z], { alive }) => complex.arcosh(z!, alive),
+  complex: ([z], { shouldContinue }) => complex.arcosh(z!, shouldContinue),
   formula: (x) => op('arcosh', x),
   double: Math.acosh,
   derivative: ['1/(sqrt(x-1)sqrt(x+1))'],
@@ -120,13 +120,13 @@ export const atanh = defineFunction({
   name: 'atanh',
   aliases: ['artanh'],
   domain: '-1<x<1',
-  apply: ([x], { alive }) => {
-    const inside = compareWith(x!, q.ONE, alive) === -1 && compareWith(x!, MINUS_ONE, alive) === 1;
+  apply: ([x], { shouldContinue }) => {
+    const inside = compareWith(x!, q.ONE, shouldContinue) === -1 && compareWith(x!, MINUS_ONE, shouldContinue) === 1;
     return inside
       ? real('artanh', x!, q.ZERO, ZERO)
-      : trouble({ code: 'domain', reason: 'not-between-minus-one-and-one', fn: 'atanh' });
+      : problemData({ code: 'domain', reason: 'not-between-minus-one-and-one', fn: 'atanh' });
   },
-  complex: ([z], { alive }) => complex.artanh(z!, alive),
+  complex: ([z], { shouldContinue }) => complex.artanh(z!, shouldContinue),
   formula: (x) => op('artanh', x),
   double: Math.atanh,
   derivative: ['1/(1-x^2)'],

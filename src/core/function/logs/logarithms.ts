@@ -1,8 +1,8 @@
-import { trouble } from '../../number/arithmetic';
+import { problemData } from '../../number/arithmetic';
 import * as complex from '../../number/complex';
 import { expOf, lnOf, logTo } from '../../number/logarithm';
-import { op, over, wholePart } from '../../number/part';
-import type { Part } from '../../number/part';
+import { op, over, wholeNumber } from '../../number/real-expr';
+import type { RealExpr } from '../../number/real-expr';
 import { fromWhole } from '../../number/value';
 import type { Value } from '../../number/value';
 import { defineFunction } from '../record';
@@ -32,8 +32,8 @@ export const ln = defineFunction({
   topic: 'logs',
   takes: ['x'],
   domain: 'x>0',
-  apply: ([x], { alive }) => lnOf(x!, alive),
-  complex: ([z], { alive }) => complex.ln(z!, alive),
+  apply: ([x], { shouldContinue }) => lnOf(x!, shouldContinue),
+  complex: ([z], { shouldContinue }) => complex.ln(z!, shouldContinue),
   formula: (x) => op('ln', x),
   double: Math.log,
   derivative: ['1/x'],
@@ -48,22 +48,22 @@ export const ln = defineFunction({
 });
 
 /** ln z / ln base with principal values, for what the real logarithm refuses; the base 1 has none here either. */
-function complexLog(z: Value, base: Value, { alive }: FunctionContext, fn: string): complex.ComplexOutcome {
-  const made = complex.chain(complex.ln(z, alive, fn), (top) =>
-    complex.chain(complex.ln(base, alive, fn), (bottom) => complex.divide(top, bottom, alive)),
+function complexLog(z: Value, base: Value, { shouldContinue }: FunctionContext, fn: string): complex.ComplexOutcome {
+  const made = complex.chain(complex.ln(z, shouldContinue, fn), (top) =>
+    complex.chain(complex.ln(base, shouldContinue, fn), (bottom) => complex.divide(top, bottom, shouldContinue)),
   );
   const isOne = !made.ok && made.problem.code === 'divide-by-zero';
-  return isOne ? trouble({ code: 'domain', reason: 'log-base', fn }) : made;
+  return isOne ? problemData({ code: 'domain', reason: 'log-base', fn }) : made;
 }
 
-const logFormula = (x: Part, base: Part = wholePart(10)): Part => over(op('ln', x), op('ln', base));
+const logFormula = (x: RealExpr, base: RealExpr = wholeNumber(10)): RealExpr => over(op('ln', x), op('ln', base));
 
 export const lg = defineFunction({
   name: 'lg',
   topic: 'logs',
   takes: ['x'],
   domain: 'x>0',
-  apply: ([x], { alive }) => logTo(x!, TEN, alive, 'lg'),
+  apply: ([x], { shouldContinue }) => logTo(x!, TEN, shouldContinue, 'lg'),
   complex: ([z], context) => complexLog(z!, TEN, context, 'lg'),
   formula: (x) => logFormula(x),
   double: Math.log10,
@@ -79,7 +79,7 @@ export const log = defineFunction({
   least: 1,
   absent: '10',
   domain: 'x>0 and y>0 and y!=1',
-  apply: ([x, base], { alive }) => logTo(x!, base ?? TEN, alive),
+  apply: ([x, base], { shouldContinue }) => logTo(x!, base ?? TEN, shouldContinue),
   complex: ([z, base], context) => complexLog(z!, base ?? TEN, context, 'log'),
   formula: (x, base) => logFormula(x, base),
   double: (x: number, base?: number) =>

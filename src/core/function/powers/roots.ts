@@ -1,8 +1,8 @@
 import { intervalOps, stepping } from '../../number/interval';
-import { magnitude, trouble } from '../../number/arithmetic';
+import { magnitude, problemData } from '../../number/arithmetic';
 import * as complex from '../../number/complex';
 import { absolute } from '../../number/integer';
-import { op, over, squareRoot, wholePart } from '../../number/part';
+import { op, over, squareRoot, wholeNumber } from '../../number/real-expr';
 import { power, root } from '../../number/power';
 import { signum } from '../../number/rounding';
 import { asRational, asWhole, fromRational } from '../../number/value';
@@ -18,8 +18,8 @@ export const sqrt = defineFunction({
   topic: 'powers',
   takes: ['x'],
   domain: 'x>=0',
-  apply: ([x], { alive }) => root(x!, 2, alive, 'sqrt'),
-  complex: ([z], { alive }) => complex.squareRoot(z!, alive),
+  apply: ([x], { shouldContinue }) => root(x!, 2, shouldContinue, 'sqrt'),
+  complex: ([z], { shouldContinue }) => complex.squareRoot(z!, shouldContinue),
   formula: squareRoot,
   double: Math.sqrt,
   derivative: ['1/(2sqrt(x))'],
@@ -37,10 +37,10 @@ export const cbrt = defineFunction({
   name: 'cbrt',
   topic: 'powers',
   takes: ['x'],
-  apply: ([x], { alive }) => root(x!, 3, alive, 'cbrt'),
-  complex: ([z], { alive }) => complex.nthRoot(z!, 3n, alive),
+  apply: ([x], { shouldContinue }) => root(x!, 3, shouldContinue, 'cbrt'),
+  complex: ([z], { shouldContinue }) => complex.nthRoot(z!, 3n, shouldContinue),
   complexFirst: true,
-  formula: (x) => op('root', x, wholePart(3)),
+  formula: (x) => op('root', x, wholeNumber(3)),
   double: Math.cbrt,
   derivative: ['1/(3cbrt(x)^2)'],
   examples: [
@@ -52,20 +52,21 @@ export const cbrt = defineFunction({
   source: SOURCE,
 });
 
-function nth(index: RealValue, x: RealValue, { alive }: FunctionContext) {
+function nth(index: RealValue, x: RealValue, { shouldContinue }: FunctionContext) {
   const whole = asWhole(index);
-  if (whole === 0n) return trouble({ code: 'domain', reason: 'zero-root', fn: 'root' });
-  if (whole !== null && whole > 1n && absolute(whole) <= 1_000_000n) return root(x, Number(whole), alive, 'root');
+  if (whole === 0n) return problemData({ code: 'domain', reason: 'zero-root', fn: 'root' });
+  if (whole !== null && whole > 1n && absolute(whole) <= 1_000_000n)
+    return root(x, Number(whole), shouldContinue, 'root');
   const rational = asRational(index);
-  if (rational === null) return trouble({ code: 'domain', reason: 'rational-only', fn: 'root' });
-  return power(x, fromRational(divide(ONE, rational)), alive);
+  if (rational === null) return problemData({ code: 'domain', reason: 'rational-only', fn: 'root' });
+  return power(x, fromRational(divide(ONE, rational)), shouldContinue);
 }
 
-function complexNth(index: Value, z: Value, { alive }: FunctionContext): complex.ComplexOutcome {
+function complexNth(index: Value, z: Value, { shouldContinue }: FunctionContext): complex.ComplexOutcome {
   const rational = asRational(index);
-  if (rational === null) return trouble({ code: 'domain', reason: 'rational-only', fn: 'root' });
-  if (rational.n === 0n) return trouble({ code: 'domain', reason: 'zero-root', fn: 'root' });
-  return complex.power(z, fromRational(divide(ONE, rational)), alive);
+  if (rational === null) return problemData({ code: 'domain', reason: 'rational-only', fn: 'root' });
+  if (rational.n === 0n) return problemData({ code: 'domain', reason: 'zero-root', fn: 'root' });
+  return complex.power(z, fromRational(divide(ONE, rational)), shouldContinue);
 }
 
 export const nthRoot = defineFunction({
@@ -92,8 +93,8 @@ export const abs = defineFunction({
   name: 'abs',
   topic: 'powers',
   takes: ['x'],
-  apply: ([x], { alive }) => magnitude(x!, alive),
-  complex: ([z], { alive }) => complex.modulus(z!, alive),
+  apply: ([x], { shouldContinue }) => magnitude(x!, shouldContinue),
+  complex: ([z], { shouldContinue }) => complex.modulus(z!, shouldContinue),
   formula: (x) => op('magnitude', x),
   double: Math.abs,
   derivative: ['x/abs(x)'],
@@ -109,8 +110,9 @@ export const sign = defineFunction({
   name: 'sign',
   topic: 'powers',
   takes: ['x'],
-  apply: ([x], { alive }) => signum(x!, alive),
-  complex: ([z], { alive }) => complex.chain(complex.modulus(z!, alive), (size) => complex.divide(z!, size, alive)),
+  apply: ([x], { shouldContinue }) => signum(x!, shouldContinue),
+  complex: ([z], { shouldContinue }) =>
+    complex.chain(complex.modulus(z!, shouldContinue), (size) => complex.divide(z!, size, shouldContinue)),
   formula: (x) => over(x, op('magnitude', x)),
   double: Math.sign,
   bounds: stepping(Math.sign),

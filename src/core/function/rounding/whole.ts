@@ -1,10 +1,10 @@
 import * as rounding from '../../number/rounding';
-import type { Outcome } from '../../number/arithmetic';
+import type { RealResult } from '../../number/arithmetic';
 import { larger, smaller, stepping, subtract } from '../../number/interval';
 import { fromWhole } from '../../number/value';
 import type { RealValue } from '../../number/value';
 import { compareReals } from '../../number/sign';
-import type { Alive } from '../../base/alive';
+import type { ShouldContinue } from '../../base/should-continue';
 import { succeed } from '../../base/result';
 import { undecided } from '../../number/arithmetic';
 import { defineFunction } from '../record';
@@ -16,7 +16,7 @@ const shared = { topic: 'rounding', takes: ['x'], source: SOURCE } as const;
 export const floor = defineFunction({
   ...shared,
   name: 'floor',
-  apply: ([x], { alive }) => rounding.floor(x!, alive),
+  apply: ([x], { shouldContinue }) => rounding.floor(x!, shouldContinue),
   double: Math.floor,
   bounds: stepping(Math.floor),
   derivative: ['0/(x-floor(x))'],
@@ -30,7 +30,7 @@ export const floor = defineFunction({
 export const ceil = defineFunction({
   ...shared,
   name: 'ceil',
-  apply: ([x], { alive }) => rounding.ceiling(x!, alive),
+  apply: ([x], { shouldContinue }) => rounding.ceiling(x!, shouldContinue),
   double: Math.ceil,
   bounds: stepping(Math.ceil),
   derivative: ['0/(x-floor(x))'],
@@ -43,7 +43,7 @@ export const ceil = defineFunction({
 export const trunc = defineFunction({
   ...shared,
   name: 'trunc',
-  apply: ([x], { alive }) => rounding.truncate(x!, alive),
+  apply: ([x], { shouldContinue }) => rounding.truncate(x!, shouldContinue),
   double: Math.trunc,
   bounds: stepping(Math.trunc),
   derivative: ['0/(x-floor(x))'],
@@ -53,7 +53,7 @@ export const trunc = defineFunction({
 export const frac = defineFunction({
   ...shared,
   name: 'frac',
-  apply: ([x], { alive }) => rounding.fraction(x!, alive),
+  apply: ([x], { shouldContinue }) => rounding.fraction(x!, shouldContinue),
   double: (x) => x - Math.trunc(x),
   bounds: (x) => subtract(x, stepping(Math.trunc)(x)),
   derivative: ['1+0/(x-floor(x))'],
@@ -72,7 +72,7 @@ export const round = defineFunction({
   takes: ['x', 'places'],
   least: 1,
   absent: '0',
-  apply: ([x, places], { alive }) => rounding.round(x!, places ?? fromWhole(0), alive),
+  apply: ([x, places], { shouldContinue }) => rounding.round(x!, places ?? fromWhole(0), shouldContinue),
   double: (x: number, places = 0) => scaled(x, Math.pow(10, places)),
   bounds: (x, ...rest) => stepping((v) => scaled(v, Math.pow(10, rest[0]?.low ?? 0)))(x),
   examples: [
@@ -89,7 +89,7 @@ export const roundsig = defineFunction({
   name: 'roundsig',
   topic: 'rounding',
   takes: ['x', 'figures'],
-  apply: ([x, figures], { alive }) => rounding.roundSignificant(x!, figures!, alive),
+  apply: ([x, figures], { shouldContinue }) => rounding.roundSignificant(x!, figures!, shouldContinue),
   double: (x, figures) => (x === 0 ? 0 : scaled(x, Math.pow(10, figures - 1 - Math.floor(Math.log10(Math.abs(x)))))),
   examples: [
     { typed: 'roundsig(1234.5,2)', exact: '1200' },
@@ -101,10 +101,10 @@ export const roundsig = defineFunction({
 });
 
 /** The first of the values that no other goes before. */
-function extreme(args: readonly RealValue[], wanted: 1 | -1, alive: Alive): Outcome {
+function extreme(args: readonly RealValue[], wanted: 1 | -1, shouldContinue: ShouldContinue): RealResult {
   let best = args[0]!;
   for (const next of args.slice(1)) {
-    const order = compareReals(next, best, alive);
+    const order = compareReals(next, best, shouldContinue);
     if (typeof order === 'string') return undecided(order);
     if (order === wanted) best = next;
   }
@@ -116,7 +116,7 @@ const ordered = { topic: 'rounding', takes: ['a', 'b'], more: true, least: 1, so
 export const min = defineFunction({
   ...ordered,
   name: 'min',
-  apply: (args, { alive }) => extreme(args, -1, alive),
+  apply: (args, { shouldContinue }) => extreme(args, -1, shouldContinue),
   double: Math.min,
   bounds: (...args) => args.reduce(smaller),
   derivative: ['cases(x<y,1,x>y,0,0/0)', 'cases(x<y,0,x>y,1,0/0)'],
@@ -129,7 +129,7 @@ export const min = defineFunction({
 export const max = defineFunction({
   ...ordered,
   name: 'max',
-  apply: (args, { alive }) => extreme(args, 1, alive),
+  apply: (args, { shouldContinue }) => extreme(args, 1, shouldContinue),
   double: Math.max,
   bounds: (...args) => args.reduce(larger),
   derivative: ['cases(x>y,1,x<y,0,0/0)', 'cases(x>y,0,x<y,1,0/0)'],

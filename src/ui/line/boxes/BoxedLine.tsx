@@ -1,8 +1,8 @@
 import { createElement, useEffect, useLayoutEffect, useRef } from 'react';
 import type { ClipboardEvent, PointerEvent } from 'react';
 import { caretOf, selectedText, textOf } from '@/core/line/line';
-import { hasSelection, samePlace, selectionOf } from '@/core/line/row';
-import type { BoxedLine as Line, Place } from '@/core/line/row';
+import { hasSelection, sameCaret, selectionOf } from '@/core/line/row';
+import type { BoxedLine as Line, CaretPosition } from '@/core/line/row';
 import type { ReadingOptions } from '@/core/language/tokens';
 import type { KeyAction } from '@/keys/catalogue';
 import { afterPaint } from '@/platform/paint';
@@ -22,8 +22,8 @@ type Props = Readonly<{
   size: 'line' | 'class';
   onPress: (action: KeyAction) => void;
   onTab: (() => void) | null;
-  onPoint: (place: Place, extends_: boolean) => void;
-  onSelectAt: (place: Place) => void;
+  onPoint: (place: CaretPosition, extends_: boolean) => void;
+  onSelectAt: (place: CaretPosition) => void;
   onPaste: (text: string, html: string) => void;
   onRetype: (text: string, caret: number, anchor: number) => void;
 }>;
@@ -65,7 +65,7 @@ export function BoxedLine(props: Props) {
   const slot = useRef<HTMLDivElement | null>(null);
   const selected = useRef<HTMLDivElement | null>(null);
   const input = useRef<HTMLInputElement | null>(null);
-  const drag = useRef<{ from: Place; last: Place } | null>(null);
+  const drag = useRef<{ from: CaretPosition; last: CaretPosition } | null>(null);
   const text = textOf(line, options.decimalSign);
 
   const draw = () => {
@@ -121,7 +121,7 @@ export function BoxedLine(props: Props) {
     [line, options.decimalSign, text],
   );
 
-  const placeOf = (event: PointerEvent): Place | null => {
+  const placeOf = (event: PointerEvent): CaretPosition | null => {
     const root = frame.current?.querySelector('[data-root]');
     return root ? placeAtPoint(root, event.clientX, event.clientY) : null;
   };
@@ -137,7 +137,7 @@ export function BoxedLine(props: Props) {
   };
   const onPointerMove = (event: PointerEvent<HTMLDivElement>) => {
     const place = drag.current === null ? null : placeOf(event);
-    if (place === null || drag.current === null || samePlace(place, drag.current.last)) return;
+    if (place === null || drag.current === null || sameCaret(place, drag.current.last)) return;
     drag.current = { ...drag.current, last: place };
     onPoint(place, true);
   };

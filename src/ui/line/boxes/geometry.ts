@@ -1,4 +1,4 @@
-import type { Place, Step } from '@/core/line/row';
+import type { CaretPosition, Step } from '@/core/line/row';
 
 /*
  * Between caret places and the drawing. Rows are the elements with `data-root` or `data-s`, items those with `data-i`.
@@ -51,7 +51,7 @@ const extent = (item: Element): Rect => {
 const isBoxItem = (item: Element | undefined): boolean => item !== undefined && item.querySelector('[data-s]') !== null;
 
 /** Where the caret is to be drawn for a place, as a line from top to bottom. */
-export function caretRect(root: Element, place: Place): Rect | null {
+export function caretRect(root: Element, place: CaretPosition): Rect | null {
   const row = rowElement(root, place.path);
   if (row === null) return null;
   const [before, after] = [itemIn(row, place.at - 1), itemIn(row, place.at)];
@@ -94,8 +94,8 @@ const distance = (rect: Rect, x: number, y: number): number => {
 };
 
 /** The caret place nearest to a point. */
-export function placeAtPoint(root: Element, x: number, y: number): Place {
-  const within = (row: Element, path: readonly Step[]): Place => {
+export function placeAtPoint(root: Element, x: number, y: number): CaretPosition {
+  const within = (row: Element, path: readonly Step[]): CaretPosition => {
     const items = itemsIn(row);
     const over = items
       .map((item, i) => ({ item, i, far: distance(item.getBoundingClientRect(), x, y) }))

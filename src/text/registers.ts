@@ -1,7 +1,7 @@
 import { kindOf } from '@/core/memory/shelf';
 
 /** What a place of the Shelf is called in a sentence. */
-export function placeName(name: string): string {
+export function registerName(name: string): string {
   switch (kindOf(name)) {
     case 'slot':
       return `slot ${name}`;

@@ -8,10 +8,10 @@ import type { Settings, TapeLine } from '@/core/notebook/schema';
 import type { SharedLine } from '@/core/notebook/shared';
 import { optionsOf } from './document';
 
-type Spelling = Readonly<{ decimalSign: DecimalSign; impliedFirst: boolean }>;
+type Notation = Readonly<{ decimalSign: DecimalSign; impliedFirst: boolean }>;
 
 /** A typed line as it must be written after the decimal sign changed; as it is when that did not, or it cannot be read. */
-export function respell(text: string, from: Spelling, to: Spelling): string {
+export function convertNotation(text: string, from: Notation, to: Notation): string {
   if (from.decimalSign === to.decimalSign) return text;
   const { decimalSign, impliedFirst } = from;
   const reading = parse(text, { functions: functionNames, decimalSign, impliedFirst });
@@ -25,20 +25,23 @@ export function respell(text: string, from: Spelling, to: Spelling): string {
  * The line being written after the decimal sign or the order of implied products changed. One that cannot be read keeps
  * its boxes, whose signs are then those of the new settings, as they will be when it is read from the store.
  */
-export function respelledLine(line: Line, from: Spelling, settings: Settings): Line {
+export function convertLine(line: Line, from: Notation, settings: Settings): Line {
   const options = optionsOf(settings);
   const { decimalSign, impliedFirst } = options;
   if (from.decimalSign === decimalSign && from.impliedFirst === impliedFirst) return line;
   const old = textOf(line, from.decimalSign);
-  const text = respell(old, from, { decimalSign, impliedFirst });
+  const text = convertNotation(old, from, { decimalSign, impliedFirst });
   if (text !== old) return lineOf(text, line.kind, options, Math.min(text.length, caretOf(line, from.decimalSign)));
   return lineOf(textOf(line, decimalSign), line.kind, options, caretOf(line, decimalSign));
 }
 
 /** A line of the tape as it is written under the settings that are now set. */
-export const spellingOf = (line: TapeLine, settings: Settings): string =>
-  respell(line.text, line, { ...settings, decimalSign: settings.display.decimalSign });
+export const tapeLineText = (line: TapeLine, settings: Settings): string =>
+  convertNotation(line.text, line, { ...settings, decimalSign: settings.display.decimalSign });
 
 /** The text of a shared line, spelled as is now set. */
-export const sharedText = (shared: SharedLine, settings: Settings): string =>
-  respell(shared.text, shared, { impliedFirst: shared.impliedFirst, decimalSign: settings.display.decimalSign });
+export const sharedLineText = (shared: SharedLine, settings: Settings): string =>
+  convertNotation(shared.text, shared, {
+    impliedFirst: shared.impliedFirst,
+    decimalSign: settings.display.decimalSign,
+  });

@@ -2,15 +2,15 @@ import { View } from '@tamagui/core';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import type { FormId } from '@/core/format/form';
-import { memoryDeeds } from '@/core/memory/shelf';
-import type { MemoryDeed } from '@/core/memory/shelf';
+import { memoryOperations } from '@/core/memory/shelf';
+import type { MemoryOperation } from '@/core/memory/shelf';
 import { useStore } from '@/state/app-store';
 import { formsOfHolder } from '@/state/shown';
-import { exactText } from '@/state/stand-in';
+import { exactText } from '@/state/substitution';
 import { shownForm } from '@/state/tape';
-import { deedNames, keptAt } from '@/text/entry-labels';
+import { operationNames, keptAt } from '@/text/entry-labels';
 import { words } from '@/text/labels';
-import { capital, placeName } from '@/text/places';
+import { capital, registerName } from '@/text/registers';
 import { Button } from '@/ui/control/Button';
 import { MadeText } from '@/ui/keyed/MadeText';
 import { ResultForms } from '@/ui/line/ResultForms';
@@ -20,10 +20,10 @@ import { copy } from '../bench/copying';
 import { KeepNumber } from './KeepNumber';
 
 /** Deeds by which the value on the Bench goes into a place. */
-const fromBench = memoryDeeds.filter((d) => d !== 'recall' && d !== 'recallValue' && d !== 'clear');
+const fromBench = memoryOperations.filter((d) => d !== 'recall' && d !== 'recallValue' && d !== 'clear');
 
 /** A place of the Shelf: its value in every form, where it came from, and what can be done with it. */
-export function PlaceSheet({ name, onClose }: Readonly<{ name: string; onClose: () => void }>) {
+export function RegisterSheet({ name, onClose }: Readonly<{ name: string; onClose: () => void }>) {
   const kept = useStore((s) => s.document.shelf[name]);
   const forms = useStore((s) => s.forms);
   const settings = useStore((s) => s.settings);
@@ -31,14 +31,14 @@ export function PlaceSheet({ name, onClose }: Readonly<{ name: string; onClose: 
   const [chosen, setChosen] = useState<FormId | null>(null);
   const router = useRouter();
   const known = formsOfHolder({ forms }, kept ?? null);
-  const take = (deed: MemoryDeed) => () => {
+  const take = (operation: MemoryOperation) => () => {
     onClose();
-    remember(deed, name);
-    if (deed === 'recall' || deed === 'recallValue') router.navigate('/');
+    remember(operation, name);
+    if (operation === 'recall' || operation === 'recallValue') router.navigate('/');
   };
   const exact = exactText(known);
   return (
-    <Sheet title={capital(placeName(name))} onClose={onClose}>
+    <Sheet title={capital(registerName(name))} onClose={onClose}>
       {kept === undefined ? (
         <Words tone="muted">{capital(words.nothingHeld)}.</Words>
       ) : (
@@ -75,9 +75,9 @@ export function PlaceSheet({ name, onClose }: Readonly<{ name: string; onClose: 
       <View role="group" aria-label={words.withAtHand} gap="$1">
         <Words strong>{words.withAtHand}</Words>
         <View flexDirection="row" flexWrap="wrap" gap="$2">
-          {fromBench.map((deed) => (
-            <Button key={deed} isDisabled={kept === undefined && deed !== 'keep'} onPress={take(deed)}>
-              {deedNames[deed]}
+          {fromBench.map((operation) => (
+            <Button key={operation} isDisabled={kept === undefined && operation !== 'keep'} onPress={take(operation)}>
+              {operationNames[operation]}
             </Button>
           ))}
         </View>

@@ -25,7 +25,7 @@ type Props = Readonly<{
 }>;
 
 /** A place of the Shelf to tap: its name, and what it holds. */
-export function PlaceTile({ name, held, spoken, onPress }: Props) {
+export function RegisterTile({ name, held, spoken, onPress }: Props) {
   return (
     <Tile aria-label={spoken} empty={held === null} onPress={onPress}>
       <Words strong={held !== null} tone={held === null ? 'muted' : 'answer'} color={held === null ? '$muted' : '$ink'}>

@@ -1,7 +1,7 @@
-import type { Alive } from '../base/alive';
+import type { ShouldContinue } from '../base/should-continue';
 import { toBall } from './approximate';
 import type { Ball } from './ball';
-import type { Part } from './part';
+import type { RealExpr } from './real-expr';
 import { isBall, realOps } from './real-ops';
 import type { Argument, BallAnswer } from './real-ops';
 
@@ -9,9 +9,9 @@ import type { Argument, BallAnswer } from './real-ops';
 export type BallFunction = (x: Ball, bits: number) => BallAnswer;
 
 /** An expression made ready to be worked at many balls: constants are kept at the sharpest they were asked for. */
-export function ballFunction(part: Part, alive: Alive): BallFunction {
+export function ballFunction(part: RealExpr, shouldContinue: ShouldContinue): BallFunction {
   let x: Ball | null = null;
-  const ready = (of: Part): Argument => {
+  const ready = (of: RealExpr): Argument => {
     switch (of.kind) {
       case 'variable':
         return () => x!;
@@ -20,7 +20,7 @@ export function ballFunction(part: Part, alive: Alive): BallFunction {
         let sharpness = 0;
         return (bits) => {
           if (known === null || bits > sharpness) {
-            known = toBall(of.value, bits, alive);
+            known = toBall(of.value, bits, shouldContinue);
             sharpness = bits;
           }
           return known;

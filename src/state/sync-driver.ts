@@ -1,4 +1,4 @@
-import type { Alive } from '@/core/base/alive';
+import type { ShouldContinue } from '@/core/base/should-continue';
 import type { Random } from '@/core/function/record';
 import { isEmptyLine } from '@/core/line/line';
 import type { KeyAction } from '@/keys/catalogue';
@@ -12,10 +12,10 @@ import type { createStore, State } from './store';
 type Store = ReturnType<typeof createStore>;
 
 /** What work is done with: for how long, and by what chance. */
-export type Worked = Readonly<{ alive: Alive; random: Random }>;
+export type Worked = Readonly<{ shouldContinue: ShouldContinue; random: Random }>;
 
 /** Presses a key and does at once, in this very thread, what the app leaves to its worker. Batch, demo and tests press so. */
-export function pressAtOnce(store: Store, action: KeyAction, worked: Worked): void {
+export function pressSynchronously(store: Store, action: KeyAction, worked: Worked): void {
   if (isStale(store.getState())) store.getState().working();
   const before = store.getState();
   before.press(action);
@@ -34,23 +34,23 @@ export function settleAll(store: Store, worked: Worked): void {
   while (store.getState().waiting !== null) settleOnce(store, worked);
 }
 
-function settleOnce(store: Store, { alive, random }: Worked): void {
+function settleOnce(store: Store, { shouldContinue, random }: Worked): void {
   const before = store.getState();
-  if (before.work !== null) before.land(answerWork(before.work.request, alive, random));
+  if (before.work !== null) before.land(answerWork(before.work.request, shouldContinue, random));
   else {
     // Keys can wait for a line that is known to be empty, or was answered meanwhile.
     if (before.live.kind !== 'working') before.working();
-    before.settle(answerLine(requestOf(before), alive, random), lineText(before));
+    before.settle(answerLine(requestOf(before), shouldContinue, random), lineText(before));
   }
   if (!isSameQuestion(store.getState(), before)) store.getState().working();
 }
 
 /** Answers the line as it stands, and learns the forms of all that is in sight. */
-export function settleAtOnce(store: Store, { alive, random }: Worked): void {
+export function settleSynchronously(store: Store, { shouldContinue, random }: Worked): void {
   const { live } = store.getState();
-  if (live.kind === 'working') settleOnce(store, { alive, random });
+  if (live.kind === 'working') settleOnce(store, { shouldContinue, random });
   const asked = formsRequestOf(store.getState());
   if (asked === null) return;
-  const made = formsOfAll(asked.request, alive, random);
+  const made = formsOfAll(asked.request, shouldContinue, random);
   if (made.ok) store.getState().learnForms(asked.holders, made.value);
 }

@@ -12,7 +12,7 @@ type Props = Readonly<{
 }>;
 
 /** Why a panel shows nothing, or not yet. */
-export function Troubles({ table, panel, onCell }: Props) {
+export function CellErrors({ table, panel, onCell }: Props) {
   return (
     <>
       <Flags table={table} flags={panel.flags} hasMore={panel.hasMore} onCell={onCell} />

@@ -6,7 +6,7 @@ import { printText, TYPED } from '@/core/language/print-text';
 import { nodesOf, partsOf, withParts } from '@/core/language/tree';
 import type { Tree } from '@/core/language/tree';
 import { toldText } from '@/core/keyed/operand';
-import { kindOf, placeText } from '@/core/memory/shelf';
+import { kindOf, registerText } from '@/core/memory/shelf';
 import type { Kept } from '@/core/memory/shelf';
 import type { SavedForm, TapeLine } from '@/core/notebook/schema';
 import type { SavedValue } from '@/core/notebook/value-codec';
@@ -27,7 +27,7 @@ const isLeaning = (node: Tree): boolean =>
   (node.kind === 'call' && ['slot', 'random', 'randint'].includes(node.fn));
 
 /** The expression when nothing in it can stand for something else later on, such as a letter. */
-export function lasting(text: string): string | null {
+export function closedText(text: string): string | null {
   const reading = parse(text, { functions: functionNames, decimalSign: '.', impliedFirst: false });
   if (!reading.ok || text.length > LONGEST) return null;
   return [...nodesOf(reading.value.tree)].some(isLeaning) ? null : printText(reading.value.tree, TYPED);
@@ -36,11 +36,11 @@ export function lasting(text: string): string | null {
 type Source = Readonly<{ exact: string | null; from: string; full: string }>;
 
 const textFor = ({ exact, from, full }: Source): string =>
-  (exact !== null && exact.length <= LONGEST ? exact : null) ?? lasting(from) ?? full;
+  (exact !== null && exact.length <= LONGEST ? exact : null) ?? closedText(from) ?? full;
 
 /** What stands for the value that a place keeps. */
 export const keptText = ({ exact, typed, from, full }: Kept<SavedValue>): string =>
-  textFor({ exact: exact ? lasting(typed) : null, from, full });
+  textFor({ exact: exact ? closedText(typed) : null, from, full });
 
 /** The exact form of an answer that can be put into a line; null when it has none. */
 export const exactText = (forms: readonly SavedForm[]): string | null =>
@@ -60,7 +60,7 @@ export function shortText({ forms, full }: Readonly<{ forms: readonly SavedForm[
 }
 
 /** What stands for the answer of a line. */
-export function lineStandIn({ forms, text, full, decimalSign, impliedFirst }: TapeLine): string {
+export function lineSubstitution({ forms, text, full, decimalSign, impliedFirst }: TapeLine): string {
   const from = decimalSign === '.' && !impliedFirst ? text : '';
   return textFor({ exact: exactText(forms), from, full });
 }
@@ -68,7 +68,7 @@ export function lineStandIn({ forms, text, full, decimalSign, impliedFirst }: Ta
 /** What stands for the last answer. */
 export function ansText({ tape, ans }: Document): string {
   const line = tape.findLast((l) => l.value === ans);
-  return line === undefined ? 'Ans' : lineStandIn(line);
+  return line === undefined ? 'Ans' : lineSubstitution(line);
 }
 
 /** The expression with another in the place of everything that stands for a place of the Shelf. */
@@ -76,7 +76,7 @@ function replaced(tree: Tree, name: string, instead: Tree): Tree {
   const isMeant =
     (tree.kind === 'letter' && tree.name === name) ||
     (tree.kind === 'constant' && tree.name === name) ||
-    (tree.kind === 'call' && kindOf(name) === 'slot' && printText(tree, TYPED) === placeText(name));
+    (tree.kind === 'call' && kindOf(name) === 'slot' && printText(tree, TYPED) === registerText(name));
   return isMeant
     ? instead
     : withParts(
@@ -86,7 +86,7 @@ function replaced(tree: Tree, name: string, instead: Tree): Tree {
 }
 
 /** How something was made, told without a place that is about to hold something else. */
-export function frozen<O extends Operand<SavedValue>>(operand: O, name: string, kept: Kept<SavedValue>): O {
+export function inlined<O extends Operand<SavedValue>>(operand: O, name: string, kept: Kept<SavedValue>): O {
   const freeze = (made: string): string => {
     if (!made.includes(kindOf(name) === 'slot' ? 'slot' : name)) return made;
     const tree = treeOf(made);

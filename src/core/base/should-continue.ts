@@ -1,2 +1,2 @@
 /** Asked between the steps of long work; false means: stop now. */
-export type Alive = () => boolean;
+export type ShouldContinue = () => boolean;

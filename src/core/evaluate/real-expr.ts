@@ -2,8 +2,8 @@ import { functionNamed } from '../function';
 import { isShare, nodesOf } from '../language/tree';
 import type { Tree } from '../language/tree';
 import { piTimes } from '../number/arithmetic';
-import { VARIABLE, minus, op, over, plus, times, valuePart, wholePart } from '../number/part';
-import type { Part } from '../number/part';
+import { VARIABLE, minus, op, over, plus, times, realValue, wholeNumber } from '../number/real-expr';
+import type { RealExpr } from '../number/real-expr';
 import * as q from '../number/rational';
 import { asRational, isReal } from '../number/value';
 import type { RealValue } from '../number/value';
@@ -24,17 +24,17 @@ export function hasChance(tree: Tree): boolean {
   return false;
 }
 
-const HUNDREDTH = valuePart({ kind: 'rational', value: q.rational(1n, 100n) });
+const HUNDREDTH = realValue({ kind: 'rational', value: q.rational(1n, 100n) });
 
 /**
  * An expression in one variable as operations on balls, the rest of it worked out once; null when it has a part that
  * is not made of them (a step function, another sum, complex numbers), or no value.
  */
-export function lower(tree: Tree, variable: string, context: Context, worth: Evaluator): Part | null {
-  const visit = (node: Tree): Part | null => {
+export function compileToRealExpr(tree: Tree, variable: string, context: Context, worth: Evaluator): RealExpr | null {
+  const visit = (node: Tree): RealExpr | null => {
     if (!mentions(node, variable)) {
       const value = worth(node, context);
-      return value.ok && isReal(value.value) ? valuePart(value.value) : null;
+      return value.ok && isReal(value.value) ? realValue(value.value) : null;
     }
     switch (node.kind) {
       case 'letter':
@@ -49,10 +49,10 @@ export function lower(tree: Tree, variable: string, context: Context, worth: Eva
         return power(node);
       case 'postfix':
         return joined([node.of], (of) =>
-          node.op === 'percent' ? times(of, HUNDREDTH) : op('gamma', plus(of, wholePart(1))),
+          node.op === 'percent' ? times(of, HUNDREDTH) : op('gamma', plus(of, wholeNumber(1))),
         );
       case 'mark':
-        return joined([node.of], (of) => times(of, valuePart(perRadian(node.unit, context.angle))));
+        return joined([node.of], (of) => times(of, realValue(perRadian(node.unit, context.angle))));
       case 'call':
         return call(node);
       default:
@@ -60,12 +60,12 @@ export function lower(tree: Tree, variable: string, context: Context, worth: Eva
     }
   };
 
-  const joined = (trees: readonly Tree[], make: (...parts: Part[]) => Part): Part | null => {
+  const joined = (trees: readonly Tree[], make: (...parts: RealExpr[]) => RealExpr): RealExpr | null => {
     const parts = trees.map(visit);
-    return parts.some((p) => p === null) ? null : make(...(parts as Part[]));
+    return parts.some((p) => p === null) ? null : make(...(parts as RealExpr[]));
   };
 
-  const binary = (node: Tree & { kind: 'binary' }): Part | null => {
+  const binary = (node: Tree & { kind: 'binary' }): RealExpr | null => {
     const { op: sign } = node;
     // A remainder jumps, which balls cannot follow.
     if (sign === 'mod') return null;
@@ -86,17 +86,17 @@ export function lower(tree: Tree, variable: string, context: Context, worth: Eva
     });
   };
 
-  const power = (node: Tree & { kind: 'power' }): Part | null => {
+  const power = (node: Tree & { kind: 'power' }): RealExpr | null => {
     const [base, exponent] = [visit(node.base), visit(node.exponent)];
     if (base === null || exponent === null) return null;
     const to = exponent.kind === 'value' ? asRational(exponent.value) : null;
     if (to === null) return op('realPower', base, exponent);
     if (to.n > 1_000_000n || to.n < -1_000_000n || to.d > 1_000_000n) return op('realPower', base, exponent);
-    const raised = op('wholePower', base, wholePart(Number(to.n)));
-    return to.d === 1n ? raised : op('root', to.n === 1n ? base : raised, wholePart(Number(to.d)));
+    const raised = op('wholePower', base, wholeNumber(Number(to.n)));
+    return to.d === 1n ? raised : op('root', to.n === 1n ? base : raised, wholeNumber(Number(to.d)));
   };
 
-  const call = (node: Tree & { kind: 'call' }): Part | null => {
+  const call = (node: Tree & { kind: 'call' }): RealExpr | null => {
     const record = functionNamed(node.fn);
     if (record?.binds !== undefined || record?.formula === undefined) return null;
     const { formula, angleIn, angleOut } = record;
@@ -117,7 +117,7 @@ export function radiansPer(unit: Context['angle']): RealValue {
   const half = halfTurn[unit];
   return half === null ? { kind: 'rational', value: q.ONE } : piTimes(q.rational(1n, half));
 }
-const toRadians = (unit: Context['angle']): Part => valuePart(radiansPer(unit));
+const toRadians = (unit: Context['angle']): RealExpr => realValue(radiansPer(unit));
 
 /** What a number marked with a unit is multiplied by to stand in the unit that is set. */
 export function perRadian(marked: Context['angle'], set: Context['angle']): RealValue {

@@ -24,7 +24,7 @@ const BESIDE: ReadonlySet<FormId> = new Set(['factors', 'remainder']);
 const MOST_OTHERS = 3;
 
 /** A place of the Shelf: its name in the margin, where its value came from and when, and the value at the right edge. */
-export const PlaceRow = memo(function PlaceRow({ name, spoken, kept, forms, settings, onOpen }: Props) {
+export const RegisterRow = memo(function PlaceRow({ name, spoken, kept, forms, settings, onOpen }: Props) {
   // As it was shown when it was kept; its other forms stand beside it.
   const asKept = forms.find((f) => f.typed === kept?.typed);
   const form = forms.length === 0 ? null : (asKept ?? shownForm(forms, null, settings));

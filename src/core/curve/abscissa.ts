@@ -14,12 +14,12 @@ import { coefficientsOf } from '../solve/coefficients';
 import { fromDouble, simpleFraction, simpleValuesNear } from '../solve/exact-near';
 
 /** A number on the axis. `isExact`: it is just this value; else it is as near as the digits that were asked for. */
-export type Place = Readonly<{ x: RealValue; isExact: boolean; isSure: boolean }>;
+export type Abscissa = Readonly<{ x: RealValue; isExact: boolean; isSure: boolean }>;
 
-export const exactPlace = (x: RealValue): Place => ({ x, isExact: true, isSure: true });
+export const exactAbscissa = (x: RealValue): Abscissa => ({ x, isExact: true, isSure: true });
 
 /** A number as it is shown: what is not exact is known to so many digits, and no more is claimed. */
-export function knownTo(x: RealValue, { isExact, isSure }: Place, digits: number): RealValue {
+export function knownTo(x: RealValue, { isExact, isSure }: Abscissa, digits: number): RealValue {
   if (isExact || x.kind !== 'rational' || x.value.n === 0n) return x;
   const size = q.magnitude(x.value);
   const power = digits + SPARE - 2 - decimalExponent(size);
@@ -60,7 +60,7 @@ export class Refiner {
   /** The exact sign at a value; null where there is none, or where it cannot be decided. */
   signAt(x: RealValue): -1 | 0 | 1 | null {
     const value = this.valueAt(x);
-    const sign = value === null ? null : signOf(value, this.context.alive);
+    const sign = value === null ? null : signOf(value, this.context.shouldContinue);
     return typeof sign === 'number' ? sign : null;
   }
 
@@ -76,7 +76,7 @@ export class Refiner {
 
   private candidates(x: number, within: number): readonly RealValue[] {
     const decimal = simpleFraction(x, 1e7, Math.max(Math.abs(x), 1e-9) * 1e-14);
-    const simple = simpleValuesNear(x, within, this.context.alive);
+    const simple = simpleValuesNear(x, within, this.context.shouldContinue);
     return decimal === null ? simple : [...simple, fromRational(decimal)];
   }
 
@@ -94,29 +94,29 @@ export class Refiner {
   }
 
   /** The simple zero near a double, its slope there known as a double: every step gains the digits that the slope has. */
-  near(start: number, slope: number): Place | null {
+  near(start: number, slope: number): Abscissa | null {
     const exact = this.exactNear(start);
-    if (exact !== null) return exactPlace(exact);
+    if (exact !== null) return exactAbscissa(exact);
     if (!Number.isFinite(slope) || slope === 0) return null;
     let x = fromDouble(start);
     if (x.n === 0n) return null;
     const size = q.magnitude(x);
     const goal = this.unit(size, SPARE);
     let last = Infinity;
-    for (let i = 0; i < MOST_STEPS && this.context.alive(); i += 1) {
+    for (let i = 0; i < MOST_STEPS && this.context.shouldContinue(); i += 1) {
       const value = this.valueAt(fromRational(x));
       if (value === null) return null;
-      if (asRational(value)?.n === 0n) return exactPlace(fromRational(x));
-      const step = toDouble(value, this.context.alive) / slope;
+      if (asRational(value)?.n === 0n) return exactAbscissa(fromRational(x));
+      const step = toDouble(value, this.context.shouldContinue) / slope;
       if (!Number.isFinite(step) || Math.abs(step) > last) return null;
       last = Math.abs(step);
       x = this.short(q.subtract(x, fromDouble(step)), size);
       if (q.compare(q.magnitude(fromDouble(step)), goal) <= 0) break;
     }
     // A start that was far off may have kept the exact value from being seen.
-    const end = toDouble(fromRational(x), this.context.alive);
+    const end = toDouble(fromRational(x), this.context.shouldContinue);
     const late = Math.abs(end - start) > 1e-10 * Math.abs(start) ? this.exactNear(end, 1e-12) : null;
-    if (late !== null) return exactPlace(late);
+    if (late !== null) return exactAbscissa(late);
     const width = q.multiply(goal, q.whole(100));
     const [s, t] = [this.signAt(fromRational(q.subtract(x, width))), this.signAt(fromRational(q.add(x, width)))];
     if (s === null || t === null || s * t >= 0) return null;
@@ -124,7 +124,7 @@ export class Refiner {
   }
 
   /** Where the expression is least (way 1) or greatest (−1) between two numbers with one turn between them, by golden section. */
-  leastBetween(low: Rational, high: Rational, way: 1 | -1): Place | null {
+  leastBetween(low: Rational, high: Rational, way: 1 | -1): Abscissa | null {
     const size = q.compare(q.magnitude(low), q.magnitude(high)) > 0 ? q.magnitude(low) : q.magnitude(high);
     const goal = this.unit(size, 2);
     const inner = (a: Rational, b: Rational): Rational =>
@@ -133,9 +133,9 @@ export class Refiner {
     let [p, r] = [inner(b, a), inner(a, b)];
     const at = (x: Rational): RealValue | null => this.valueAt(fromRational(x));
     let [fp, fr] = [at(p), at(r)];
-    while (q.compare(q.subtract(b, a), goal) > 0 && this.context.alive()) {
+    while (q.compare(q.subtract(b, a), goal) > 0 && this.context.shouldContinue()) {
       if (fp === null || fr === null) return null;
-      const order = signOf(subtract(fp, fr), this.context.alive);
+      const order = signOf(subtract(fp, fr), this.context.shouldContinue);
       if (typeof order === 'string') break;
       if (order * way <= 0) {
         [b, r, fr] = [r, p, fp];
@@ -155,18 +155,18 @@ export class Refiner {
   }
 
   /** The change of sign between two numbers by halving; null when their signs are alike. */
-  between(low: Rational, high: Rational): Place | null {
+  between(low: Rational, high: Rational): Abscissa | null {
     let [a, b] = [low, high];
     const s = this.signAt(fromRational(a));
     const t = this.signAt(fromRational(b));
-    if (s === 0 || t === 0) return exactPlace(fromRational(s === 0 ? a : b));
+    if (s === 0 || t === 0) return exactAbscissa(fromRational(s === 0 ? a : b));
     if (s === null || t === null || s === t) return null;
     const size = q.compare(q.magnitude(a), q.magnitude(b)) > 0 ? q.magnitude(a) : q.magnitude(b);
     const goal = this.unit(size, SPARE);
-    while (q.compare(q.subtract(b, a), goal) > 0 && this.context.alive()) {
+    while (q.compare(q.subtract(b, a), goal) > 0 && this.context.shouldContinue()) {
       const middle = q.multiply(q.add(a, b), { n: 1n, d: 2n });
       const sign = this.signAt(fromRational(middle));
-      if (sign === 0) return exactPlace(fromRational(middle));
+      if (sign === 0) return exactAbscissa(fromRational(middle));
       if (sign === null) break;
       if (sign === s) a = middle;
       else b = middle;
