@@ -1,3 +1,7 @@
+import { guarded } from '@/core/base/limits';
+import { withSpan } from '@/core/base/problem';
+import type { Problem } from '@/core/base/problem';
+import type { Result } from '@/core/base/result';
 import type { ShouldContinue } from '@/core/base/should-continue';
 import type { Random } from '@/core/function/record';
 import { isEmptyLine } from '@/core/line/line';
@@ -13,6 +17,10 @@ type Store = ReturnType<typeof createStore>;
 
 /** What work is done with: for how long, and by what chance. */
 export type Worked = Readonly<{ shouldContinue: ShouldContinue; random: Random }>;
+
+/** As in the worker: a limit of the engine or of time is the answer to this one piece of work, and keys go on. */
+const bounded = <T>(text: string, work: () => Result<T, Problem>): Result<T, Problem> =>
+  guarded(work, (problemData) => withSpan(problemData, { from: 0, to: text.length }));
 
 /** Presses a key and does at once, in this very thread, what the app leaves to its worker. Batch, demo and tests press so. */
 export function pressSynchronously(store: Store, action: KeyAction, worked: Worked): void {
@@ -36,11 +44,17 @@ export function settleAll(store: Store, worked: Worked): void {
 
 function settleOnce(store: Store, { shouldContinue, random }: Worked): void {
   const before = store.getState();
-  if (before.work !== null) before.land(answerWork(before.work.request, shouldContinue, random));
-  else {
+  if (before.work !== null) {
+    const { request } = before.work;
+    before.land(bounded(request.text, () => answerWork(request, shouldContinue, random)));
+  } else {
     // Keys can wait for a line that is known to be empty, or was answered meanwhile.
     if (before.live.kind !== 'working') before.working();
-    before.settle(answerLine(requestOf(before), shouldContinue, random), lineText(before));
+    const request = requestOf(before);
+    before.settle(
+      bounded(request.text, () => answerLine(request, shouldContinue, random)),
+      lineText(before),
+    );
   }
   if (!isSameQuestion(store.getState(), before)) store.getState().working();
 }
@@ -51,6 +65,6 @@ export function settleSynchronously(store: Store, { shouldContinue, random }: Wo
   if (live.kind === 'working') settleOnce(store, { shouldContinue, random });
   const asked = formsRequestOf(store.getState());
   if (asked === null) return;
-  const made = formsOfAll(asked.request, shouldContinue, random);
+  const made = bounded('', () => formsOfAll(asked.request, shouldContinue, random));
   if (made.ok) store.getState().learnForms(asked.holders, made.value);
 }

@@ -166,11 +166,15 @@ export function toFixed(b: Ball, scale: number): { mid: bigint; rad: bigint } {
   if (shift >= 0) return { mid: b.mid << BigInt(shift), rad: b.rad << BigInt(shift) };
   const by = BigInt(-shift);
   const mid = b.mid >> by;
-  return { mid, rad: (b.rad >> by) + (b.rad === 0n ? 0n : 1n) + (mid << by === b.mid ? 0n : 1n) };
+  // A ball far smaller than a unit is not shifted back: its exponent may be larger than any number that the engine takes.
+  const isWhole = -shift > bitLength(b.mid) ? b.mid === 0n : mid << by === b.mid;
+  return { mid, rad: (b.rad >> by) + (b.rad === 0n ? 0n : 1n) + (isWhole ? 0n : 1n) };
 }
 
 /** round(x·10^places), halves away from zero, of both ends: equal answers settle the digits. */
 export function roundedEnds(b: Ball, places: number): { low: bigint; high: bigint } {
+  // Far below half a unit of the last place there is no need to write the ends out, which may be longer than any number can be.
+  if (upperSize(b) + Math.max(0, places) * 4 < -2) return { low: 0n, high: 0n };
   const { low, high, shift } = ends(b);
   const ten = powerOfTen(Math.abs(places));
   const unit = 1n << BigInt(shift);

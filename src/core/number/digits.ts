@@ -75,6 +75,7 @@ function restsOn(v: RealValue, op: RealOp): boolean {
 
 /** Whether unscaled·10^−places lies in the ball. */
 function holds(b: ball.Ball, unscaled: bigint, places: number): boolean {
+  if (unscaled === 0n) return ball.signOf(b) === null || b.mid === 0n;
   const { low, high, shift } = ball.ends(b);
   const ten = powerOfTen(Math.abs(places));
   const value = (places >= 0 ? unscaled : unscaled * ten) << BigInt(shift);
