@@ -1,6 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
 import { readFileSync } from 'node:fs';
+import { BenchPage } from './bench';
 import { CurvesPage } from './curves';
 
 test('by the keyboard alone: a function written, moved about, followed, and a slip mended', async ({ page }) => {
@@ -124,3 +125,24 @@ for (const scheme of ['light', 'dark'] as const)
     await curves.press('Edit');
     await clean();
   });
+
+test('what stands on Curves follows a letter that is changed while it is in sight', async ({ page }) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  await bench.type('A:=2=');
+  const curves = new CurvesPage(page);
+  await page.getByRole('link', { name: 'Curves' }).click();
+  await curves.write('A x-10');
+  await page.getByRole('link', { name: 'Bench' }).click();
+  await bench.type('A:=5=');
+  await page.getByRole('link', { name: 'Curves' }).click();
+  await curves.panel('Points');
+  await expect(curves.points('Zeros').last()).toHaveAccessibleName(/x 2, y 0$/);
+  await page.getByRole('textbox', { name: 'Value at x =' }).fill('1');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('f(1) = −5')).toBeVisible();
+  await curves.graph.focus();
+  await page.keyboard.press('Control+z');
+  await expect(curves.points('Zeros').last()).toHaveAccessibleName(/x 5, y 0$/);
+  await expect(page.getByText('f(1) = −8')).toBeVisible();
+});

@@ -136,11 +136,11 @@ test('a place that cannot be loaded says so, and is fetched with the next try', 
 
 test('a worker that does not load is told in its own words, and the next line has a new one', async ({ page }) => {
   const bench = new BenchPage(page);
-  await page.route(/\/evaluate-[^/]*\.js/, (route) => route.abort());
+  await page.route(/\/lines-[^/]*\.js/, (route) => route.abort());
   await bench.open();
   await bench.type('2+3');
   await expect(page.getByText('A part of Ulkav could not be loaded')).toBeVisible();
-  await page.unroute(/\/evaluate-[^/]*\.js/);
+  await page.unroute(/\/lines-[^/]*\.js/);
   await bench.type('+4');
   await expect(bench.form('= 9')).toBeVisible();
 });

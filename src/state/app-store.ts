@@ -2,31 +2,21 @@ import { deviceStorage } from '@/platform/storage';
 import { browserTabs } from '@/platform/tabs';
 import { offeredNotebook, onPageHide } from '@/platform/page';
 import { afterPaint } from '@/platform/paint';
-import { createClient } from '@/workers/client';
-import { spawnWorker } from '@/workers/spawn';
 import { followLine } from './live';
 import { oldCopies } from './old-copies';
 import { createKeeper } from './persist';
 import { followForms, followWork } from './shown';
 import { createStore } from './store';
+import { tasks } from './tasks';
 
 /** The store of the running app. */
 export const useStore = createStore();
 
-const client = createClient(spawnWorker);
-
-/** Operations of the Running and Stack styles and of the Shelf; nothing supersedes them, since keys wait for them. */
-const keyedClient = createClient(spawnWorker);
-const formsClient = createClient(spawnWorker);
-
+/** Ends what is worked for the line, and what keys wait for. */
 export function stopWork(): void {
-  client.stop();
-  keyedClient.stop();
+  tasks.stop('line');
+  tasks.stop('keyed');
 }
-
-/** What is worked beside the line being written, such as its steps: in a worker of its own, begun when first needed. */
-const sideClient = createClient(spawnWorker);
-export const workBeside = sideClient.run;
 
 const keeper = createKeeper(useStore, deviceStorage, browserTabs());
 
@@ -50,9 +40,9 @@ export async function startApp(): Promise<() => void> {
   await keeper.restore(offeredNotebook);
   const ends = [
     keeper.follow(),
-    followLine(useStore, client, afterPaint),
-    followWork(useStore, keyedClient),
-    followForms(useStore, formsClient),
+    followLine(useStore, tasks, afterPaint),
+    followWork(useStore, tasks),
+    followForms(useStore, tasks),
     onPageHide(keeper.now),
   ];
   return () => ends.reverse().forEach((end) => end());

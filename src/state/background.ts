@@ -2,4 +2,3 @@
 export type { AngleForms } from '@/workers/angle';
 export type { LineAnswer, LineRequest } from '@/workers/answer';
 export type { RangeView, SolutionView, SolvedLine } from '@/workers/solve';
-export type { TaskKind, Tasks } from '@/workers/tasks';

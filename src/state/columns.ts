@@ -107,5 +107,5 @@ export type { ChartView } from '@/workers/column-chart';
 export type { FitView, Residual } from '@/workers/column-fit';
 export type { CellError, WithCellErrors, ShownValue } from '@/workers/column-reader';
 export type { ColumnPreview, ProposedText, StatisticId, SummaryView } from '@/workers/column-summary';
-export type { CellView } from '@/workers/column-tasks';
+export type { CellView } from '@/workers/tasks/columns';
 export type { Delimited } from '@/workers/delimited';

@@ -2,7 +2,7 @@ import { kindOf } from '@/core/memory/shelf';
 import type { TapeLine } from '@/core/notebook/schema';
 import type { Value } from '@/core/number/value';
 import type { LineRequest } from '@/workers/answer';
-import type { WorkClient } from '@/workers/client';
+import type { Pool } from '@/workers/pool';
 import { lineText } from './document';
 import type { createStore, State } from './store';
 import { tapeLineText } from './notation';
@@ -66,7 +66,7 @@ const atOnce: WhenIdle = (call) => {
  */
 export function followLine(
   store: ReturnType<typeof createStore>,
-  client: WorkClient,
+  pool: Pick<Pool, 'run'>,
   whenIdle: WhenIdle = atOnce,
 ): () => void {
   let callOff = (): void => undefined;
@@ -77,7 +77,7 @@ export function followLine(
     if (state.live.kind !== 'working') return;
     callOff = whenIdle(() => {
       const text = lineText(state);
-      void client.run('answer', requestOf(state)).then((answered) => store.getState().settle(answered, text));
+      void pool.run('answer', requestOf(state)).then((answered) => store.getState().settle(answered, text));
     });
   };
   ask();

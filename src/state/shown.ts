@@ -1,7 +1,7 @@
 import { currentOf } from '@/core/running/chain';
 import type { SavedForm } from '@/core/notebook/schema';
 import type { FormsRequest, Showable } from '@/workers/forms';
-import type { WorkClient } from '@/workers/client';
+import type { Pool } from '@/workers/pool';
 import { requestFor } from './live';
 import type { createStore } from './store';
 import type { State } from './state';
@@ -45,7 +45,7 @@ export const formsOfHolder = ({ forms }: Pick<State, 'forms'>, holder: object | 
 const NONE: readonly SavedForm[] = [];
 
 /** Has what stands in sight shown in its forms whenever it, or a setting that shows it, changes. */
-export function followForms(store: ReturnType<typeof createStore>, client: WorkClient): () => void {
+export function followForms(store: ReturnType<typeof createStore>, pool: Pick<Pool, 'run'>): () => void {
   let isAsked = false;
   const ask = (): void => {
     const state = store.getState();
@@ -54,7 +54,7 @@ export function followForms(store: ReturnType<typeof createStore>, client: WorkC
     if (asked === null) return;
     isAsked = true;
     const { known } = state.forms;
-    void client.run('forms', asked.request).then((answered) => {
+    void pool.run('forms', asked.request).then((answered) => {
       isAsked = false;
       const isCurrent = store.getState().forms.known === known;
       if (isCurrent && answered !== 'superseded' && answered.ok)
@@ -74,9 +74,9 @@ export function followForms(store: ReturnType<typeof createStore>, client: WorkC
 }
 
 /** Has an operation worked out whenever keys wait for one. */
-export function followWork(store: ReturnType<typeof createStore>, client: WorkClient): () => void {
+export function followWork(store: ReturnType<typeof createStore>, pool: Pick<Pool, 'run'>): () => void {
   return store.subscribe((now, before) => {
     if (now.work === null || now.work === before.work) return;
-    void client.run('work', now.work.request).then((answered) => store.getState().land(answered));
+    void pool.run('work', now.work.request).then((answered) => store.getState().land(answered));
   });
 }

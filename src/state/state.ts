@@ -13,7 +13,7 @@ import type { KeyAction } from '@/keys/catalogue';
 import type { DrawerId } from '@/keys/decks';
 import { logged } from '@/keys/log';
 import type { LineAnswer } from '@/workers/answer';
-import type { Answered, TaskAnswer } from '@/workers/client';
+import type { Answered, TaskAnswer } from '@/workers/lane';
 import type { NewColumn } from './column-actions';
 import { DEFAULT_SETTINGS, EMPTY_DOCUMENT, optionsOf } from './document';
 import type { Document } from './document';

@@ -7,8 +7,8 @@ import { EMPTY_CURVES } from '@/core/notebook/curves';
 import { readNotebook, writeNotebook } from '@/core/notebook/read';
 import { EMPTY_RUNNING } from '@/core/running/state';
 import { EMPTY_STACK } from '@/core/stack/stack';
-import { perform } from '@/workers/tasks';
-import type { WorkClient } from '@/workers/client';
+import { performLine } from '@/workers/tasks/lines';
+import type { Pool } from '@/workers/pool';
 import { lineText, toNotebook } from './document';
 import { followLine } from './live';
 import { followForms, followWork } from './shown';
@@ -19,14 +19,14 @@ const SEED = 20261127;
 /** A client that answers at once, or only when it is let. */
 function fakeClient(isHeld = false) {
   const open: (() => void)[] = [];
-  const client: WorkClient = {
+  const client: Pool = {
     stop: () => undefined,
     run: (kind, request) =>
       new Promise((resolve) => {
-        const work = { kind, request } as Parameters<typeof perform>[0];
+        const work = { kind, request } as Parameters<typeof performLine>[0];
         const settle = () =>
           resolve(
-            perform(
+            performLine(
               work,
               () => true,
               () => 0n,

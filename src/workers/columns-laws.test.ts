@@ -7,7 +7,8 @@ import * as q from '@/core/number/rational';
 import type { Rational } from '@/core/number/rational';
 import { columnsRequest } from '@/state/columns';
 import { DEFAULT_SETTINGS, EMPTY_DOCUMENT } from '@/state/document';
-import { createColumnWork } from './column-tasks';
+import { createColumnTasks } from './tasks/columns';
+import { performerOf } from './tasks/define';
 import { takenApart } from './delimited';
 
 const base = columnsRequest({ document: EMPTY_DOCUMENT, settings: DEFAULT_SETTINGS }, []);
@@ -70,11 +71,12 @@ test('frequencies say the same as values written out, in any order, seed 72', ()
 });
 
 test('the order of rows is a permutation that sorts, and turned round sorts the other way, seed 73', () => {
-  const perform = createColumnWork();
+  const perform = performerOf(createColumnTasks());
   const order = (cells: readonly string[], isDown: boolean): readonly number[] => {
     const made = perform(
       { kind: 'order', request: { ...base, by: { id: 'c', cells }, rows: cells.length, isDown } },
       () => true,
+      () => 0n,
     );
     return made.ok ? (made.value as readonly number[]) : [];
   };

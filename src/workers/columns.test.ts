@@ -3,16 +3,21 @@ import type { DataTable, AnalysisOptions } from '@/core/notebook/columns';
 import { DEFAULT_SETTINGS, EMPTY_DOCUMENT } from '@/state/document';
 import { chartRequest, columnsRequest, fitRequest, summaryRequest } from '@/state/columns';
 import type { LineRequest } from './answer';
-import { createColumnWork } from './column-tasks';
-import type { ColumnTasks } from './column-tasks';
+import { createColumnTasks } from './tasks/columns';
+import { performerOf } from './tasks/define';
+import type { ColumnTasks } from './tasks/columns';
 
 const shouldContinue = () => true;
-const perform = createColumnWork();
+const perform = performerOf(createColumnTasks());
 const state = { document: EMPTY_DOCUMENT, settings: DEFAULT_SETTINGS };
 
 function ask<K extends keyof ColumnTasks>(kind: K, request: ColumnTasks[K]['request'] | null) {
   if (request === null) throw new Error('nothing to ask');
-  return perform({ kind, request } as Parameters<typeof perform>[0], shouldContinue) as ColumnTasks[K]['result'];
+  return perform(
+    { kind, request } as Parameters<typeof perform>[0],
+    shouldContinue,
+    () => 0n,
+  ) as ColumnTasks[K]['result'];
 }
 
 function work<K extends keyof ColumnTasks>(kind: K, request: ColumnTasks[K]['request'] | null) {

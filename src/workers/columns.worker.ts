@@ -1,4 +1,5 @@
-import { createColumnWork } from './column-tasks';
 import { serve } from './serve';
+import { createColumnTasks } from './tasks/columns';
+import { performerOf } from './tasks/define';
 
-serve(createColumnWork());
+serve(performerOf(createColumnTasks()));

@@ -1,5 +1,6 @@
 import type { Frame } from '@/core/curve/plane';
-import { createCurveWork } from './curve-tasks';
+import { createCurveTasks } from './tasks/curves';
+import { performerOf } from './tasks/define';
 import type { CurvesRequest } from './curves';
 import { pathOf } from './path';
 
@@ -17,7 +18,7 @@ const request = (...texts: string[]): CurvesRequest => ({
   tries: {},
   functions: texts.map((text, i) => ({ id: `f${i + 1}`, text })),
 });
-const work = createCurveWork();
+const work = performerOf(createCurveTasks());
 const shouldContinue = () => true;
 const random = () => 0n;
 

@@ -1,4 +1,5 @@
-import { createCurveWork } from './curve-tasks';
 import { serve } from './serve';
+import { createCurveTasks } from './tasks/curves';
+import { performerOf } from './tasks/define';
 
-serve(createCurveWork());
+serve(performerOf(createCurveTasks()));

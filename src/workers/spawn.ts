@@ -1,4 +1,9 @@
-import type { WorkerLike } from './client';
+import type { WorkerLike } from './lane';
+import type { WorkerName } from './lanes';
 
-/** Starts the worker. The bundler finds it by this very expression. */
-export const spawnWorker = (): WorkerLike => new Worker(new URL('./evaluate.worker.ts', import.meta.url));
+/** Starts a worker. The bundler finds its file by these very expressions. */
+export const spawn: Readonly<Record<WorkerName, () => WorkerLike>> = {
+  lines: () => new Worker(new URL('./lines.worker.ts', import.meta.url)),
+  curves: () => new Worker(new URL('./curves.worker.ts', import.meta.url)),
+  columns: () => new Worker(new URL('./columns.worker.ts', import.meta.url)),
+};

@@ -9,9 +9,9 @@ import { Choice } from '@/ui/control/Choice';
 import { FormValue } from '@/ui/line/ResultForms';
 import { Sheet } from '@/ui/sheet/Sheet';
 import { Words } from '@/ui/theme/text';
-import { useRequest } from './line-ref';
+import { useLineRequest } from './line-ref';
 import type { LineRef } from './sheets';
-import { useWork } from './use-work';
+import { useAnswer } from '@/state/use-task';
 
 /** An angle in degrees, in degrees-minutes-seconds and as a multiple of π, side by side. */
 function AngleRow({ name, forms }: Readonly<{ name: string; forms: AngleForms }>) {
@@ -36,8 +36,8 @@ function AngleRow({ name, forms }: Readonly<{ name: string; forms: AngleForms }>
 
 /** The circle with the arm of an angle, and what can be said of it. */
 export function AngleSheet({ of, onClose }: Readonly<{ of: LineRef; onClose: () => void }>) {
-  const request = useRequest(of);
-  const result = useWork('angles', request);
+  const request = useLineRequest(of);
+  const result = useAnswer('angles', request);
   const [at, setAt] = useState('0');
   const angles = result?.ok ? result.value : [];
   const view = angles[Number(at)] ?? angles[0];

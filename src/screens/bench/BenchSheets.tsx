@@ -14,7 +14,7 @@ import { StepsSheet } from './StepsSheet';
 import { TapeLineSheet } from './TapeLineSheet';
 import { TapeSheet } from './TapeSheet';
 import { WorkAgainSheet } from './WorkAgainSheet';
-import { useRequest } from './line-ref';
+import { useLineRequest } from './line-ref';
 import type { LineRef, OpenSheet } from './sheets';
 import type { Speed } from './use-replay';
 
@@ -27,7 +27,7 @@ type Props = Readonly<{
 }>;
 
 function Steps({ of, onClose }: Readonly<{ of: LineRef; onClose: () => void }>) {
-  return <StepsSheet request={useRequest(of)} onClose={onClose} />;
+  return <StepsSheet request={useLineRequest(of)} onClose={onClose} />;
 }
 
 /** The panel that is open over the Bench. */

@@ -12,7 +12,7 @@ import { KeyStrip } from '@/ui/key/KeyStrip';
 import { Sheet } from '@/ui/sheet/Sheet';
 import { Words } from '@/ui/theme/text';
 import { copy } from './copying';
-import { keysOf, useRequest, writtenOf } from './line-ref';
+import { keysOf, useLineRequest, writtenOf } from './line-ref';
 import type { LineRef } from './sheets';
 import type { Speed } from './use-replay';
 
@@ -22,7 +22,7 @@ type Props = Readonly<{ of: LineRef; onReplay: (keyed: readonly string[], speed:
 export function KeysSheet({ of, onReplay, onClose }: Props) {
   const [speed, setSpeed] = useState<Speed>('medium');
   const keyed = keysOf(of);
-  const { angle, complex } = useRequest(of);
+  const { angle, complex } = useLineRequest(of);
   const { text, decimalSign, impliedFirst } = writtenOf(of);
   const own = useStore((s) => (of === 'now' ? s.document.own : of.own));
   const names = (keyed ?? [])

@@ -1,5 +1,5 @@
 import { View } from '@tamagui/core';
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useStore } from '@/state/app-store';
 import { lineText } from '@/state/document';
 import { requestOf } from '@/state/live';
@@ -10,7 +10,7 @@ import { Field } from '@/ui/control/Field';
 import { FormValue } from '@/ui/line/ResultForms';
 import { Words } from '@/ui/theme/text';
 import { rangeText, solvedAnswer } from './solved-answer';
-import { useWork } from './use-work';
+import { useAnswer, useRequest } from '@/state/use-task';
 
 function Solution({ name, solution }: Readonly<{ name: string; solution: SolutionView }>) {
   const shown = useStore((s) => s.settings.display);
@@ -121,21 +121,12 @@ type Props = Readonly<{ letters: readonly string[]; isAsked: boolean; onAnswer: 
 
 /** Solves the line for one of its letters, or for two at once, and offers to put the solutions on the tape. */
 export function SolvePanel({ letters, isAsked, onAnswer }: Props) {
-  const line = useStore((s) => s.document.line);
-  const settings = useStore((s) => s.settings);
-  const tries = useStore((s) => s.document.tries);
-  const kept = useStore((s) => s.document.shelf);
   const [chosen, setChosen] = useState<string | null>(null);
   const [[from, to], setBetween] = useState<readonly [string, string]>(['', '']);
-  const isPair = letters.length === 2 && /and/.test(lineText(useStore.getState()));
+  const isPair = useStore((s) => letters.length === 2 && /and/.test(lineText(s)));
   const letter = chosen !== null && letters.includes(chosen) ? chosen : isAsked || isPair ? letters[0]! : null;
-  const request = useMemo(
-    () => (letter === null ? null : { ...requestOf(useStore.getState()), letter, from, to }),
-    // The request is that of the state as it now is.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-    [line, settings, tries, kept, letter, from, to],
-  );
-  const result = useWork('solve', request);
+  const request = useRequest((state) => (letter === null ? null : { ...requestOf(state), letter, from, to }));
+  const result = useAnswer('solve', request);
   const solved = result?.ok ? result.value : null;
   const answer = solved === null || letter === null ? null : solvedAnswer(solved, letter);
   const put = answer === null ? null : () => useStore.getState().finishSolved(answer);

@@ -10,13 +10,13 @@ import { CORE_SPELLING, typeset } from '@/ui/formula/typeset';
 import { Sheet } from '@/ui/sheet/Sheet';
 import { Words } from '@/ui/theme/text';
 import { copy } from './copying';
-import { useWork } from './use-work';
+import { useAnswer } from '@/state/use-task';
 
 /** The order of work of a line: one reduction after another, the part that is worked set off in each. */
 export function StepsSheet({ request, onClose }: Readonly<{ request: LineRequest; onClose: () => void }>) {
   const grouping = useStore((s) => s.settings.display.grouping);
   const decimalSign = useStore((s) => s.settings.display.decimalSign);
-  const result = useWork('steps', request);
+  const result = useAnswer('steps', request);
   const steps = result?.ok ? result.value.steps : [];
   return (
     <Sheet title={words.steps} onClose={onClose}>

@@ -1,5 +1,4 @@
 import { View } from '@tamagui/core';
-import { useMemo } from 'react';
 import { useStore } from '@/state/app-store';
 import { requestOf } from '@/state/live';
 import { words } from '@/text/labels';
@@ -7,7 +6,7 @@ import { problemText } from '@/text/problems';
 import { Field } from '@/ui/control/Field';
 import { FormValue } from '@/ui/line/ResultForms';
 import { Words } from '@/ui/theme/text';
-import { useWork } from './use-work';
+import { useAnswer, useRequest } from '@/state/use-task';
 
 /** The values of a list; null when it is just one. */
 function listOf(text: string): readonly string[] | null {
@@ -19,16 +18,9 @@ function listOf(text: string): readonly string[] | null {
 }
 
 function TriedRows({ letter, values }: Readonly<{ letter: string; values: readonly string[] }>) {
-  const line = useStore((s) => s.document.line);
   const settings = useStore((s) => s.settings);
-  const tries = useStore((s) => s.document.tries);
-  const request = useMemo(
-    () => ({ ...requestOf(useStore.getState()), letter, values }),
-    // The request is that of the state as it now is.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-    [line, settings, tries, letter, values.join(';')],
-  );
-  const result = useWork('tries', request);
+  const request = useRequest((state) => ({ ...requestOf(state), letter, values }));
+  const result = useAnswer('tries', request);
   if (!result?.ok) return <Words tone="muted">{words.working}</Words>;
   return (
     <View role="list" aria-label={words.tryValues}>

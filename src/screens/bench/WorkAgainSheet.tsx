@@ -1,5 +1,5 @@
 import { View } from '@tamagui/core';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import type { Settings, TapeLine } from '@/core/notebook/schema';
 import { useStore } from '@/state/app-store';
 import { againRequest } from '@/state/live';
@@ -11,15 +11,15 @@ import { Choice } from '@/ui/control/Choice';
 import { FormValue } from '@/ui/line/ResultForms';
 import { Sheet } from '@/ui/sheet/Sheet';
 import { Words } from '@/ui/theme/text';
-import { useWork } from './use-work';
+import { useAnswer, useRequest } from '@/state/use-task';
 
 /** Works a frozen line again, in its own settings or the present ones, and shows what changed before anything is put in its place. */
 export function WorkAgainSheet({ line, onClose }: Readonly<{ line: TapeLine; onClose: () => void }>) {
   const settings = useStore((s) => s.settings);
   const { replaceAnswer } = useStore.getState();
   const [inOwn, setInOwn] = useState(true);
-  const request = useMemo(() => againRequest(useStore.getState(), line, inOwn), [line, inOwn]);
-  const result = useWork('answer', request);
+  const request = useRequest((state) => againRequest(state, line, inOwn));
+  const result = useAnswer('answer', request, { lane: 'panel' });
   const before = line.forms.find((f) => f.id === line.chosen)!;
   const worked: Settings = {
     ...settings,

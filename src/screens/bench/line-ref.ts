@@ -1,18 +1,14 @@
-import { useMemo } from 'react';
 import { useStore } from '@/state/app-store';
 import { lineText } from '@/state/document';
 import { againRequest, requestOf } from '@/state/live';
 import type { LineRequest } from '@/state/background';
+import { useRequest } from '@/state/use-task';
 import type { Written } from './copying';
 import type { LineRef } from './sheets';
 
 /** What a finished line, or the line being written, asks; the finished one in its own settings. */
-export function useRequest(of: LineRef): LineRequest {
-  return useMemo(() => {
-    const state = useStore.getState();
-    return of === 'now' ? requestOf(state) : againRequest(state, of, true);
-  }, [of]);
-}
+export const useLineRequest = (of: LineRef): LineRequest =>
+  useRequest((state) => (of === 'now' ? requestOf(state) : againRequest(state, of, true)));
 
 /** The line being written as it is copied. */
 export function writtenNow(): Written {

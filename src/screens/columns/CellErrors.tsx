@@ -3,7 +3,7 @@ import { problemText } from '@/text/problems';
 import { Words } from '@/ui/theme/text';
 import { Flags } from './Flags';
 import { Slow } from './Slow';
-import type { Panel } from './use-panel';
+import type { Panel } from './panel';
 
 type Props = Readonly<{
   table: DataTable;
@@ -21,7 +21,7 @@ export function CellErrors({ table, panel, onCell }: Props) {
           {problemText(panel.problem)}
         </Words>
       )}
-      <Slow isSlow={panel.isSlow} />
+      <Slow isSlow={panel.isSlow} onStop={panel.stop} />
     </>
   );
 }

@@ -6,7 +6,7 @@ import { usedColumns } from '@/core/notebook/columns';
 import type { DataTable } from '@/core/notebook/columns';
 import type { DrawnFunction } from '@/core/notebook/curves';
 import { useStore } from '@/state/app-store';
-import { columnWork } from '@/state/column-work';
+import { useRequest, useTask } from '@/state/use-task';
 import { chartRequest } from '@/state/columns';
 import { boundsTitle, chartTitles, columnWords, proposedSentence } from '@/text/column-labels';
 import { Button } from '@/ui/control/Button';
@@ -20,7 +20,7 @@ import { ColumnPicker } from './ColumnPicker';
 import { FrequencyPicker } from './FrequencyPicker';
 import { PairPickers } from './PairPickers';
 import { CellErrors } from './CellErrors';
-import { usePanel } from './use-panel';
+import { panelOf } from './panel';
 import { WidthField } from './WidthField';
 
 type Props = Readonly<{ table: DataTable; onCell: (column: string, row: number) => void }>;
@@ -51,7 +51,6 @@ function ChartColumns({ table }: Readonly<{ table: DataTable }>) {
 
 /** A chart of the table, what its parts say, and what is laid over it. */
 export function ChartPanel({ table, onCell }: Props) {
-  const shelf = useStore((s) => s.document.shelf);
   const settings = useStore((s) => s.settings);
   const all = useStore((s) => s.document.curves.functions);
   const { setUse } = useStore.getState();
@@ -59,10 +58,8 @@ export function ChartPanel({ table, onCell }: Props) {
   const palette = usePalette();
   const inSight = useRef<InSight | null>(null);
   const [mark, setMark] = useState<Readonly<{ index: number; of: unknown }> | null>(null);
-  const panel = usePanel(() => {
-    const request = chartRequest(useStore.getState(), table);
-    return request === null ? null : columnWork.chart(request);
-  }, [table, shelf, settings]);
+  const request = useRequest((state) => chartRequest(state, table));
+  const panel = panelOf(useTask('chart', request));
   const { made } = panel;
   const sign = settings.display.decimalSign;
   const drawing = useMemo(() => (made === null ? null : chartDrawing(table, made, sign)), [table, made, sign]);

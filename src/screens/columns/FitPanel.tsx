@@ -6,7 +6,7 @@ import { FEWEST_DEGREE, MOST_DEGREE, usedColumns } from '@/core/notebook/columns
 import type { DataTable } from '@/core/notebook/columns';
 import type { DrawnFunction } from '@/core/notebook/curves';
 import { useStore } from '@/state/app-store';
-import { columnWork } from '@/state/column-work';
+import { useRequest, useTask } from '@/state/use-task';
 import { fitRequest } from '@/state/columns';
 import type { FitView } from '@/state/columns';
 import { chartTitles, columnWords, modelNames } from '@/text/column-labels';
@@ -26,7 +26,7 @@ import { Residuals } from './Residuals';
 import { StatisticRow } from './Statistic';
 import type { Told } from './Statistic';
 import { CellErrors } from './CellErrors';
-import { usePanel } from './use-panel';
+import { panelOf } from './panel';
 import { useTyped } from './use-typed';
 
 type Props = Readonly<{
@@ -124,16 +124,13 @@ function useSamePlaces(made: Placed | null): Placed | null {
 
 /** A curve of a model laid through two columns. */
 export function FitPanel({ table, onCell, onOpen }: Props) {
-  const shelf = useStore((s) => s.document.shelf);
   const settings = useStore((s) => s.settings);
   const { setUse } = useStore.getState();
   const { use, columns, id } = table;
   const { x, y, frequencies } = usedColumns(table);
   const [mark, setMark] = useState<Readonly<{ index: number; of: unknown }> | null>(null);
-  const panel = usePanel(() => {
-    const request = fitRequest(useStore.getState(), table, FIRST_ROWS);
-    return request === null ? null : columnWork.fit(request);
-  }, [table, shelf, settings]);
+  const request = useRequest((state) => fitRequest(state, table, FIRST_ROWS));
+  const panel = panelOf(useTask('fit', request));
   const { made } = panel;
   const sign = settings.display.decimalSign;
   const placed = useSamePlaces(made);

@@ -3,7 +3,7 @@ import { useVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, useRef, useState } from 'react';
 import type { DataTable } from '@/core/notebook/columns';
 import { useStore } from '@/state/app-store';
-import { columnWork } from '@/state/column-work';
+import { tasks } from '@/state/tasks';
 import { fitRequest } from '@/state/columns';
 import type { FitView, Residual } from '@/state/columns';
 import { columnWords, rowName } from '@/text/column-labels';
@@ -39,7 +39,7 @@ export function Residuals({ table, made }: Readonly<{ table: DataTable; made: Fi
     const from = Math.max(0, wanted - BATCH / 4);
     const request = fitRequest(useStore.getState(), table, { from, count: BATCH });
     if (request === null) return;
-    void columnWork.residuals(request).then((answer) => {
+    void tasks.run('fit', request, 'table').then((answer) => {
       if (answer === 'superseded' || !answer.ok || answer.value.made === null) return;
       const { residuals } = answer.value.made;
       setMore((before) => {

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { rowsOf } from '@/core/notebook/columns';
 import type { DataTable } from '@/core/notebook/columns';
 import { useStore } from '@/state/app-store';
-import { columnWork } from '@/state/column-work';
+import { tasks } from '@/state/tasks';
 import { columnsRequest } from '@/state/columns';
 import { columnWords } from '@/text/column-labels';
 import { problemText } from '@/text/problems';
@@ -26,7 +26,7 @@ export function SortSheet({ table, by, onClose }: Props) {
     if (column === undefined) return;
     const rows = isTogether ? rowsOf(table) : column.cells.length;
     const state = useStore.getState();
-    const made = await columnWork.order({ ...columnsRequest(state, [column]), by: column, rows, isDown });
+    const made = await tasks.run('order', { ...columnsRequest(state, [column]), by: column, rows, isDown });
     if (made === 'superseded') return;
     if (!made.ok) return setWrong(problemText(made.problem));
     state.orderRows(table.id, isTogether ? null : [column.id], made.value);

@@ -4,7 +4,7 @@ import { classKinds, usedColumns } from '@/core/notebook/columns';
 import type { DataTable } from '@/core/notebook/columns';
 import { quartileRules } from '@/core/column/quartile-rules';
 import { useStore } from '@/state/app-store';
-import { columnWork } from '@/state/column-work';
+import { useRequest, useTask } from '@/state/use-task';
 import { summaryRequest } from '@/state/columns';
 import type { SummaryView } from '@/state/columns';
 import {
@@ -26,7 +26,7 @@ import { PairPickers } from './PairPickers';
 import { NoStatistic, StatisticRow } from './Statistic';
 import type { Told } from './Statistic';
 import { CellErrors } from './CellErrors';
-import { usePanel } from './use-panel';
+import { panelOf } from './panel';
 import { WidthField } from './WidthField';
 
 type Props = Readonly<{
@@ -99,16 +99,12 @@ function Modes({ of, modes, onOpen }: Pick<SummaryView, 'of' | 'modes'> & Pick<P
 
 /** The summary of one column, or of a pair, and what it is taken from. */
 export function SummaryPanel({ table, onCell, onOpen }: Props) {
-  const shelf = useStore((s) => s.document.shelf);
-  const settings = useStore((s) => s.settings);
   const { setUse } = useStore.getState();
   const { use, columns, id } = table;
   const used = usedColumns(table);
   const [isOpen, setOpen] = useState(use.frequencies !== null || use.classes !== 'none');
-  const panel = usePanel(() => {
-    const request = summaryRequest(useStore.getState(), table);
-    return request === null ? null : columnWork.summary(request);
-  }, [table, shelf, settings]);
+  const request = useRequest((state) => summaryRequest(state, table));
+  const panel = panelOf(useTask('summary', request));
   const isPair = use.of === 'pair';
   const free = columns.filter((c) => c !== used.frequencies);
   return (

@@ -5,7 +5,7 @@ import { saveFile } from '@/platform/files';
 import { chosenText } from '../chosen-file';
 import { delimitedText } from '../delimited-text';
 import { useStore } from '@/state/app-store';
-import { columnWork } from '@/state/column-work';
+import { tasks } from '@/state/tasks';
 import { columnsRequest } from '@/state/columns';
 import { columnWords, titleOf } from '@/text/column-labels';
 import { Button } from '@/ui/control/Button';
@@ -19,7 +19,7 @@ type Props = Readonly<{ onClose: () => void; onTakeIn: (source: string) => void 
 async function saveTable(table: DataTable, kind: 'csv' | 'tsv'): Promise<void> {
   const state = useStore.getState();
   const { decimalSign } = state.settings.display;
-  const made = await columnWork.decimals({ ...columnsRequest(state, table.columns), columns: table.columns });
+  const made = await tasks.run('decimals', { ...columnsRequest(state, table.columns), columns: table.columns });
   if (made === 'superseded' || !made.ok) return;
   // A comma in the numbers leaves none to separate them by.
   const separator = kind === 'tsv' ? '\t' : decimalSign === ',' ? ';' : ',';

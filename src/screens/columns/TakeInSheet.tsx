@@ -1,11 +1,11 @@
 import { View } from '@tamagui/core';
-import { createElement, useEffect, useMemo, useState } from 'react';
+import { createElement, useMemo, useState } from 'react';
 import { separators } from '@/core/column/delimited';
 import type { Delimiting } from '@/core/column/delimited';
 import type { DataColumn, DataTable } from '@/core/notebook/columns';
 import { fitting } from '@/core/notebook/room';
 import { useStore } from '@/state/app-store';
-import { columnWork } from '@/state/column-work';
+import { useRequest, useTask } from '@/state/use-task';
 import { requestFor } from '@/state/live';
 import type { Delimited } from '@/state/columns';
 import { columnWords, leftOut, pasteFound, putAt, separatorNames, titleOf } from '@/text/column-labels';
@@ -76,20 +76,9 @@ export function TakeInSheet({ source, table, at, onDone, onClose }: Props) {
   const [by, setBy] = useState<Delimiting | null>(null);
   const [isTurned, setTurned] = useState<boolean | null>(null);
   const [hasHeads, setHeads] = useState<boolean | null>(null);
-  const [found, setFound] = useState<Delimited | null>(null);
-  const [wrong, setWrong] = useState<string | null>(null);
-  useEffect(() => {
-    let isGone = false;
-    const request = { ...requestFor('', useStore.getState()), source: text, by, isTurned, hasHeads };
-    void columnWork.delimited(request).then((made) => {
-      if (isGone || made === 'superseded') return;
-      setFound(made.ok ? made.value : null);
-      setWrong(made.ok ? null : problemText(made.problem));
-    });
-    return () => {
-      isGone = true;
-    };
-  }, [text, by, isTurned, hasHeads]);
+  const request = useRequest((state) => ({ ...requestFor('', state), source: text, by, isTurned, hasHeads }));
+  const { value, problem } = useTask('delimited', request);
+  const found = problem === null ? value : null;
 
   const rows = found?.columns.reduce((most, { cells }) => Math.max(most, cells.length), 0) ?? 0;
   const isEmpty = found === null || rows === 0;
@@ -124,9 +113,9 @@ export function TakeInSheet({ source, table, at, onDone, onClose }: Props) {
           setHeads(null);
         },
       })}
-      {wrong === null ? null : (
+      {problem === null ? null : (
         <Words role="alert" tone="accent">
-          {wrong}
+          {problemText(problem)}
         </Words>
       )}
       {isEmpty ? (

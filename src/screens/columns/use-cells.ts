@@ -3,7 +3,7 @@ import type { DataTable } from '@/core/notebook/columns';
 import type { CellView } from '@/state/columns';
 import { columnsRequest } from '@/state/columns';
 import { useStore } from '@/state/app-store';
-import { columnWork } from '@/state/column-work';
+import { tasks } from '@/state/tasks';
 import { isNumeral } from './cell-text';
 
 /** What cells that are more than plain digits are worth, worked as they come into sight. */
@@ -33,7 +33,7 @@ export function useCells(table: DataTable | null) {
       if (texts.size === 0) break;
       const asked = [...texts];
       const era = known.current;
-      const made = await columnWork.cells({ ...columnsRequest(useStore.getState(), [], asked), texts: asked });
+      const made = await tasks.run('cells', { ...columnsRequest(useStore.getState(), [], asked), texts: asked });
       if (made === 'superseded') continue;
       asked.forEach((text, i) => {
         const view = made.ok ? made.value[i] : { problem: made.problem };

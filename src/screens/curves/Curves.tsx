@@ -65,7 +65,7 @@ export function Curves() {
   const { functions } = curves;
   const shown = useMemo(() => functions.filter(({ on }) => on), [functions]);
   const [sheet, setSheet] = useState<Sheet>(NOTHING_DRAWN);
-  const { found, isSlow } = usePoints(shown, view.xFrom, view.xTo, panel === 'points');
+  const { found, isSlow, stop } = usePoints(shown, view.xFrom, view.xTo, panel === 'points');
   const followed = useFollow(shown, view, size);
 
   const marks = useMemo(
@@ -256,6 +256,7 @@ export function Curves() {
         functions={shown}
         found={found}
         isSlow={isSlow}
+        onStop={stop}
         chosen={chosenPoint}
         onChoose={(number) => {
           setChosenPoint(number);

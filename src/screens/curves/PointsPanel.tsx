@@ -1,8 +1,8 @@
 import { View } from '@tamagui/core';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import type { DrawnFunction } from '@/core/notebook/curves';
 import { useStore } from '@/state/app-store';
-import { curveWork } from '@/state/curve-work';
+import { useRequest, useTask } from '@/state/use-task';
 import { toCanonicalText } from '@/state/curve-actions';
 import { curvesRequest } from '@/state/curves';
 import { curveWords, pointHeadings, pointNames } from '@/text/curve-labels';
@@ -12,7 +12,7 @@ import { Button } from '@/ui/control/Button';
 import { Field } from '@/ui/control/Field';
 import { Pressable } from '@/ui/control/Pressable';
 import { Heading, Words } from '@/ui/theme/text';
-import type { FoundPoint, FoundPoints, ValuesRow } from '@/state/curves';
+import type { FoundPoint, FoundPoints } from '@/state/curves';
 import { StyleSample } from './FunctionList';
 import { chosenForm, kindsInOrder, signed } from './panels';
 
@@ -21,6 +21,7 @@ type Props = Readonly<{
   found: FoundPoints | null;
   /** Points are being looked for, and have been for a while. */
   isSlow: boolean;
+  onStop: () => void;
   chosen: number | null;
   onChoose: (number: number) => void;
 }>;
@@ -38,32 +39,30 @@ const hasDecimals = ({ x, y }: FoundPoint): boolean =>
 
 function ValueAt({ functions }: Readonly<{ functions: readonly DrawnFunction[] }>) {
   const [text, setText] = useState('');
-  const [row, setRow] = useState<ValuesRow | string | null>(null);
-  const work = async (): Promise<void> => {
-    const state = useStore.getState();
-    const plain = toCanonicalText(text, state.settings);
-    if (plain === null) return setRow(curveWords.notNumber);
-    const made = await curveWork.values({
-      ...curvesRequest(state, functions, [plain]),
-      xs: { picked: [plain] },
-      rows: { from: 0, count: 1 },
-    });
-    if (made === 'superseded') return undefined;
-    const [first] = made.ok ? made.value.rows : [];
-    const problem = made.ok ? (first?.problem ?? null) : made.problem;
-    return setRow(problem === null ? first! : problemText(problem));
-  };
+  const [asked, setAsked] = useState<string | null>(null);
+  const plain = useStore((s) => (asked === null ? null : toCanonicalText(asked, s.settings)));
+  const request = useRequest((state) =>
+    plain === null
+      ? null
+      : { ...curvesRequest(state, functions, [plain]), xs: { picked: [plain] }, rows: { from: 0, count: 1 } },
+  );
+  const { value, problem: failed } = useTask('values', request);
+  const row = value?.rows[0] ?? null;
+  const problem = failed ?? row?.problem ?? null;
+  const wrong =
+    asked !== null && plain === null ? curveWords.notNumber : problem === null ? null : problemText(problem);
+  const work = (): void => setAsked(text);
   return (
     <View paddingHorizontal="$3" gap="$1">
       <View flexDirection="row" gap="$2" alignItems="center">
-        <Field name={curveWords.valueAt} isInline value={text} onChange={setText} onEnter={() => void work()} />
-        <Button isDisabled={text.trim() === ''} onPress={() => void work()}>
+        <Field name={curveWords.valueAt} isInline value={text} onChange={setText} onEnter={work} />
+        <Button isDisabled={text.trim() === ''} onPress={work}>
           {curveWords.find}
         </Button>
       </View>
       <View aria-live="polite">
-        {typeof row === 'string' ? <Words tone="accent">{row}</Words> : null}
-        {row === null || typeof row === 'string'
+        {wrong === null ? null : <Words tone="accent">{wrong}</Words>}
+        {row === null || wrong !== null
           ? null
           : row.cells.map((cell, i) => (
               <Words key={functions[i]?.id ?? i} tone="answer">
@@ -76,7 +75,7 @@ function ValueAt({ functions }: Readonly<{ functions: readonly DrawnFunction[] }
 }
 
 /** Zeros, turning points and crossings in the view, numbered as they are marked on the graph. */
-export function PointsPanel({ functions, found, isSlow, chosen, onChoose }: Props) {
+export function PointsPanel({ functions, found, isSlow, onStop, chosen, onChoose }: Props) {
   let number = 0;
   return (
     <View gap="$2" paddingVertical="$2">
@@ -84,7 +83,7 @@ export function PointsPanel({ functions, found, isSlow, chosen, onChoose }: Prop
       {isSlow ? (
         <View role="status" flexDirection="row" alignItems="center" gap="$2" paddingHorizontal="$3">
           <Words tone="muted">{curveWords.looking}</Words>
-          <Button onPress={curveWork.stopPoints}>{words.stop}</Button>
+          <Button onPress={onStop}>{words.stop}</Button>
         </View>
       ) : null}
       {found?.points.length === 0 && !found.hasMore ? (
@@ -152,6 +151,7 @@ export function PointsPanel({ functions, found, isSlow, chosen, onChoose }: Prop
 const SETTLE_MS = 200;
 /** From this on it is said that points are being looked for. */
 const SLOW_MS = 500;
+const NONE_FOUND: FoundPoints = { points: [], hasMore: true };
 
 /** The points of the functions between two ends of x, a moment after these came to rest; null before there were any. */
 export function usePoints(
@@ -159,30 +159,8 @@ export function usePoints(
   from: number,
   to: number,
   isOn: boolean,
-): Readonly<{ found: FoundPoints | null; isSlow: boolean }> {
-  const shelf = useStore((s) => s.document.shelf);
-  const settings = useStore((s) => s.settings);
-  const [found, setFound] = useState<FoundPoints | null>(null);
-  const [isSlow, setSlow] = useState(false);
-  useEffect(() => {
-    if (!isOn) return undefined;
-    let isGone = false;
-    let slow: ReturnType<typeof setTimeout> | null = null;
-    const timer = setTimeout(() => {
-      slow = setTimeout(() => setSlow(true), SLOW_MS);
-      void curveWork.points({ ...curvesRequest(useStore.getState(), functions), from, to }).then((made) => {
-        if (isGone || made === 'superseded') return;
-        if (slow !== null) clearTimeout(slow);
-        setSlow(false);
-        setFound(made.ok ? made.value : { points: [], hasMore: true });
-      });
-    }, SETTLE_MS);
-    return () => {
-      isGone = true;
-      clearTimeout(timer);
-      if (slow !== null) clearTimeout(slow);
-      setSlow(false);
-    };
-  }, [functions, from, to, isOn, shelf, settings]);
-  return { found, isSlow };
+): Readonly<{ found: FoundPoints | null; isSlow: boolean; stop: () => void }> {
+  const request = useRequest((state) => (isOn ? { ...curvesRequest(state, functions), from, to } : null));
+  const { state, value, problem, stop } = useTask('points', request, { settleMs: SETTLE_MS, slowMs: SLOW_MS });
+  return { found: problem === null ? value : NONE_FOUND, isSlow: state === 'slow', stop };
 }

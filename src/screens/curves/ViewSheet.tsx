@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { isDrawable } from '@/core/curve/view';
 import type { ViewRange } from '@/core/curve/view';
 import { useStore } from '@/state/app-store';
-import { curveWork } from '@/state/curve-work';
+import { tasks } from '@/state/tasks';
 import { toCanonicalText } from '@/state/curve-actions';
 import { curvesRequest } from '@/state/curves';
 import { curveWords } from '@/text/curve-labels';
@@ -40,7 +40,7 @@ export function ViewSheet({ view, onClose, onImage }: Props) {
     const unread = plain.findIndex((text) => text === null);
     if (unread >= 0) return setWrong(`${sideNames[sides[unread]!]}: ${curveWords.notNumber}`);
     const picked = plain as string[];
-    const table = await curveWork.values({
+    const table = await tasks.run('values', {
       ...curvesRequest(state, [], picked),
       xs: { picked },
       rows: { from: 0, count: 4 },

@@ -2,7 +2,7 @@ import type { Size, ViewRange } from '@/core/curve/view';
 import type { DrawnFunction } from '@/core/notebook/curves';
 import { saveFile, savePicture } from '@/platform/files';
 import { useStore } from '@/state/app-store';
-import { curveWork } from '@/state/curve-work';
+import { tasks } from '@/state/tasks';
 import { curvesRequest } from '@/state/curves';
 import { plotSvg } from '@/ui/plot/image';
 
@@ -14,7 +14,7 @@ export async function savePlot(kind: 'svg' | 'png', { name, functions, view, siz
   const frame = { ...view, ...size };
   const state = useStore.getState();
   const drawn =
-    functions.length === 0 ? null : await curveWork.draw({ ...curvesRequest(state, functions), frame, view });
+    functions.length === 0 ? null : await tasks.run('draw', { ...curvesRequest(state, functions), frame, view });
   if (drawn === 'superseded' || drawn?.ok === false) return;
   const curves = (drawn?.value ?? []).map(({ id, path }) => ({
     id,

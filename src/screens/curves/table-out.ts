@@ -1,7 +1,7 @@
 import type { Axis, DrawnFunction } from '@/core/notebook/curves';
 import type { SavedForm } from '@/core/notebook/schema';
 import type { NewColumn } from '@/state/column-actions';
-import { curveWork } from '@/state/curve-work';
+import { tasks } from '@/state/tasks';
 import type { Cell, ValuesRow } from '@/state/curves';
 import { delimitedText } from '../delimited-text';
 import { chosenForm } from './panels';
@@ -24,7 +24,7 @@ async function allRows(
   for (let from = 0; from < count; from += BATCH) {
     const request = tableRequest(functions, from, BATCH);
     const display = digits === null ? request.display : { ...request.display, mode: 'auto' as const, digits };
-    const made = await curveWork.allValues({ ...request, display });
+    const made = await tasks.run('values', { ...request, display }, 'allValues');
     if (made === 'superseded' || !made.ok || !isGoing(from / count)) return null;
     rows.push(...made.value.rows);
   }

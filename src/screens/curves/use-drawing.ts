@@ -4,7 +4,7 @@ import type { Frame } from '@/core/curve/plane';
 import type { Size, ViewRange } from '@/core/curve/view';
 import type { DrawnFunction } from '@/core/notebook/curves';
 import { useStore } from '@/state/app-store';
-import { curveWork } from '@/state/curve-work';
+import { tasks } from '@/state/tasks';
 import { curvesRequest } from '@/state/curves';
 import type { DrawnCurve } from '@/state/curves';
 
@@ -72,7 +72,7 @@ export function useDrawing(
       const drawn =
         shown.length === 0
           ? NOTHING
-          : await curveWork.draw({ ...curvesRequest(useStore.getState(), shown), frame, view: next });
+          : await tasks.run('draw', { ...curvesRequest(useStore.getState(), shown), frame, view: next });
       if (drawn === 'superseded' || !drawn.ok) continue;
       latest.current.frame = frame;
       const made = { frame, curves: drawn.value, of: shown };

@@ -1,11 +1,9 @@
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useState } from 'react';
 import { middleOf } from '@/core/curve/view';
 import type { Size, ViewRange } from '@/core/curve/view';
 import type { DrawnFunction } from '@/core/notebook/curves';
-import { useStore } from '@/state/app-store';
-import { curveWork } from '@/state/curve-work';
 import { curvesRequest } from '@/state/curves';
-import type { Followed } from '@/state/curves';
+import { useRequest, useTask } from '@/state/use-task';
 
 /** A number near x with no more digits than `unit` tells apart, as typed text. */
 export function roundX(x: number, unit: number): string {
@@ -24,22 +22,12 @@ type State = Readonly<{ id: string; x: string; at: number }>;
 /** A point on a curve, moved along it. */
 export function useFollow(functions: readonly DrawnFunction[], view: ViewRange, size: Size) {
   const [state, setState] = useState<State | null>(null);
-  const [found, setFound] = useState<Followed | null>(null);
-  const shelf = useStore((s) => s.document.shelf);
-  const settings = useStore((s) => s.settings);
   const of = state === null ? null : (functions.find(({ id }) => id === state.id) ?? functions[0] ?? null);
   const x = state?.x ?? null;
 
-  useEffect(() => {
-    if (of === null || x === null) return undefined;
-    let isGone = false;
-    void curveWork.follow({ ...curvesRequest(useStore.getState(), [of], [x]), x }).then((made) => {
-      if (!isGone && made !== 'superseded') setFound(made.ok ? made.value : null);
-    });
-    return () => {
-      isGone = true;
-    };
-  }, [of, x, shelf, settings]);
+  const request = useRequest((now) => (of === null || x === null ? null : { ...curvesRequest(now, [of], [x]), x }));
+  const { value, problem } = useTask('follow', request);
+  const found = problem === null ? value : null;
 
   const span = view.xTo - view.xFrom;
   const put = useCallback(
@@ -60,7 +48,6 @@ export function useFollow(functions: readonly DrawnFunction[], view: ViewRange, 
       const [first] = functions;
       if (!isOn || first === undefined) {
         setState(null);
-        setFound(null);
         return;
       }
       const at = roundX(middleOf(view).x, span / STEPS);

@@ -1,9 +1,8 @@
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import type { DataColumn } from '@/core/notebook/columns';
 import { useStore } from '@/state/app-store';
-import { columnWork } from '@/state/column-work';
 import { pointsRequest } from '@/state/columns';
-import type { ChartView } from '@/state/columns';
+import { useRequest, useTask } from '@/state/use-task';
 import { columnWords, titleOf } from '@/text/column-labels';
 import { NO_SHAPES } from '@/ui/plot/shapes';
 import type { PlotShapes } from '@/ui/plot/shapes';
@@ -24,25 +23,15 @@ export function useShownColumns(): Readonly<{ columns: PointColumns | null; on: 
 /** The points of columns that lie under the curves, following what is written there. */
 export function useShownPoints(): Readonly<{ shapes: PlotShapes | null; told: string }> {
   const { columns, on } = useShownColumns();
-  const [points, setPoints] = useState<Readonly<{ of: PointColumns; made: ChartView['points'] }> | null>(null);
-  useEffect(() => {
-    if (columns === null || !on) return undefined;
-    let isGone = false;
-    void columnWork.points(pointsRequest(useStore.getState(), columns.x, columns.y)).then((answer) => {
-      if (isGone || answer === 'superseded') return;
-      setPoints({ of: columns, made: answer.ok ? (answer.value.made?.points ?? null) : null });
-    });
-    return () => {
-      isGone = true;
-    };
-  }, [columns, on]);
+  const request = useRequest((state) => (columns === null || !on ? null : pointsRequest(state, columns.x, columns.y)));
+  const { value, problem } = useTask('chart', request, { lane: 'shownPoints' });
+  const made = problem === null ? (value?.made?.points ?? null) : null;
   return useMemo(() => {
-    const made = on && points !== null && columns !== null ? points.made : null;
     if (made === null || columns === null) return { shapes: null, told: '' };
     const { xs, ys } = made;
     return {
       shapes: { ...NO_SHAPES, points: { xs, ys, isJoined: false } },
       told: `${columnWords.points}: ${titleOf(columns.y)} over ${titleOf(columns.x)}, ${xs.length}`,
     };
-  }, [on, points, columns]);
+  }, [made, columns]);
 }

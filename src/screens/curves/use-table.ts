@@ -2,7 +2,7 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Problem } from '@/core/base/problem';
 import type { DrawnFunction, TableSettings } from '@/core/notebook/curves';
 import { useStore } from '@/state/app-store';
-import { curveWork } from '@/state/curve-work';
+import { tasks } from '@/state/tasks';
 import { curvesRequest } from '@/state/curves';
 import type { ValuesRequest, ValuesRow } from '@/state/curves';
 
@@ -51,7 +51,7 @@ export function useTable(functions: readonly DrawnFunction[]): Table {
     while (wanted.current !== null) {
       const [from, mine] = [wanted.current, era.current];
       wanted.current = null;
-      const made = await curveWork.values(tableRequest(latest.current.functions, from, BATCH));
+      const made = await tasks.run('values', tableRequest(latest.current.functions, from, BATCH));
       if (mine !== era.current || made === 'superseded') continue;
       if (!made.ok) {
         setKnown({ rows: new Map(), count: 0, problem: made.problem });

@@ -1,6 +1,7 @@
 import { useEffect, useState } from 'react';
 import type { Settings } from '@/core/notebook/schema';
-import { useStore, workBeside } from '@/state/app-store';
+import { useStore } from '@/state/app-store';
+import { tasks } from '@/state/tasks';
 import type { LineAnswer } from '@/state/background';
 import { requestFor } from '@/state/live';
 import { shownForm } from '@/state/tape';
@@ -45,7 +46,7 @@ export function useExamples(settings: Settings): Told {
         const { text, written, shows } = examples[id];
         const own = settingsFor(id, settings);
         const request = { ...requestFor(text, { ...useStore.getState(), settings: own }), tries: {} };
-        const answered = await workBeside('answer', request);
+        const answered = await tasks.run('answer', request, 'panel');
         if (isOver || answered === 'superseded') return;
         made[id] = `${written} ${answered.ok ? shows(answered.value, own) : `: ${problemText(answered.problem)}`}`;
       }

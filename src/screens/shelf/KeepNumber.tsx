@@ -1,7 +1,8 @@
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import type { Problem } from '@/core/base/problem';
-import { useStore, workBeside } from '@/state/app-store';
+import { useStore } from '@/state/app-store';
+import { tasks } from '@/state/tasks';
 import { requestFor } from '@/state/live';
 import { words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
@@ -13,7 +14,7 @@ export function KeepNumber({ name, onClose }: Readonly<{ name: string; onClose: 
   const [text, setText] = useState('');
   const [problem, setProblem] = useState<Problem | null>(null);
   const keep = async (): Promise<void> => {
-    const answered = await workBeside('answer', { ...requestFor(text, useStore.getState()), tries: {} });
+    const answered = await tasks.run('answer', { ...requestFor(text, useStore.getState()), tries: {} }, 'panel');
     if (answered === 'superseded') return;
     if (!answered.ok) return setProblem(answered.problem);
     useStore.getState().keepAnswer(name, answered.value, text);

@@ -9,7 +9,7 @@ export type TaskAnswer<K extends TaskKind> = Tasks[K]['result'] | 'superseded';
 export type Answered = TaskAnswer<'answer'>;
 
 /** Does pieces of work, one at a time: a newer one supersedes the older. */
-export type WorkClient = Readonly<{
+export type Lane = Readonly<{
   run: <K extends TaskKind>(kind: K, request: Tasks[K]['request']) => Promise<TaskAnswer<K>>;
   /** Ends what is being worked on; it is answered as stopped. */
   stop: () => void;
@@ -41,7 +41,7 @@ type Under = Asked & Readonly<{ id: number; isWanted: boolean }>;
  * time is replaced, so that no work pays for another's. A bug in the worker, or one that cannot be loaded, is answered
  * as such at once, and the next work gets a new worker.
  */
-export function createClient(spawn: () => WorkerLike, budget = BUDGET_MS): WorkClient {
+export function createLane(spawn: () => WorkerLike, budget = BUDGET_MS): Lane {
   const shared = typeof SharedArrayBuffer === 'undefined' ? null : new SharedArrayBuffer(4);
   const newest = shared && new Int32Array(shared);
   const patience = shared === null ? SHORT_PATIENCE_MS : PATIENCE_MS;

@@ -1,8 +1,8 @@
 import type { Value } from '@/core/number/value';
-import { perform } from './tasks';
+import { performLine } from './tasks/lines';
 import type { LineRequest } from './answer';
-import { createClient } from './client';
-import type { WorkerLike } from './client';
+import { createLane } from './lane';
+import type { WorkerLike } from './lane';
 import type { FromWorker, ToWorker } from './protocol';
 
 const request = (text: string): LineRequest => ({
@@ -32,8 +32,8 @@ function fakeWorker(isDeaf: boolean) {
       const data: FromWorker = {
         type: 'answer',
         id: message.id,
-        result: perform(
-          message.work as Parameters<typeof perform>[0],
+        result: performLine(
+          message.work as Parameters<typeof performLine>[0],
           () => true,
           () => 0n,
         ),
@@ -46,7 +46,7 @@ function fakeWorker(isDeaf: boolean) {
 
 test('a newer line supersedes an older one, and shared memory says which is the newest', async () => {
   const { worker, log } = fakeWorker(false);
-  const client = createClient(() => worker);
+  const client = createLane(() => worker);
   const [first, second] = await Promise.all([
     client.run('answer', request('1+1')),
     client.run('answer', request('1+2')),
@@ -62,7 +62,7 @@ test('a deaf worker is ended, its line is stopped, and the next line has a new o
   const deaf = fakeWorker(true);
   const fine = fakeWorker(false);
   const workers = [deaf.worker, fine.worker];
-  const client = createClient(() => workers.shift()!);
+  const client = createLane(() => workers.shift()!);
   const answered = client.run('answer', request('1+1'));
   jest.advanceTimersByTime(30_000);
   // The next one is begun at once, so that the next line does not wait for it.
@@ -77,7 +77,7 @@ test('a deaf worker is ended, its line is stopped, and the next line has a new o
 
 test('stop ends the work that is under way', async () => {
   const { worker } = fakeWorker(true);
-  const client = createClient(() => worker);
+  const client = createLane(() => worker);
   const answered = client.run('answer', request('1+1'));
   client.stop();
   const result = await answered;
@@ -108,7 +108,7 @@ test.each([
   'a worker that fails (loaded: %s) is told as such at once, and the next line has a new one',
   async (isLoaded, reason) => {
     const workers = [broken(isLoaded), fakeWorker(false).worker];
-    const client = createClient(() => workers.shift()!);
+    const client = createLane(() => workers.shift()!);
     const first = await client.run('answer', request('1+1'));
     expect(first !== 'superseded' && !first.ok && first.problem).toMatchObject({ code: 'internal', reason });
     const second = await client.run('answer', request('2+2'));
@@ -122,7 +122,7 @@ test.each([[true], [false]])('newer work does not wait for a deaf worker (shared
   try {
     const deaf = fakeWorker(true);
     const workers = [deaf.worker, fakeWorker(false).worker];
-    const client = createClient(() => workers.shift()!);
+    const client = createLane(() => workers.shift()!);
     const first = client.run('answer', request('9^9'));
     const second = await client.run('answer', request('2+3'));
     expect(await first).toBe('superseded');

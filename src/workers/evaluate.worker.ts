@@ -1,4 +1,0 @@
-import { serve } from './serve';
-import { perform } from './tasks';
-
-serve(perform);

@@ -1,0 +1,4 @@
+import { serve } from './serve';
+import { performLine } from './tasks/lines';
+
+serve(performLine);

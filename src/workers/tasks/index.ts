@@ -1,0 +1,7 @@
+import type { ColumnTasks } from './columns';
+import type { CurveTasks } from './curves';
+import type { LineTasks } from './lines';
+
+/** What the workers can be asked for, by kind, and what they answer. */
+export type Tasks = LineTasks & CurveTasks & ColumnTasks;
+export type TaskKind = keyof Tasks;
