@@ -23,6 +23,7 @@ count(run('npx', ['eslint', '.', '--max-warnings', '0']));
 count(run('npx', ['prettier', '--check', '--log-level', 'warn', '.']));
 heading('import rules');
 count(run('node', ['scripts/check-imports.mjs']));
+count(run('npm', ['run', '--silent', 'circles']));
 heading('unused code');
 count(run('npx', ['knip']));
 

@@ -4,7 +4,7 @@ import type { Value } from '@/core/number/value';
 import type { LineRequest } from '@/workers/answer';
 import type { Pool } from '@/workers/pool';
 import { lineText } from './document';
-import type { createStore, State } from './store';
+import type { AppStore, State } from './state';
 import { tapeLineText } from './notation';
 import { valueOf } from './values';
 
@@ -64,11 +64,7 @@ const atOnce: WhenIdle = (call) => {
  * Has the line being written answered whenever it, or what its answer depends on, changes. In the app the question waits
  * until the line has been painted, so that the worker does not take the processor from that (`npm run bench`).
  */
-export function followLine(
-  store: ReturnType<typeof createStore>,
-  pool: Pick<Pool, 'run'>,
-  whenIdle: WhenIdle = atOnce,
-): () => void {
+export function followLine(store: AppStore, pool: Pick<Pool, 'run'>, whenIdle: WhenIdle = atOnce): () => void {
   let callOff = (): void => undefined;
   const ask = () => {
     callOff();

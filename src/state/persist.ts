@@ -6,9 +6,7 @@ import { CELLS_PREFIX, KEY, createKeptText } from './kept-text';
 import type { Kept } from './merge';
 import { notice } from './notice';
 import { setAsideWhole } from './old-copies';
-import type { createStore } from './store';
-
-type AppStore = ReturnType<typeof createStore>;
+import type { AppStore } from './state';
 
 /** Counts starts whose notebook was not drawn to the end. */
 const STARTS_KEY = 'ulkav.starts';

@@ -63,8 +63,7 @@ const requests: Readonly<Record<string, (state: State) => object | null>> = {
 
 const kept3 = { ...state.document.shelf['A']!, value: [{ rational: '3' }] };
 const changes: Readonly<Record<string, (state: State) => State>> = {
-  'a letter that is named': (s) =>
-    ({ ...s, document: { ...s.document, shelf: { ...s.document.shelf, A: kept3 } } }),
+  'a letter that is named': (s) => ({ ...s, document: { ...s.document, shelf: { ...s.document.shelf, A: kept3 } } }),
   'the angle unit': (s) => ({ ...s, settings: { ...s.settings, angle: 'rad' } }),
   'complex numbers': (s) => ({ ...s, settings: { ...s.settings, complex: true } }),
   digits: (s) => ({ ...s, settings: { ...s.settings, display: { ...s.settings.display, digits: 5 } } }),

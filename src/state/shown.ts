@@ -3,8 +3,7 @@ import type { SavedForm } from '@/core/notebook/schema';
 import type { FormsRequest, Showable } from '@/workers/forms';
 import type { Pool } from '@/workers/pool';
 import { requestFor } from './live';
-import type { createStore } from './store';
-import type { State } from './state';
+import type { AppStore, State } from './state';
 import { valueOf } from './values';
 
 /*
@@ -45,7 +44,7 @@ export const formsOfHolder = ({ forms }: Pick<State, 'forms'>, holder: object | 
 const NONE: readonly SavedForm[] = [];
 
 /** Has what stands in sight shown in its forms whenever it, or a setting that shows it, changes. */
-export function followForms(store: ReturnType<typeof createStore>, pool: Pick<Pool, 'run'>): () => void {
+export function followForms(store: AppStore, pool: Pick<Pool, 'run'>): () => void {
   let isAsked = false;
   const ask = (): void => {
     const state = store.getState();
@@ -74,7 +73,7 @@ export function followForms(store: ReturnType<typeof createStore>, pool: Pick<Po
 }
 
 /** Has an operation worked out whenever keys wait for one. */
-export function followWork(store: ReturnType<typeof createStore>, pool: Pick<Pool, 'run'>): () => void {
+export function followWork(store: AppStore, pool: Pick<Pool, 'run'>): () => void {
   return store.subscribe((now, before) => {
     if (now.work === null || now.work === before.work) return;
     void pool.run('work', now.work.request).then((answered) => store.getState().land(answered));

@@ -1,3 +1,4 @@
+import type { StoreApi } from 'zustand';
 import type { Problem } from '@/core/base/problem';
 import type { FormId } from '@/core/format/form';
 import { MOST_TYPED, inView, isEmptyLine, textOf } from '@/core/line/line';
@@ -7,14 +8,14 @@ import type { CaretPosition } from '@/core/line/row';
 import type { MemoryOperation } from '@/core/memory/shelf';
 import type { DataColumn, AnalysisOptions } from '@/core/notebook/columns';
 import type { Axis, DrawnFunction, ShownPoints, TableSettings, View } from '@/core/notebook/curves';
+import type { NewColumn } from '@/core/notebook/room';
 import type { Notebook, OwnDigits, SavedForm, Settings } from '@/core/notebook/schema';
 import type { Shared, SharedLine } from '@/core/notebook/shared';
 import type { KeyAction } from '@/keys/catalogue';
 import type { DrawerId } from '@/keys/decks';
 import { logged } from '@/keys/log';
-import type { LineAnswer } from '@/workers/answer';
+import type { LineAnswer, WorkRequest } from '@/workers/answer';
 import type { Answered, TaskAnswer } from '@/workers/lane';
-import type { NewColumn } from './column-actions';
 import { DEFAULT_SETTINGS, EMPTY_DOCUMENT, optionsOf } from './document';
 import type { Document } from './document';
 import { NO_HISTORY, recorded } from './history';
@@ -22,7 +23,6 @@ import type { History, StepName } from './history';
 import type { Kept } from './merge';
 import { notice } from './notice';
 import type { Notice } from './notice';
-import type { PendingWork } from './work';
 
 /** What is known of the line being written. `of` tells for which text, so that an old answer is seen to be old. */
 export type Live =
@@ -51,6 +51,12 @@ export type Asking = Readonly<{ for: MemoryOperation | 'pick'; source: Source | 
 
 /** What stands in sight in its forms under the settings, known for the object that holds each value. */
 export type ShownForms = Readonly<{ known: WeakMap<object, readonly SavedForm[]> }>;
+
+/** An operation that is being worked out; keys wait for it. `land` says what its answer changes. */
+export type PendingWork = Readonly<{
+  request: WorkRequest;
+  land: (state: State, answer: LineAnswer) => Partial<State>;
+}>;
 
 export type State = Readonly<{
   document: Document;
@@ -185,6 +191,7 @@ export type Actions = Readonly<{
 }>;
 
 export type Store = State & Actions;
+export type AppStore = StoreApi<Store>;
 export type Get = () => Store;
 export type Change = (make: (state: State) => Partial<State>) => void;
 

@@ -11,9 +11,7 @@ import { formsOfAll } from '@/workers/forms';
 import { lineText } from './document';
 import { isSameQuestion, requestOf } from './live';
 import { formsRequestOf } from './shown';
-import type { createStore, State } from './store';
-
-type Store = ReturnType<typeof createStore>;
+import type { AppStore, State } from './state';
 
 /** What work is done with: for how long, and by what chance. */
 export type Worked = Readonly<{ shouldContinue: ShouldContinue; random: Random }>;
@@ -23,7 +21,7 @@ const bounded = <T>(text: string, work: () => Result<T, Problem>): Result<T, Pro
   guarded(work, (problemData) => withSpan(problemData, { from: 0, to: text.length }));
 
 /** Presses a key and does at once, in this very thread, what the app leaves to its worker. Batch, demo and tests press so. */
-export function pressSynchronously(store: Store, action: KeyAction, worked: Worked): void {
+export function pressSynchronously(store: AppStore, action: KeyAction, worked: Worked): void {
   if (isStale(store.getState())) store.getState().working();
   const before = store.getState();
   before.press(action);
@@ -38,11 +36,11 @@ const isStale = (state: State): boolean =>
     : state.live.kind !== 'working' && state.live.of !== lineText(state);
 
 /** Does what keys wait for, until none do. */
-export function settleAll(store: Store, worked: Worked): void {
+export function settleAll(store: AppStore, worked: Worked): void {
   while (store.getState().waiting !== null) settleOnce(store, worked);
 }
 
-function settleOnce(store: Store, { shouldContinue, random }: Worked): void {
+function settleOnce(store: AppStore, { shouldContinue, random }: Worked): void {
   const before = store.getState();
   if (before.work !== null) {
     const { request } = before.work;
@@ -60,7 +58,7 @@ function settleOnce(store: Store, { shouldContinue, random }: Worked): void {
 }
 
 /** Answers the line as it stands, and learns the forms of all that is in sight. */
-export function settleSynchronously(store: Store, { shouldContinue, random }: Worked): void {
+export function settleSynchronously(store: AppStore, { shouldContinue, random }: Worked): void {
   const { live } = store.getState();
   if (live.kind === 'working') settleOnce(store, { shouldContinue, random });
   const asked = formsRequestOf(store.getState());

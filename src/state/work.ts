@@ -4,16 +4,10 @@ import { treeOf } from '@/core/keyed/entry';
 import type { Operand, Calculation } from '@/core/keyed/operand';
 import type { Settings } from '@/core/notebook/schema';
 import type { SavedValue } from '@/core/notebook/value-codec';
-import type { LineAnswer, WorkRequest } from '@/workers/answer';
+import type { WorkRequest } from '@/workers/answer';
 import { requestFor } from './live';
-import type { State } from './state';
+import type { PendingWork, State } from './state';
 import { valueOf } from './values';
-
-/** An operation that is being worked out; keys wait for it. `land` says what its answer changes. */
-export type PendingWork = Readonly<{
-  request: WorkRequest;
-  land: (state: State, answer: LineAnswer) => Partial<State>;
-}>;
 
 /** An expression of the core's own spelling as it is written under the settings. */
 export const formatTree = (tree: Tree, { display, impliedFirst }: Settings): string =>

@@ -5,7 +5,9 @@ import { circular } from '../number/elementary';
 import * as q from '../number/rational';
 import type { Rational } from '../number/rational';
 import { solveSmall } from './small-system';
-import type { Sine } from './sine-fit';
+
+/** y = a·sin(b·x + c) + d with a and b above zero and −π < c ≤ π, angles in radians. */
+export type Sine = Readonly<{ a: number; b: number; c: number; d: number }>;
 
 /** Numbers here are whole multiples of 2^−BITS. */
 const BITS = 160;

@@ -1,10 +1,8 @@
 import type { ShouldContinue } from '../base/should-continue';
 import { solveSmall } from './small-system';
 import { sharpened } from './sine-digits';
+import type { Sine } from './sine-digits';
 import type { Rational } from '../number/rational';
-
-/** y = a·sin(b·x + c) + d with a and b above zero and −π < c ≤ π, angles in radians. */
-export type Sine = Readonly<{ a: number; b: number; c: number; d: number }>;
 
 /** The numbers as decimals that were carried further than doubles; `left` and `whole` as in a polynomial fit, in doubles. */
 export type SineFit = Readonly<{

@@ -6,11 +6,7 @@ import type { Operand, Pair, Calculation } from '../keyed/operand';
 import { infixNamed, negation } from '../keyed/operation';
 import type { Operation } from '../keyed/operation';
 import { operators } from '../language/operators';
-import type { Running, RunningSettings } from './state';
-
-/** An operation that waits for its second number. Without a number before it, it is the minus of a number. */
-export type Pending<V> = Readonly<{ left: Operand<V> | null; sign: string }>;
-export type Frame<V> = readonly Pending<V>[];
+import type { Frame, Pending, Running, RunningSettings } from './state';
 
 const operationOf = <V>({ left, sign }: Pending<V>, { impliedFirst }: RunningSettings): Operation =>
   left === null ? negation : infixNamed(sign, impliedFirst);

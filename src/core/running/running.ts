@@ -6,9 +6,9 @@ import { degreeSign, impliedTimes, infixNamed, negation } from '../keyed/operati
 import type { Meaning, Operation } from '../keyed/operation';
 import { binaryTree } from '../language/tree';
 import { currentOf, folded, folding } from './chain';
-import type { Addition, Frame } from './chain';
+import type { Addition } from './chain';
 import { EMPTY_RUNNING } from './state';
-import type { Running, RunningSettings } from './state';
+import type { Frame, Running, RunningSettings } from './state';
 
 /*
  * The Running style: each key acts at once. It looks into no value (`V`); what has to be worked out is asked for, and

@@ -1,6 +1,9 @@
 import type { Entry } from '../keyed/entry';
 import type { Operand } from '../keyed/operand';
-import type { Frame } from './chain';
+
+/** An operation that waits for its second number. Without a number before it, it is the minus of a number. */
+export type Pending<V> = Readonly<{ left: Operand<V> | null; sign: string }>;
+export type Frame<V> = readonly Pending<V>[];
 
 export const runningOrders = ['precedence', 'leftToRight'] as const;
 export type RunningOrder = (typeof runningOrders)[number];
