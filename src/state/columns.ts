@@ -11,22 +11,24 @@ type Given = Pick<State, 'document' | 'settings'>;
 
 const NUMERAL = /^[-\d.E+]*$/;
 
-const worded = new WeakMap<readonly string[], readonly string[]>();
+/** Whatever `requestFor` looks for in a text. */
+const NAMES = /Ans|[A-Z]|slot|total/g;
 
-/** The cells of a column that are more than numerals, looked for once in each. */
-function wordedIn(cells: readonly string[]): readonly string[] {
-  const before = worded.get(cells);
+const named = new WeakMap<readonly string[], string>();
+
+/** The names of kept values that the cells of a column mention, looked for once in each column. */
+function namesIn(cells: readonly string[]): string {
+  const before = named.get(cells);
   if (before !== undefined) return before;
-  const made = [...new Set(cells.filter((text) => !NUMERAL.test(text)))];
-  worded.set(cells, made);
-  return made;
+  const found = new Set(cells.flatMap((text) => (NUMERAL.test(text) ? [] : (text.match(NAMES) ?? []))));
+  const names = [...found].join(' ');
+  named.set(cells, names);
+  return names;
 }
 
 /** What columns, and other texts beside them, are worked with. */
 export function columnsRequest(state: Given, columns: readonly DataColumn[], others: readonly string[] = []) {
-  const texts = columns.flatMap(({ cells }) => wordedIn(cells));
-  // The texts only tell which letters are named, so that each is needed once.
-  const request = requestFor([...new Set([...texts, ...others])].join(' '), state);
+  const request = requestFor([...columns.map(({ cells }) => namesIn(cells)), ...others].join(' '), state);
   return { ...request, text: '', display: state.settings.display };
 }
 
