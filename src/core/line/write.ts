@@ -48,12 +48,19 @@ function isPlainExponent(row: Row, next: Item | undefined): boolean {
   return row.length === 1 && isLetters(row[0]) && !isName(row[0]) && !runsOn(next);
 }
 
-/** Whether a row ends in brackets that are still open. */
+/** Whether a row that ends the text ends in brackets that are still open, and so takes whatever is closed behind it. */
 function endsOpen(row: Row): boolean {
   const last = row.at(-1);
-  if (last?.kind === 'group') return !last.closed;
-  return last?.kind === 'call' && last.slots.length > 0 && endsOpen(last.slots.at(-1)!);
+  if (last === undefined || last.kind === 'glyph') return false;
+  if (needsShield(row, row.length - 1) || isLikeShield(row, row.length - 1)) return false;
+  if (last.kind === 'group') return !last.closed;
+  const inner = last.slots.at(-1);
+  if (inner === undefined) return false;
+  return last.kind === 'call' ? endsOpen(inner) : isOpenGroup(inner);
 }
+
+/** A slot that is one open bracket and nothing else needs none of its own. */
+const isOpenGroup = ([only, second]: Row): boolean => second === undefined && only?.kind === 'group' && !only.closed;
 
 class Writer {
   text = '';
@@ -159,8 +166,7 @@ class Writer {
   /** A slot that typed text brackets: an empty one is its own bracket, one that is still open needs none. */
   private over(row: Row, isLast = false): Written {
     if (row.length === 0) return this.slot(row);
-    const [only, second] = row;
-    if (isLast && second === undefined && only?.kind === 'group' && !only.closed) return this.row(row, true);
+    if (isLast && isOpenGroup(row)) return this.row(row, true);
     return this.bracketed(row);
   }
 }
