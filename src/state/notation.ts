@@ -17,8 +17,8 @@ export function convertNotation(text: string, from: Notation, to: Notation): str
   const reading = parse(text, { functions: functionNames, decimalSign, impliedFirst });
   if (!reading.ok) return text;
   const { target, tree } = reading.value;
-  const spelled = printText(tree, { style: 'typed', decimalSign: to.decimalSign, impliedFirst });
-  return target === null ? spelled : `${target} := ${spelled}`;
+  const converted = printText(tree, { style: 'typed', decimalSign: to.decimalSign, impliedFirst });
+  return target === null ? converted : `${target} := ${converted}`;
 }
 
 /**
@@ -39,7 +39,7 @@ export function convertLine(line: Line, from: Notation, settings: Settings): Lin
 export const tapeLineText = (line: TapeLine, settings: Settings): string =>
   convertNotation(line.text, line, { ...settings, decimalSign: settings.display.decimalSign });
 
-/** The text of a shared line, spelled as is now set. */
+/** The text of a shared line as it is written under the settings that are now set. */
 export const sharedLineText = (shared: SharedLine, settings: Settings): string =>
   convertNotation(shared.text, shared, {
     impliedFirst: shared.impliedFirst,

@@ -88,7 +88,7 @@ export function useTask<K extends TaskKind>(
     state: isCurrent ? (last.problem === null ? 'done' : 'problem') : underWay,
     value: last?.value ?? null,
     problem: isCurrent ? last.problem : null,
-    isStale: last?.value !== undefined && last.value !== null && (!isCurrent || last.problem !== null),
+    isStale: last !== null && last.value !== null && (!isCurrent || last.problem !== null),
     stop,
   };
 }

@@ -15,10 +15,10 @@ import type { GridCell, GridPlace } from '@/ui/grid/Grid';
 import type { At } from './at';
 import { cellText, isNumeral } from './cell-text';
 import { CellEditor } from './CellEditor';
-import { Look } from './Look';
+import { PreviewBar } from './PreviewBar';
 import { shownText } from './Statistic';
 import { useCells } from './use-cells';
-import { useColumnPreview } from './use-look';
+import { useColumnPreview } from './use-column-preview';
 
 type Props = Readonly<{
   table: DataTable;
@@ -210,7 +210,7 @@ export function Data({ table, at, isWide, onAt, onColumn, onRow, onSort, onPaste
         />
       ) : (
         <>
-          <Look table={table} look={look} name={told?.name ?? ''} onCell={toCell} />
+          <PreviewBar table={table} look={look} name={told?.name ?? ''} onCell={toCell} />
           {tools}
         </>
       )}

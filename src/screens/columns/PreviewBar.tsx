@@ -6,7 +6,7 @@ import { Flags } from './Flags';
 import { shownText } from './Statistic';
 
 /** Below the data: how many values the column at hand has, their mean and sum, and the cells that stand in the way. */
-export function Look({
+export function PreviewBar({
   table,
   look,
   name,
