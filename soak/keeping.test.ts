@@ -7,7 +7,7 @@ import { createStore } from '@/state/store';
 import { actOnce } from './actions';
 import { chanceOf } from './chance';
 import { hostile } from './lines';
-import { soaking } from './soaking';
+import { progress, soaking } from './soaking';
 
 const { seed, actions, lines, timeout } = soaking;
 
@@ -28,6 +28,7 @@ test(
   () => {
     let store = createStore();
     for (let done = 0; done < actions; done += 1) {
+      progress('actions', done, actions);
       if (done % A_LIFE === 0) store = createStore();
       const chance = chanceOf(seed + done);
       try {

@@ -11,3 +11,12 @@ export const soaking = {
   notebooks: share > 0 ? Math.round(10_000 * share) : 150,
   files: share > 0 ? Math.round(10_000 * share) : 300,
 } as const;
+
+let told = performance.now();
+
+/** Says once a minute how far a long run is, as jest tells nothing before a file has come to its end. */
+export function progress(what: string, done: number, of: number): void {
+  if (share === 0 || performance.now() - told < 60_000) return;
+  told = performance.now();
+  process.stderr.write(`${new Date().toISOString().slice(11, 19)} ${what}: ${done} of ${of}\n`);
+}

@@ -18,7 +18,7 @@ import type { Chance } from './chance';
 import { hostile, plain } from './lines';
 import { brokenText, mutated } from './mutations';
 import { lived } from './notebooks';
-import { soaking } from './soaking';
+import { progress, soaking } from './soaking';
 
 const { seed, lines, notebooks, files, timeout } = soaking;
 
@@ -28,8 +28,9 @@ const worked = (ms: number) => {
 };
 
 /** Says which of many things it was that threw. */
-function each(count: number, what: (chance: Chance, i: number) => void): void {
+function each(name: string, count: number, what: (chance: Chance, i: number) => void): void {
   for (let i = 0; i < count; i += 1) {
+    progress(name, i, count);
     try {
       what(chanceOf(seed + i), i);
     } catch (error) {
@@ -55,7 +56,7 @@ test(
   `a line of any kind is answered and never thrown at (seed ${seed})`,
   () => {
     const options = optionsOf(DEFAULT_SETTINGS);
-    each(lines, (chance, i) => {
+    each('lines', lines, (chance, i) => {
       const text = hostile(chance);
       textOf(lineOf(text, 'boxed', options), '.');
       const answer = answerBatchLine(
@@ -74,7 +75,7 @@ test(
   () => {
     const options = optionsOf(DEFAULT_SETTINGS);
     const strokes = Object.values(keys).flatMap(({ does }) => (isLineAction(does) ? [does] : []));
-    each(lines, (chance) => {
+    each('carets', lines, (chance) => {
       let line = lineOf(chance.once(2) ? plain(chance) : hostile(chance).slice(0, 30), 'boxed', options);
       for (let i = 0; i < 8; i += 1) {
         line = changed(line, chance.pick(strokes), options) ?? line;
@@ -91,7 +92,7 @@ test(
   `a notebook that another hand changed is read, opened and gone on with (seed ${seed})`,
   () => {
     let base = lived(chanceOf(seed));
-    each(notebooks, (chance, i) => {
+    each('notebooks', notebooks, (chance, i) => {
       if (i % 50 === 0) base = lived(chance);
       opened(JSON.stringify(mutated(JSON.parse(base), chance)), chance);
       opened(brokenText(base, chance), chance);
@@ -116,7 +117,7 @@ test(
     const mathml =
       '<math><mrow><msup><mi>x</mi><mn>2</mn></msup><mo>+</mo><mfrac><mn>1</mn><msqrt><mn>2</mn></msqrt></mfrac></mrow></math>';
     const latex = '\\frac{1}{\\sqrt[3]{2}}+\\sum_{k=1}^{9} k^{2}\\left(x\\right)';
-    each(files, (chance) => {
+    each('links', files, (chance) => {
       const shared = fromFragment(toFragment(mutated(line, chance) as never));
       fromFragment(`ulkav=${brokenText(encodeURIComponent(JSON.stringify(line)), chance)}`);
       if (shared !== null && shared !== 'damaged' && shared.kind === 'line') {
