@@ -48,7 +48,7 @@ export const importTable = {
     'core/stack',
   ],
   keys: allCore,
-  text: [...allCore, 'keys', 'state'],
+  text: [...allCore, 'keys'],
   workers: [...allCore, 'text'],
   platform: [],
   state: [...allCore, 'platform', 'workers', 'keys'],

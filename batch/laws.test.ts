@@ -3,8 +3,8 @@ import type { EntryStyle, Settings } from '@/core/notebook/schema';
 import { keys } from '@/keys/catalogue';
 import type { KeyId } from '@/keys/catalogue';
 import { pressSynchronously, settleSynchronously } from '@/state/sync-driver';
-import { DEFAULT_SETTINGS } from '@/state/document';
-import { formsOfHolder } from '@/state/shown';
+import { DEFAULT_SETTINGS } from '@/state/slices/parts';
+import { formsOfHolder } from '@/state/slices/bench/forms';
 import { createStore } from '@/state/store';
 
 /*

@@ -1,9 +1,10 @@
-import { readNotebook, writeNotebook } from '@/core/notebook/read';
-import { DEFAULT_SETTINGS, toNotebook } from '@/state/document';
+import { EMPTY_KEPT } from '@/state/slices/parts';
+import { readNotebook, writeNotebook } from '@/state/slices/notebook';
+import { toNotebook } from '@/state/slices/notebook';
 import { demoDocument } from './write';
 
 test('the demo notebook is answered whole and can be read', () => {
-  const loaded = readNotebook(writeNotebook(toNotebook(demoDocument(), DEFAULT_SETTINGS)));
+  const loaded = readNotebook(writeNotebook(toNotebook({ ...EMPTY_KEPT, document: demoDocument() })));
   const shown =
     loaded.kind === 'ok'
       ? loaded.notebook.tape.map((l) => `${l.text} → ${l.forms.find((f) => f.id === l.chosen)!.text}`)
@@ -23,7 +24,7 @@ test('the demo notebook is answered whole and can be read', () => {
     '17/6 → 2.83\u0305',
   ]);
   const { shelf, stack, running } =
-    loaded.kind === 'ok' ? loaded.notebook : toNotebook(demoDocument(), DEFAULT_SETTINGS);
+    loaded.kind === 'ok' ? loaded.notebook : toNotebook({ ...EMPTY_KEPT, document: demoDocument() });
   expect(Object.entries(shelf).map(([name, kept]) => `${name} ${kept.typed}`)).toEqual([
     '1 3.85',
     '2 10',

@@ -1,3 +1,4 @@
+import { EMPTY_KEPT } from '@/state/slices/parts';
 import { writeFileSync } from 'node:fs';
 import { lineOf } from '@/core/line/line';
 import { keep } from '@/core/memory/shelf';
@@ -6,16 +7,18 @@ import type { SavedColumns } from '@/core/notebook/columns';
 import { EMPTY_CURVES } from '@/core/notebook/curves';
 import type { SavedCurves } from '@/core/notebook/curves';
 import type { SavedShelf, Settings } from '@/core/notebook/schema';
-import { writeNotebook } from '@/core/notebook/read';
+import { writeNotebook } from '@/state/slices/notebook';
 import type { Value } from '@/core/number/value';
 import { isKeyId, keys } from '@/keys/catalogue';
 import type { KeyId } from '@/keys/catalogue';
-import { toCanonicalText } from '@/state/curve-actions';
+import { toCanonicalText } from '@/state/slices/curves/actions';
 import { pressSynchronously } from '@/state/sync-driver';
-import { DEFAULT_SETTINGS, optionsOf, toNotebook } from '@/state/document';
-import type { Document } from '@/state/document';
+import { DEFAULT_SETTINGS } from '@/state/slices/parts';
+import { optionsOf } from '@/state/slices/bench/reading';
+import { toNotebook } from '@/state/slices/notebook';
+import type { Document } from '@/state/slices/parts';
 import { createStore } from '@/state/store';
-import { finishedLine } from '@/state/tape';
+import { finishedLine } from '@/state/slices/tape/line';
 import { answerLine } from '@/workers/answer';
 import { velmQuay, velmQuayBill, velmQuayFunctions, velmQuayLine, velmQuayStack, velmQuayTables } from './velm-quay';
 
@@ -132,5 +135,5 @@ function demoColumns(): SavedColumns {
 }
 
 export function writeDemo(file: string): void {
-  writeFileSync(file, writeNotebook(toNotebook(demoDocument(), DEFAULT_SETTINGS)));
+  writeFileSync(file, writeNotebook(toNotebook({ ...EMPTY_KEPT, document: demoDocument() })));
 }

@@ -12,7 +12,7 @@ import { drawerIds } from '@/keys/decks';
 import { pressSynchronously, settleAll } from '@/state/sync-driver';
 import type { Worked } from '@/state/sync-driver';
 import type { createStore } from '@/state/store';
-import { lineText } from '@/state/document';
+import { lineText } from '@/state/slices/bench/reading';
 import type { Chance } from './chance';
 import { hostile, number, plain } from './lines';
 

@@ -1,8 +1,9 @@
 import { randomBytes } from 'node:crypto';
 import { drawBelow } from '@/core/base/chance';
 import { lineOf, textOf } from '@/core/line/line';
-import { readNotebook, writeNotebook } from '@/core/notebook/read';
-import { fromNotebook, lineText, optionsOf, toNotebook } from '@/state/document';
+import { readNotebook, writeNotebook } from '@/state/slices/notebook';
+import { fromNotebook, toNotebook } from '@/state/slices/notebook';
+import { lineText, optionsOf } from '@/state/slices/bench/reading';
 import { createStore } from '@/state/store';
 import { actOnce } from './actions';
 import { chanceOf } from './chance';
@@ -37,11 +38,10 @@ test(
         throw new Error(`action ${done} threw`, { cause: error });
       }
       if (done % A_CHECK !== 0) continue;
-      const { document, settings } = store.getState();
-      const text = writeNotebook(toNotebook(document, settings));
+      const text = writeNotebook(toNotebook(store.getState()));
       const loaded = readNotebook(text);
       if (loaded.kind !== 'ok') throw new Error(`after action ${done} nothing can be read`);
-      const again = writeNotebook(toNotebook(fromNotebook(loaded.notebook), loaded.notebook.settings));
+      const again = writeNotebook(toNotebook(fromNotebook(loaded.notebook)));
       if (loaded.setAside === 0 && again === text) continue;
       const [was, is] = [text, again].map((t) => JSON.parse(t) as Record<string, unknown>);
       const parts = Object.keys(was!).filter((part) => JSON.stringify(was![part]) !== JSON.stringify(is![part]));

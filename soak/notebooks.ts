@@ -1,8 +1,8 @@
-import { writeNotebook } from '@/core/notebook/read';
-import { toNotebook } from '@/state/document';
+import { EMPTY_KEPT } from '@/state/slices/parts';
+import { writeNotebook } from '@/state/slices/notebook';
+import { toNotebook } from '@/state/slices/notebook';
 import { createStore } from '@/state/store';
 import { demoDocument } from '../demo/write';
-import { DEFAULT_SETTINGS } from '@/state/document';
 import { actOnce } from './actions';
 import { chanceOf } from './chance';
 import type { Chance } from './chance';
@@ -15,11 +15,10 @@ const worked = (ms: number) => {
 
 /** A notebook in which much has been done: the survey's, or one of chance. */
 export function lived(chance: Chance): string {
-  if (chance.once(3)) return writeNotebook(toNotebook(demoDocument(), DEFAULT_SETTINGS));
+  if (chance.once(3)) return writeNotebook(toNotebook({ ...EMPTY_KEPT, document: demoDocument() }));
   const store = createStore();
   for (let i = 0; i < 80; i += 1) actOnce(store, chance, worked(100));
-  const { document, settings } = store.getState();
-  return writeNotebook(toNotebook(document, settings));
+  return writeNotebook(toNotebook(store.getState()));
 }
 
 /** A notebook that another hand changed: other contents in a valid file, or a text that is broken. */

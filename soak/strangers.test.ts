@@ -1,14 +1,16 @@
 import { randomBytes } from 'node:crypto';
 import { drawBelow } from '@/core/base/chance';
 import { caretOf, changed, lineOf, textOf } from '@/core/line/line';
-import { readNotebook, writeNotebook } from '@/core/notebook/read';
+import { readNotebook, writeNotebook } from '@/state/slices/notebook';
 import { fromFragment, toFragment } from '@/core/notebook/shared';
 import { looksLikeLatex } from '@/core/language/looks-like';
 import { readLatex } from '@/core/language/read-latex';
 import { readMathml } from '@/core/language/read-mathml';
 import { keys } from '@/keys/catalogue';
 import { isLineAction } from '@/keys/press';
-import { DEFAULT_SETTINGS, fromNotebook, optionsOf, toNotebook } from '@/state/document';
+import { DEFAULT_SETTINGS } from '@/state/slices/parts';
+import { fromNotebook, toNotebook } from '@/state/slices/notebook';
+import { optionsOf } from '@/state/slices/bench/reading';
 import { settleSynchronously } from '@/state/sync-driver';
 import { createStore } from '@/state/store';
 import { answerBatchLine } from '../batch/answer';
@@ -47,7 +49,7 @@ function opened(text: string, chance: Chance): void {
   store.getState().openNotebook(loaded.notebook, true);
   settleSynchronously(store, worked(100));
   const first = writeNotebook(loaded.notebook);
-  expect(writeNotebook(toNotebook(fromNotebook(loaded.notebook), loaded.notebook.settings)).length).toBeGreaterThan(0);
+  expect(writeNotebook(toNotebook(fromNotebook(loaded.notebook))).length).toBeGreaterThan(0);
   expect(readNotebook(first)).toEqual({ ...loaded, setAside: 0, isMended: false, isNewer: false });
   for (let i = 0; i < 8; i += 1) actOnce(store, chance, worked(100));
 }

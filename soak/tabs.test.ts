@@ -1,6 +1,6 @@
 import type { Storage } from '@/platform/storage';
 import { pressSynchronously } from '@/state/sync-driver';
-import { createKeeper } from '@/state/persist';
+import { createKeeper } from '@/state/kernel/persist';
 import { createStore } from '@/state/store';
 import { chanceOf } from './chance';
 import { soaking } from './soaking';

@@ -1,9 +1,9 @@
 import { problemText } from '@/text/problems';
 import { pressSynchronously, settleSynchronously } from '@/state/sync-driver';
-import { DEFAULT_SETTINGS } from '@/state/document';
+import { DEFAULT_SETTINGS } from '@/state/slices/parts';
 import { createStore } from '@/state/store';
 import { currentOf } from '@/core/running/chain';
-import { formsOfHolder } from '@/state/shown';
+import { formsOfHolder } from '@/state/slices/bench/forms';
 import { isEmptyLine } from '@/core/line/line';
 import { isKeyId, keyIds, keys } from './catalogue';
 import type { KeyId, KeyRecord } from './catalogue';

@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { useStore } from '@/state/app-store';
-import type { NoticeCode } from '@/state/notice';
+import type { Notice } from '@/state/slices/notice';
 import { damaged } from '@/text/aside-labels';
 import { refused, words } from '@/text/labels';
 import { noticeText } from '@/text/notices';
@@ -9,7 +9,7 @@ import { NoticeBar } from '@/ui/frame/NoticeBar';
 import { openNotebookText, saveNotebook, saveRaw } from './notebook-file';
 
 /** What these tell of lies on the Shelf. */
-const ON_SHELF: ReadonlySet<NoticeCode> = new Set(['parts-set-aside', 'notebook-partly', 'tabs-differ']);
+const ON_SHELF: ReadonlySet<Notice['code']> = new Set(['parts-set-aside', 'notebook-partly', 'tabs-differ']);
 
 /** Whether things are kept on the device, and what was just done. */
 export function Notices() {

@@ -1,6 +1,6 @@
 import { LARGEST_FILE_MB, openFile } from '@/platform/files';
 import { useStore } from '@/state/app-store';
-import { notice } from '@/state/notice';
+import { notice } from '@/state/slices/notice';
 
 /** The text of a file that the user chooses; null when none was chosen, or it was not read, which is said. */
 export async function chosenText(accept: string): Promise<string | null> {

@@ -1,16 +1,15 @@
-import { readNotebook, writeNotebook } from '@/core/notebook/read';
+import { readNotebook, writeNotebook } from '@/state/slices/notebook';
 import { saveFile } from '@/platform/files';
 import { useStore } from '@/state/app-store';
 import { chosenText } from './chosen-file';
-import { toNotebook } from '@/state/document';
-import { notice } from '@/state/notice';
+import { toNotebook } from '@/state/slices/notebook';
+import { notice } from '@/state/slices/notice';
 
 const TYPE = 'application/json';
 
 /** Offers all that is here as a notebook file. */
 export function saveNotebook(): void {
-  const { document, settings } = useStore.getState();
-  saveFile('ulkav-notebook.json', writeNotebook(toNotebook(document, settings)), TYPE);
+  saveFile('ulkav-notebook.json', writeNotebook(toNotebook(useStore.getState())), TYPE);
 }
 
 /** Opens data as a notebook in place of what is here (undo brings that back); what cannot be read of it is set aside. */

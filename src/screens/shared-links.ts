@@ -5,7 +5,7 @@ import { linkWith, fragmentNow } from '@/platform/page';
 import { saveFile } from '@/platform/files';
 import { useStore } from '@/state/app-store';
 import { chosenText } from './chosen-file';
-import { notice } from '@/state/notice';
+import { notice } from '@/state/slices/notice';
 
 function open(shared: Shared | 'damaged' | null): void {
   const { offer, say } = useStore.getState();

@@ -1,6 +1,6 @@
 import { act, renderHook } from '@testing-library/react';
 import { fail, succeed } from '@/core/base/result';
-import { requestOf } from '@/state/live';
+import { requestOf } from '@/state/slices/bench/live';
 import { useStore } from '@/state/app-store';
 import { useRequest, useTask } from '@/state/use-task';
 

@@ -2,10 +2,9 @@ import { deviceStorage } from '@/platform/storage';
 import { browserTabs } from '@/platform/tabs';
 import { offeredNotebook, onPageHide } from '@/platform/page';
 import { afterPaint } from '@/platform/paint';
-import { followLine } from './live';
-import { oldCopies } from './old-copies';
-import { createKeeper } from './persist';
-import { followForms, followWork } from './shown';
+import { oldCopies } from '@/state/kernel/old-copies';
+import { createKeeper } from '@/state/kernel/persist';
+import { followForms, followLine, followWork } from './follow';
 import { createStore } from './store';
 import { tasks } from './tasks';
 

@@ -1,10 +1,16 @@
 import fc from 'fast-check';
-import { chartRequest, columnsRequest, fitRequest, pointsRequest, summaryRequest } from './columns';
-import { curvesRequest } from './curves';
-import { againRequest, requestOf } from './live';
+import {
+  chartRequest,
+  columnsRequest,
+  fitRequest,
+  pointsRequest,
+  summaryRequest,
+} from '@/state/slices/columns/requests';
+import { curvesRequest } from '@/state/slices/curves/requests';
+import { againRequest, requestOf } from '@/state/slices/bench/live';
 import { isSameRequest } from './same-request';
-import { INITIAL } from './state';
-import type { State } from './state';
+import { INITIAL } from '@/state/slices/state';
+import type { State } from '@/state/slices/state';
 import { createStore } from './store';
 
 const SEED = 20261127;

@@ -2,16 +2,15 @@ import fc from 'fast-check';
 import { caretOf } from '@/core/line/line';
 import { keys } from '@/keys/catalogue';
 import type { KeyId } from '@/keys/catalogue';
-import { EMPTY_COLUMNS } from '@/core/notebook/columns';
 import { EMPTY_CURVES } from '@/core/notebook/curves';
-import { readNotebook, writeNotebook } from '@/core/notebook/read';
+import { readNotebook, writeNotebook } from '@/state/slices/notebook';
 import { EMPTY_RUNNING } from '@/core/running/state';
 import { EMPTY_STACK } from '@/core/stack/stack';
 import { performLine } from '@/workers/tasks/lines';
 import type { Pool } from '@/workers/pool';
-import { lineText, toNotebook } from './document';
-import { followLine } from './live';
-import { followForms, followWork } from './shown';
+import { lineText } from '@/state/slices/bench/reading';
+import { toNotebook } from '@/state/slices/notebook';
+import { followForms, followLine, followWork } from './follow';
 import { createStore } from './store';
 
 const SEED = 20261127;
@@ -45,8 +44,7 @@ let made: ReturnType<typeof createStore>[] = [];
 // Whatever a test did, what is written of it is read as it is.
 afterEach(() => {
   for (const store of made) {
-    const { document, settings } = store.getState();
-    const notebook = toNotebook(document, settings);
+    const notebook = toNotebook(store.getState());
     expect(readNotebook(writeNotebook(notebook))).toMatchObject({ kind: 'ok', setAside: 0, notebook });
   }
   made = [];
@@ -229,7 +227,7 @@ test('a frozen notebook of version 1 still opens', () => {
     version: 7,
     setAside: [],
     curves: EMPTY_CURVES,
-    columns: EMPTY_COLUMNS,
+    columns: { tables: [], open: null, into: null },
     shelf: { A: { ...letters['A'], from: 'ln(2)', line: null, at: null } },
     running: { ...EMPTY_RUNNING },
     stack: { ...EMPTY_STACK },
@@ -262,4 +260,19 @@ test('a frozen notebook of version 1 still opens', () => {
     })),
     tries: {},
   });
+});
+
+test('levels that undo brings back stay, whatever depth was set', () => {
+  const store = createStore();
+  made.push(store);
+  const { press, set } = store.getState();
+  set({ style: 'stack', depth: 'unlimited' });
+  for (let i = 0; i < 6; i += 1) {
+    press(keys.d1.does);
+    press(keys.push.does);
+  }
+  set({ depth: 'four' });
+  expect(store.getState().document.stack.levels).toHaveLength(4);
+  press({ type: 'undo' });
+  expect([store.getState().document.stack.levels.length, store.getState().settings.depth]).toEqual([6, 'unlimited']);
 });

@@ -8,10 +8,11 @@ import { isEmptyLine } from '@/core/line/line';
 import type { KeyAction } from '@/keys/catalogue';
 import { answerLine, answerWork } from '@/workers/answer';
 import { formsOfAll } from '@/workers/forms';
-import { lineText } from './document';
-import { isSameQuestion, requestOf } from './live';
-import { formsRequestOf } from './shown';
-import type { AppStore, State } from './state';
+import { lineText } from '@/state/slices/bench/reading';
+import { isSameQuestion, requestOf } from '@/state/slices/bench/live';
+import { formsRequestOf } from '@/state/slices/bench/forms';
+import type { AppStore } from '@/state/store';
+import type { State } from '@/state/slices/state';
 
 /** What work is done with: for how long, and by what chance. */
 export type Worked = Readonly<{ shouldContinue: ShouldContinue; random: Random }>;

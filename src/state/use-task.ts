@@ -7,7 +7,7 @@ import { homeOf } from '@/workers/lanes';
 import type { TaskKind, Tasks } from '@/workers/tasks';
 import { useStore } from './app-store';
 import { isSameRequest } from './same-request';
-import type { State } from './state';
+import type { State } from '@/state/slices/state';
 import { tasks } from './tasks';
 
 /**

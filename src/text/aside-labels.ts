@@ -1,14 +1,13 @@
 import type { AsideReason, PartKind } from '@/core/notebook/set-aside';
-import type { DamageReason } from '@/state/state';
 import { keptAt } from './entry-labels';
 
-const damage: Readonly<Record<DamageReason, string>> = {
+const damage = {
   unreadable: 'What was kept here could not be read.',
   'broken-off': 'What was kept here breaks off; everything up to there was opened.',
   newer: 'What was kept here was written by a newer Ulkav; what could be read of it was opened.',
   'not-drawn': 'Ulkav could not show what was kept here, twice in a row.',
-};
-export const damaged = (why: DamageReason, isSetAside: boolean): string => {
+} as const;
+export const damaged = (why: keyof typeof damage, isSetAside: boolean): string => {
   if (!isSetAside) return `${damage[why]} It could not be set aside: nothing new is kept until you have saved it.`;
   return why === 'broken-off' || why === 'newer'
     ? `${damage[why]} The old data is set aside whole.`

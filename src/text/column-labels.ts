@@ -6,7 +6,7 @@ import type { Separator } from '@/core/column/delimited';
 import type { QuartileRule } from '@/core/column/quartile-rules';
 import type { AnalysisOptions } from '@/core/notebook/columns';
 import { words } from './labels';
-import type { ProposedText, StatisticId } from '@/state/columns';
+import type { ProposedText, StatisticId } from '@/core/column/statistics';
 
 /** Words of the Columns place. */
 export const columnWords = {

@@ -1,8 +1,8 @@
-import type { StepName } from '@/state/history';
-import type { Notice, NoticeCode } from '@/state/notice';
 import { capital, registerName } from './registers';
 
-const steps: Readonly<Record<StepName, string>> = {
+/* What the state names by codes; that each has its words is checked where the two meet, in the places. */
+
+const steps = {
   typing: 'typing',
   answer: 'answering the line',
   'clear-line': 'clearing the line',
@@ -55,20 +55,20 @@ const steps: Readonly<Record<StepName, string>> = {
   use: 'choosing what columns are used for',
   points: 'showing points on Curves',
   'remove-aside': 'removing what was set aside',
-};
+} as const;
 
 const parts = (count: string): string => (count === '1' ? 'one part' : `${count} parts`);
 
-const sentences: { [C in NoticeCode]: (fact: string) => string } = {
+const sentences = {
   'tape-cleared': () => 'The tape is empty. Letters and settings are as they were.',
   'tape-cleared-but-pinned': () => 'The tape is empty but for the pinned lines. Letters and settings are as they were.',
   'line-removed': () => 'The line was removed from the tape.',
-  'place-kept': (place) => `Kept in ${registerName(place)}.`,
-  'place-changed': (place) => `Changed what ${registerName(place)} holds.`,
-  'place-cleared': (place) => `${capital(registerName(place))} holds nothing now. All else is as it was.`,
+  'place-kept': (place: string) => `Kept in ${registerName(place)}.`,
+  'place-changed': (place: string) => `Changed what ${registerName(place)} holds.`,
+  'place-cleared': (place: string) => `${capital(registerName(place))} holds nothing now. All else is as it was.`,
   'letters-cleared': () => 'All letters are cleared. Slots, running total and tape are as they were.',
   'slots-cleared': () => 'All slots are cleared. Letters, running total and tape are as they were.',
-  'digits-recalled': (place) => `These are 50 digits of it. Recall ${place} as a reference to keep them all.`,
+  'digits-recalled': (place: string) => `These are 50 digits of it. Recall ${place} as a reference to keep them all.`,
   'level-sent': () => 'It was put into the line.',
   'levels-fallen': () => 'The stack has four levels now; those below fell off.',
   'settings-reset': () => 'All settings are as they were at first.',
@@ -77,24 +77,25 @@ const sentences: { [C in NoticeCode]: (fact: string) => string } = {
   'not-pasted': () =>
     'The browser did not let the clipboard be read. Paste with the keyboard, or by the menu of the field.',
   'nothing-to-keep': () => 'There is no value to keep yet.',
-  'ans-set': (shown) => `Ans now stands for ${shown}, with all its digits.`,
+  'ans-set': (shown: string) => `Ans now stands for ${shown}, with all its digits.`,
   'notebook-opened': () => 'The notebook was opened.',
-  'notebook-damaged': (reason) =>
+  'notebook-damaged': (reason: string) =>
     reason === 'not-json'
       ? 'This file is not a notebook: it holds no data that can be read. Nothing was changed.'
       : 'This file is not a notebook of Ulkav. Nothing was changed.',
-  'notebook-partly': (count) =>
+  'notebook-partly': (count: string) =>
     `The notebook was opened, but for ${parts(count)} that could not be read: kept on the Shelf.`,
-  'parts-set-aside': (count) => `${capital(parts(count))} of your notebook could not be read: kept on the Shelf.`,
+  'parts-set-aside': (count: string) =>
+    `${capital(parts(count))} of your notebook could not be read: kept on the Shelf.`,
   'aside-removed': () => 'What was set aside was removed.',
-  'tabs-differ': (count) =>
+  'tabs-differ': (count: string) =>
     `Another tab changed the same ${count === '1' ? 'thing' : 'things'}; what it had is kept on the Shelf.`,
   'nothing-pasted': () => 'There was no text to paste.',
   'formula-unreadable': () => 'This formula holds something that cannot be read here; it was not put in.',
   'picked-full': () => 'A thousand picked x are all that there is room for.',
-  'file-too-large': (most) => `Files up to ${most} MB are taken in; this one is larger. Nothing was changed.`,
+  'file-too-large': (most: string) => `Files up to ${most} MB are taken in; this one is larger. Nothing was changed.`,
   'file-unreadable': () => 'The browser did not let this file be read. Nothing was changed.',
-  'field-full': (most) => `This field takes ${most} characters; what was longer was not put in.`,
+  'field-full': (most: string) => `This field takes ${most} characters; what was longer was not put in.`,
   'line-replaced': () => 'The line on the tape was replaced.',
   'settings-taken': () => 'The settings were taken over.',
   'link-damaged': () => 'The link does not hold a line or settings that can be read. Nothing was changed.',
@@ -105,15 +106,21 @@ const sentences: { [C in NoticeCode]: (fact: string) => string } = {
   'function-removed': () => 'The function was removed. To hide one, switch it off.',
   'functions-cleared': () => 'All functions were removed. The view is as it was.',
   'tables-full': () => 'Forty tables are all that there is room for.',
-  'table-removed': (name) => `The table ${name} was removed with its columns.`,
-  'column-emptied': (name) => `The column ${name} is empty. The other columns are as they were.`,
-  'column-removed': (name) => `The column ${name} was removed with its values.`,
+  'table-removed': (name: string) => `The table ${name} was removed with its columns.`,
+  'column-emptied': (name: string) => `The column ${name} is empty. The other columns are as they were.`,
+  'column-removed': (name: string) => `The column ${name} was removed with its values.`,
   'column-full': () => 'A table takes a million values; there is no room for more.',
-  'sent-to-column': (where) => `Put into the column ${where.replace(/, (\d+)$/, ', row $1')}.`,
-  'values-put': (count) => (count === '1' ? 'One value was put in.' : `${count} values were put in.`),
+  'sent-to-column': (where: string) => `Put into the column ${where.replace(/, (\d+)$/, ', row $1')}.`,
+  'values-put': (count: string) => (count === '1' ? 'One value was put in.' : `${count} values were put in.`),
   sorted: () => 'The rows were sorted.',
-  undone: (step) => `Taken back: ${steps[step as StepName]}.`,
-  redone: (step) => `Done again: ${steps[step as StepName]}.`,
-};
+} satisfies Readonly<Record<string, (fact: string) => string>>;
 
-export const noticeText = ({ code, fact }: Notice): string => sentences[code](fact);
+type Told =
+  | Readonly<{ code: keyof typeof sentences; fact: string }>
+  | Readonly<{ code: 'undone' | 'redone'; fact: keyof typeof steps }>;
+
+export function noticeText(told: Told): string {
+  if (told.code === 'undone') return `Taken back: ${steps[told.fact]}.`;
+  if (told.code === 'redone') return `Done again: ${steps[told.fact]}.`;
+  return sentences[told.code](told.fact);
+}

@@ -1,7 +1,6 @@
 import type { Problem } from '@/core/base/problem';
 import { functionNames, functions } from '@/core/function';
 import { parse } from '@/core/language/parse';
-import type { NoticeCode } from '@/state/notice';
 import { functionHelp } from './functions';
 import { keyTexts } from './keys';
 import { noticeText } from './notices';
@@ -43,18 +42,11 @@ test.each<[Problem, string]>([
 ])('%j is told as “%s”', (problem, sentence) => expect(problemText(problem)).toBe(sentence));
 
 test('help and notices are sentences', () => {
-  const codes: readonly NoticeCode[] = [
-    'tape-cleared',
-    'line-removed',
-    'place-kept',
-    'copied',
-    'nothing-to-keep',
-    'ans-set',
-  ];
+  const codes = ['tape-cleared', 'line-removed', 'place-kept', 'copied', 'nothing-to-keep', 'ans-set'] as const;
   const all = [
     ...functions.map((f) => functionHelp[f.name as keyof typeof functionHelp]),
     ...Object.values(keyTexts).map((t) => t.help),
-    ...codes.map((code) => noticeText({ code, fact: 'A', offersUndo: false })),
+    ...codes.map((code) => noticeText({ code, fact: 'A' })),
   ];
   expect(all.filter((sentence) => !/^[A-Z0-9“].*[.…]$/.test(sentence))).toEqual([]);
 });

@@ -10,6 +10,7 @@ import type { ChartKind } from '@/core/chart/kinds';
 import { viewOfBars, viewOfPoints } from '@/core/chart/range';
 import { classSummary, equalClasses } from '@/core/column/classes';
 import type { Class, Proposed } from '@/core/column/classes';
+import type { ProposedText } from '@/core/column/statistics';
 import type { QuartileRule } from '@/core/column/quartile-rules';
 import { summaryOf, tallied } from '@/core/column/summary';
 import type { ViewRange } from '@/core/curve/view';
@@ -21,7 +22,7 @@ import type { LineRequest } from './answer';
 import { fractionsOf, readRows, shownText } from './column-reader';
 import type { ColumnText, WithCellErrors, Reader } from './column-reader';
 import { proposedText, readClasses, readOne, readPair, widthOf } from './column-summary';
-import type { OneRequest, PairRequest, ProposedText } from './column-summary';
+import type { OneRequest, PairRequest } from './column-summary';
 
 export type ChartRequest = LineRequest &
   Readonly<{

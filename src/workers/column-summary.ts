@@ -7,6 +7,8 @@ import { classSummary, classesOf } from '@/core/column/classes';
 import type { Class, Classed, Proposed } from '@/core/column/classes';
 import { pairOf } from '@/core/column/pair';
 import type { QuartileRule } from '@/core/column/quartile-rules';
+import { oneStatistics, pairStatistics } from '@/core/column/statistics';
+import type { ProposedText, StatisticId } from '@/core/column/statistics';
 import { summaryOf } from '@/core/column/summary';
 import type { Context } from '@/core/evaluate/context';
 import * as q from '@/core/number/rational';
@@ -39,13 +41,6 @@ export type PairRequest = Readonly<{
   frequencies: ColumnText | null;
 }>;
 export type SummaryRequest = LineRequest & Readonly<{ quartiles: QuartileRule; data: OneRequest | PairRequest }>;
-
-export const oneStatistics = ['n', 'sum', 'mean', 's', 'sigma', 'min', 'q1', 'median', 'q3', 'max'] as const;
-export const pairStatistics = ['n', 'r', 'meanX', 'meanY', 'sumX', 'sumY', 'sumXX', 'sumYY', 'sumXY'] as const;
-export type StatisticId = (typeof oneStatistics)[number] | (typeof pairStatistics)[number];
-
-/** What was proposed for classes, as it is told. */
-export type ProposedText = Readonly<{ kind: NonNullable<Proposed>['kind']; width: string; value: string }>;
 
 export type SummaryView = Readonly<{
   of: 'one' | 'classes' | 'pair';

@@ -1,7 +1,7 @@
 import { FIRST_USE } from '@/core/notebook/columns';
 import type { DataTable, AnalysisOptions } from '@/core/notebook/columns';
-import { DEFAULT_SETTINGS, EMPTY_DOCUMENT } from '@/state/document';
-import { chartRequest, columnsRequest, fitRequest, summaryRequest } from '@/state/columns';
+import { DEFAULT_SETTINGS, EMPTY_DOCUMENT } from '@/state/slices/parts';
+import { chartRequest, columnsRequest, fitRequest, summaryRequest } from '@/state/slices/columns/requests';
 import type { LineRequest } from './answer';
 import { createColumnTasks } from './tasks/columns';
 import { performerOf } from './tasks/define';

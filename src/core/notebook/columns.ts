@@ -78,8 +78,6 @@ export type DataTable = z.infer<typeof tableSchema>;
 export type DataColumn = z.infer<typeof columnSchema>;
 export type AnalysisOptions = z.infer<typeof useSchema>;
 
-export const EMPTY_COLUMNS: SavedColumns = { tables: [], open: null, into: null };
-
 export const FIRST_USE: AnalysisOptions = {
   one: null,
   frequencies: null,
@@ -121,10 +119,6 @@ export function usedColumns({ columns, use }: DataTable): UsedColumns {
     y: named(use.y) ?? free.find((c) => c !== x) ?? null,
   };
 }
-
-/** The table in sight: the one that was opened, else the first. */
-export const openTable = ({ tables, open }: SavedColumns): DataTable | null =>
-  tables.find((t) => t.id === open) ?? tables[0] ?? null;
 
 /** Rows that hold something in any of the columns. */
 export const rowsOf = ({ columns }: DataTable): number =>

@@ -7,15 +7,9 @@ import { registerNames } from '../memory/shelf';
 import { runningOrders } from '../running/state';
 import { stackDepths } from '../stack/stack';
 import { FEWEST_DIGITS, MOST_DIGITS, displayModes } from '../format/settings';
-import { columnsSchema } from './columns';
-import { curvesSchema } from './curves';
 import { savedValue } from './saved-value';
-import { MOST_SET_ASIDE, setAsideSchema } from './set-aside';
 
-/*
- * The notebook: all that a user has, as a versioned file. Reading one treats it as a stranger's input. The published
- * JSON Schema in docs/ is made from this, and a test keeps the two the same.
- */
+/* What the parts of a notebook are made of; the slices of the state put the notebook together. */
 
 export const NOTEBOOK_FORMAT = 'ulkav-notebook';
 export const NOTEBOOK_VERSION = 7;
@@ -73,7 +67,7 @@ export const settingsSchema = z.object({
 export const ownDigitsSchema = z.object({ mode: z.enum(displayModes), digits });
 
 export const tryLetter = z.string().check(z.regex(/^[A-Za-z]$/));
-const triesSchema = z.record(tryLetter, typedText);
+export const triesSchema = z.record(tryLetter, typedText);
 
 const MOST_KEYS = 4000;
 /** How a line was keyed: ids of keys, and what else went into it (`keys/log.ts`). */
@@ -141,7 +135,7 @@ const levels = z.array(operandSchema).check(z.maxLength(MOST_LEVELS));
 /** A number being keyed. */
 export const entrySchema = z.string().check(z.maxLength(400), z.regex(/^-?[0-9.]*(E-?\d*|[°'"0-9.]*)$/));
 
-const stackSchema = z.object({ levels, entry: entrySchema, replaces: z.boolean(), operands: levels });
+export const stackSchema = z.object({ levels, entry: entrySchema, replaces: z.boolean(), operands: levels });
 
 const infixName = z.enum(infixNames as [string, ...string[]]);
 export const runningSchema = z.object({
@@ -167,30 +161,12 @@ export const writtenLineSchema = z.object({
 
 export const registerName = z.string().check(z.refine((name) => registerNames.includes(name)));
 
-export const notebookSchema = z.object({
-  format: z.literal(NOTEBOOK_FORMAT),
-  version: z.literal(NOTEBOOK_VERSION),
-  settings: settingsSchema,
-  line: writtenLineSchema,
-  /** What was last tried for the letters of a line, as typed text. */
-  tries: triesSchema,
-  tape: z.array(tapeLineSchema).check(z.maxLength(MOST_LINES)),
-  shelf: z.record(registerName, keptSchema),
-  running: runningSchema,
-  stack: stackSchema,
-  ans: z.nullable(savedValue),
-  curves: curvesSchema,
-  columns: columnsSchema,
-  setAside: z.array(setAsideSchema).check(z.maxLength(MOST_SET_ASIDE)),
-});
-
-export type Notebook = z.infer<typeof notebookSchema>;
 export type Settings = z.infer<typeof settingsSchema>;
 export type TapeLine = z.infer<typeof tapeLineSchema>;
 export type OwnDigits = z.infer<typeof ownDigitsSchema>;
 export type SavedForm = z.infer<typeof formSchema>;
-export type SavedShelf = Notebook['shelf'];
+export type SavedShelf = Record<string, z.infer<typeof keptSchema>>;
 export type SavedOperand = z.infer<typeof operandSchema>;
-export type SavedStack = Notebook['stack'];
-export type SavedRunning = Notebook['running'];
+export type SavedStack = z.infer<typeof stackSchema>;
+export type SavedRunning = z.infer<typeof runningSchema>;
 export type EntryStyle = Settings['style'];

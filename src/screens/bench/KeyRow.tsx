@@ -4,8 +4,8 @@ import { keys } from '@/keys/catalogue';
 import type { KeyAction, KeyId } from '@/keys/catalogue';
 import { isLineAction, meansIn, pressed } from '@/keys/press';
 import { useStore } from '@/state/app-store';
-import { optionsOf } from '@/state/document';
-import type { State } from '@/state/store';
+import { optionsOf } from '@/state/slices/bench/reading';
+import type { State } from '@/state/slices/state';
 import { Key } from '@/ui/key/Key';
 
 type Needed = Pick<State, 'document' | 'settings' | 'history'>;

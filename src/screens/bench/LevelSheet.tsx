@@ -1,12 +1,13 @@
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import type { FormId } from '@/core/format/form';
-import { openTable } from '@/core/notebook/columns';
+import { tableInSight } from '@/state/slices/columns/in-sight';
+
 import { entered } from '@/core/stack/stack';
 import { useStore } from '@/state/app-store';
-import { levelOf } from '@/state/keyed-actions';
-import { formsOfHolder } from '@/state/shown';
-import { shownForm } from '@/state/tape';
+import { levelOf } from '@/state/slices/bench/keyed-actions';
+import { formsOfHolder } from '@/state/slices/bench/forms';
+import { shownForm } from '@/state/slices/tape/line';
 import { operationNames } from '@/text/entry-labels';
 import { words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
@@ -20,14 +21,14 @@ import { copy } from './copying';
 export function LevelSheet({ level, onClose }: Readonly<{ level: number; onClose: () => void }>) {
   const operand = useStore((s) => levelOf(s, level));
   const settings = useStore((s) => s.settings);
-  const forms = useStore((s) => s.forms);
+  const formsCache = useStore((s) => s.formsCache);
   const [chosen, setChosen] = useState<FormId | null>(null);
-  const columns = useStore((s) => s.document.columns);
+  const table = useStore(tableInSight);
   const { pick, levelToLine, levelToColumn, ask } = useStore.getState();
   if (operand === undefined) return null;
-  const known = formsOfHolder({ forms }, operand);
+  const known = formsOfHolder({ formsCache }, operand);
   const form = known.length === 0 ? null : shownForm(known, chosen, settings);
-  const targets = openTable(columns)?.columns ?? [];
+  const targets = table?.columns ?? [];
   const then = (act: () => void) => () => {
     onClose();
     act();
@@ -70,7 +71,7 @@ export function LevelSheet({ level, onClose }: Readonly<{ level: number; onClose
 export function PickSheet() {
   const stack = useStore((s) => s.document.stack);
   const settings = useStore((s) => s.settings);
-  const forms = useStore((s) => s.forms);
+  const formsCache = useStore((s) => s.formsCache);
   const { pick, ask, press } = useStore.getState();
   const { levels } = entered(stack, settings.depth);
   return (
@@ -79,7 +80,7 @@ export function PickSheet() {
       <View gap="$1">
         {levels.map((operand, i) => {
           const level = levels.length - i;
-          const known = formsOfHolder({ forms }, operand);
+          const known = formsOfHolder({ formsCache }, operand);
           const text = known.length === 0 ? operand.made : shownForm(known, null, settings).text;
           return (
             <Button key={i} isWide onPress={() => pick(level)}>

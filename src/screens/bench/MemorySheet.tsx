@@ -2,7 +2,7 @@ import { View } from '@tamagui/core';
 import { kindOf, letterNames, memoryOperations, slotNames, TOTAL } from '@/core/memory/shelf';
 import type { MemoryOperation } from '@/core/memory/shelf';
 import { useStore } from '@/state/app-store';
-import type { Source } from '@/state/state';
+import type { Source } from '@/state/slices/shelf/moment';
 import { operationNames, operationNotes, registerTile } from '@/text/entry-labels';
 import { words } from '@/text/labels';
 import { registerName } from '@/text/registers';

@@ -8,9 +8,9 @@ import { TOTAL } from '@/core/memory/shelf';
 import { totalKeys } from '@/keys/decks';
 import type { KeyAction, KeyId } from '@/keys/catalogue';
 import { useStore } from '@/state/app-store';
-import { runningSettings } from '@/state/keyed-actions';
-import { formsOfHolder } from '@/state/shown';
-import { shownForm } from '@/state/tape';
+import { runningSettings } from '@/state/slices/bench/keyed-actions';
+import { formsOfHolder } from '@/state/slices/bench/forms';
+import { shownForm } from '@/state/slices/tape/line';
 import { openBrackets, styleNames } from '@/text/entry-labels';
 import { words } from '@/text/labels';
 import { KEYED_AREA_ID } from '@/ui/keyed/area';
@@ -31,8 +31,8 @@ type Props = Readonly<{
 function Total() {
   const kept = useStore((s) => s.document.shelf[TOTAL]);
   const settings = useStore((s) => s.settings);
-  const forms = useStore((s) => s.forms);
-  const known = formsOfHolder({ forms }, kept ?? null);
+  const formsCache = useStore((s) => s.formsCache);
+  const known = formsOfHolder({ formsCache }, kept ?? null);
   return (
     <View flex={1} minWidth={76} paddingLeft="$3" justifyContent="center">
       <Words size="small" tone="muted">
@@ -60,13 +60,13 @@ const BESIDE: ReadonlySet<FormId> = new Set(['factors', 'remainder']);
 export const RunningArea = memo(function RunningArea({ onPress, onExplain }: Props) {
   const running = useStore((s) => s.document.running);
   const settings = useStore((s) => s.settings);
-  const forms = useStore((s) => s.forms);
+  const formsCache = useStore((s) => s.formsCache);
   const refused = useStore((s) => s.refused);
   const chosen = useStore((s) => s.chosen);
   const { chooseForm } = useStore.getState();
   const { display } = settings;
   const current = currentOf(running);
-  const known = (running.entry === '' ? formsOfHolder({ forms }, running.shown) : []).filter(
+  const known = (running.entry === '' ? formsOfHolder({ formsCache }, running.shown) : []).filter(
     ({ id }) => !BESIDE.has(id),
   );
   const form = known.length === 0 ? null : shownForm(known, chosen, settings);

@@ -1,8 +1,8 @@
 import { View } from '@tamagui/core';
 import { useEffect, useState } from 'react';
 import { useStore } from '@/state/app-store';
-import { lineText } from '@/state/document';
-import { requestOf } from '@/state/live';
+import { lineText } from '@/state/slices/bench/reading';
+import { requestOf } from '@/state/slices/bench/live';
 import { hiddenRoots, solveForName, solutionButton, withinText, words } from '@/text/labels';
 import type { SolutionView, SolvedLine } from '@/state/background';
 import { Button } from '@/ui/control/Button';

@@ -3,8 +3,8 @@ import { memo } from 'react';
 import { stackToolKeys } from '@/keys/decks';
 import type { KeyAction, KeyId } from '@/keys/catalogue';
 import { useStore } from '@/state/app-store';
-import { formsOfHolder } from '@/state/shown';
-import { shownForm } from '@/state/tape';
+import { formsOfHolder } from '@/state/slices/bench/forms';
+import { shownForm } from '@/state/slices/tape/line';
 import { words } from '@/text/labels';
 import { Refused } from '@/ui/keyed/Refused';
 import { StackView } from '@/ui/keyed/StackView';
@@ -20,10 +20,10 @@ type Props = Readonly<{
 export const StackArea = memo(function StackArea({ onPress, onExplain, onLevel }: Props) {
   const stack = useStore((s) => s.document.stack);
   const settings = useStore((s) => s.settings);
-  const forms = useStore((s) => s.forms);
+  const formsCache = useStore((s) => s.formsCache);
   const refused = useStore((s) => s.refused);
   const levels = stack.levels.map((operand) => {
-    const known = formsOfHolder({ forms }, operand);
+    const known = formsOfHolder({ formsCache }, operand);
     return { operand, form: known.length === 0 ? null : shownForm(known, null, settings) };
   });
   return (

@@ -1,6 +1,6 @@
 import { View } from '@tamagui/core';
 import { useStore } from '@/state/app-store';
-import { requestOf } from '@/state/live';
+import { requestOf } from '@/state/slices/bench/live';
 import { words } from '@/text/labels';
 import { problemText } from '@/text/problems';
 import { Field } from '@/ui/control/Field';

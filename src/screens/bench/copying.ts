@@ -9,7 +9,7 @@ import type { Tree } from '@/core/language/tree';
 import type { TapeLine } from '@/core/notebook/schema';
 import { copyText } from '@/platform/clipboard';
 import { useStore } from '@/state/app-store';
-import { notice } from '@/state/notice';
+import { notice } from '@/state/slices/notice';
 
 /** Copies, and says whether that worked. */
 export async function copy(text: string): Promise<void> {

@@ -1,6 +1,6 @@
 import { useStore } from '@/state/app-store';
-import { lineText } from '@/state/document';
-import { againRequest, requestOf } from '@/state/live';
+import { lineText } from '@/state/slices/bench/reading';
+import { againRequest, requestOf } from '@/state/slices/bench/live';
 import type { LineRequest } from '@/state/background';
 import { useRequest } from '@/state/use-task';
 import type { Written } from './copying';

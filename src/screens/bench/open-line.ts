@@ -4,7 +4,7 @@ import { parseUnfinished } from '@/core/language/parse';
 import { isTruth } from '@/core/language/truth';
 import { textOf } from '@/core/line/line';
 import { useStore } from '@/state/app-store';
-import { optionsOf } from '@/state/document';
+import { optionsOf } from '@/state/slices/bench/reading';
 
 export type OpenLine = Readonly<{
   /** Letters of the line that hold nothing. */

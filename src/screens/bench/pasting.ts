@@ -1,7 +1,7 @@
 import { looksLikeLatex, looksLikeMathml } from '@/core/language/looks-like';
 import { useStore } from '@/state/app-store';
-import { notice } from '@/state/notice';
-import { convertNotation } from '@/state/notation';
+import { notice } from '@/state/slices/notice';
+import { convertNotation } from '@/state/slices/bench/notation';
 
 /** Longer texts are no formula of a line. */
 const LONGEST_SOURCE = 500_000;

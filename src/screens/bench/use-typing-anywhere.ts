@@ -2,7 +2,7 @@ import { useLayoutEffect } from 'react';
 import { caretOf } from '@/core/line/line';
 import { actionInStyle } from '@/keys/shortcuts';
 import { useStore } from '@/state/app-store';
-import { lineText } from '@/state/document';
+import { lineText } from '@/state/slices/bench/reading';
 import { pasteInto } from './pasting';
 import { KEYED_AREA_ID } from '@/ui/keyed/area';
 import { LINE_INPUT_ID } from '@/ui/line/stroke';

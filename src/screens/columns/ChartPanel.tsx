@@ -7,7 +7,7 @@ import type { DataTable } from '@/core/notebook/columns';
 import type { DrawnFunction } from '@/core/notebook/curves';
 import { useStore } from '@/state/app-store';
 import { useRequest, useTask } from '@/state/use-task';
-import { chartRequest } from '@/state/columns';
+import { chartRequest } from '@/state/slices/columns/requests';
 import { boundsTitle, chartTitles, columnWords, proposedSentence } from '@/text/column-labels';
 import { Button } from '@/ui/control/Button';
 import { Toggle } from '@/ui/control/Toggle';

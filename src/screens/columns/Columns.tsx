@@ -1,6 +1,7 @@
 import { View, useMedia } from '@tamagui/core';
 import { useCallback, useState } from 'react';
-import { openTable, rowsOf } from '@/core/notebook/columns';
+import { tableInSight } from '@/state/slices/columns/in-sight';
+import { rowsOf } from '@/core/notebook/columns';
 import { useStore } from '@/state/app-store';
 import { columnWords } from '@/text/column-labels';
 import { unitButton, unitNames, words } from '@/text/labels';
@@ -37,14 +38,13 @@ type Open = Readonly<
 /** Tables of columns: what was measured or counted, summed up, drawn, and fitted. */
 export function Columns() {
   const { wide: isWide } = useMedia();
-  const columns = useStore((s) => s.document.columns);
   const angle = useStore((s) => s.settings.angle);
   const canUndo = useStore((s) => s.history.past.length > 0);
   const { press, nextAngleUnit, addTable, addColumn } = useStore.getState();
   const [panel, setPanel] = useState<PanelId>('data');
   const [open, setOpen] = useState<Open | null>(null);
   const [place, setPlace] = useState<Readonly<{ table: string; at: At }> | null>(null);
-  const table = openTable(columns);
+  const table = useStore(tableInSight);
   const id = table?.id ?? null;
   const isHere = place !== null && place.table === id && (table?.columns[place.at.column] ?? null) !== null;
   const at = isHere ? place.at : null;

@@ -1,6 +1,6 @@
 import { View } from '@tamagui/core';
 import type { DataTable } from '@/core/notebook/columns';
-import type { CellError } from '@/state/columns';
+import type { CellError } from '@/state/slices/columns/requests';
 import { columnWords, flagSentence, moreFlags } from '@/text/column-labels';
 import { problemText } from '@/text/problems';
 import { Button } from '@/ui/control/Button';

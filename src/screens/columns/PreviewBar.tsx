@@ -1,6 +1,6 @@
 import { View } from '@tamagui/core';
 import type { DataTable } from '@/core/notebook/columns';
-import type { ColumnPreview } from '@/state/columns';
+import type { ColumnPreview } from '@/state/slices/columns/requests';
 import { Words } from '@/ui/theme/text';
 import { Flags } from './Flags';
 import { shownText } from './Statistic';

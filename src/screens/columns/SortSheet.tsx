@@ -4,7 +4,7 @@ import { rowsOf } from '@/core/notebook/columns';
 import type { DataTable } from '@/core/notebook/columns';
 import { useStore } from '@/state/app-store';
 import { tasks } from '@/state/tasks';
-import { columnsRequest } from '@/state/columns';
+import { columnsRequest } from '@/state/slices/columns/requests';
 import { columnWords } from '@/text/column-labels';
 import { problemText } from '@/text/problems';
 import { Button } from '@/ui/control/Button';

@@ -5,8 +5,8 @@ import type { DataTable } from '@/core/notebook/columns';
 import { quartileRules } from '@/core/column/quartile-rules';
 import { useStore } from '@/state/app-store';
 import { useRequest, useTask } from '@/state/use-task';
-import { summaryRequest } from '@/state/columns';
-import type { SummaryView } from '@/state/columns';
+import { summaryRequest } from '@/state/slices/columns/requests';
+import type { SummaryView } from '@/state/slices/columns/requests';
 import {
   boundsTitle,
   classNames,

@@ -1,12 +1,13 @@
 import { View } from '@tamagui/core';
-import { openTable, rowsOf } from '@/core/notebook/columns';
+import { tableInSight } from '@/state/slices/columns/in-sight';
+import { rowsOf } from '@/core/notebook/columns';
 import type { DataTable } from '@/core/notebook/columns';
 import { saveFile } from '@/platform/files';
 import { chosenText } from '../chosen-file';
 import { delimitedText } from '../delimited-text';
 import { useStore } from '@/state/app-store';
 import { tasks } from '@/state/tasks';
-import { columnsRequest } from '@/state/columns';
+import { columnsRequest } from '@/state/slices/columns/requests';
 import { columnWords, titleOf } from '@/text/column-labels';
 import { Button } from '@/ui/control/Button';
 import { Field } from '@/ui/control/Field';
@@ -33,7 +34,7 @@ async function saveTable(table: DataTable, kind: 'csv' | 'tsv'): Promise<void> {
 export function TablesSheet({ onClose, onTakeIn }: Props) {
   const columns = useStore((s) => s.document.columns);
   const { addTable, openTable: show, nameTable, removeTable } = useStore.getState();
-  const table = openTable(columns);
+  const table = useStore(tableInSight);
   const then = (act: () => void) => () => {
     act();
     onClose();

@@ -2,7 +2,7 @@ import { usedColumns } from '@/core/notebook/columns';
 import type { DataColumn, DataTable } from '@/core/notebook/columns';
 import type { DrawnFunction } from '@/core/notebook/curves';
 import type { DecimalSign } from '@/core/language/numerals';
-import type { ChartView } from '@/state/columns';
+import type { ChartView } from '@/state/slices/columns/requests';
 import {
   barReads,
   boxParts,

@@ -1,5 +1,5 @@
 import type { Problem } from '@/core/base/problem';
-import type { WithCellErrors } from '@/state/columns';
+import type { WithCellErrors } from '@/state/slices/columns/requests';
 import type { TaskState } from '@/state/use-task';
 
 /** What a panel shows: what came of the columns, or why nothing did. `isSlow` once it takes a while. */

@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { DataTable } from '@/core/notebook/columns';
-import type { CellView } from '@/state/columns';
-import { columnsRequest } from '@/state/columns';
+import type { CellView } from '@/state/slices/columns/requests';
+import { columnsRequest } from '@/state/slices/columns/requests';
 import { useStore } from '@/state/app-store';
 import { tasks } from '@/state/tasks';
 import { isNumeral } from './cell-text';

@@ -1,6 +1,6 @@
 import type { DataTable } from '@/core/notebook/columns';
-import { columnsRequest } from '@/state/columns';
-import type { ColumnPreview } from '@/state/columns';
+import { columnsRequest } from '@/state/slices/columns/requests';
+import type { ColumnPreview } from '@/state/slices/columns/requests';
 import { useRequest, useTask } from '@/state/use-task';
 
 /** What is told below the data of a column, and which cells stand in the way; worked anew after each change. */

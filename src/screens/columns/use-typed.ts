@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useStore } from '@/state/app-store';
-import { toCanonicalText } from '@/state/curve-actions';
-import { convertNotation } from '@/state/notation';
+import { toCanonicalText } from '@/state/slices/curves/actions';
+import { convertNotation } from '@/state/slices/bench/notation';
 
 /** A field for a number that is kept as typed text with a point; what cannot be read yet stays in the field alone. */
 export function useTyped(kept: string, onKeep: (plain: string) => void) {

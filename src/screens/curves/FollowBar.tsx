@@ -2,13 +2,13 @@ import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { isTimeUnit, timeIn } from '@/core/curve/time';
 import { useStore } from '@/state/app-store';
-import { toCanonicalText } from '@/state/curve-actions';
+import { toCanonicalText } from '@/state/slices/curves/actions';
 import { curveWords } from '@/text/curve-labels';
 import { problemText } from '@/text/problems';
 import { Button } from '@/ui/control/Button';
 import { Field } from '@/ui/control/Field';
 import { Words } from '@/ui/theme/text';
-import type { Followed } from '@/state/curves';
+import type { Followed } from '@/state/slices/curves/requests';
 import { StyleSample } from './FunctionList';
 import { chosenForm, signed } from './panels';
 

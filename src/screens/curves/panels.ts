@@ -1,4 +1,4 @@
-import type { FoundPoint } from '@/state/curves';
+import type { FoundPoint } from '@/state/slices/curves/requests';
 import type { SavedForm } from '@/core/notebook/schema';
 import { signOf } from '@/ui/line/ResultForms';
 

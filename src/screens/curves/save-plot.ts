@@ -3,7 +3,7 @@ import type { DrawnFunction } from '@/core/notebook/curves';
 import { saveFile, savePicture } from '@/platform/files';
 import { useStore } from '@/state/app-store';
 import { tasks } from '@/state/tasks';
-import { curvesRequest } from '@/state/curves';
+import { curvesRequest } from '@/state/slices/curves/requests';
 import { plotSvg } from '@/ui/plot/image';
 
 type Saved = Omit<Parameters<typeof plotSvg>[0], 'drawing' | 'decimalSign'> &

@@ -1,8 +1,8 @@
 import type { Axis, DrawnFunction } from '@/core/notebook/curves';
 import type { SavedForm } from '@/core/notebook/schema';
-import type { NewColumn } from '@/state/column-actions';
+import type { NewColumn } from '@/core/notebook/room';
 import { tasks } from '@/state/tasks';
-import type { Cell, ValuesRow } from '@/state/curves';
+import type { Cell, ValuesRow } from '@/state/slices/curves/requests';
 import { delimitedText } from '../delimited-text';
 import { chosenForm } from './panels';
 import { tableRequest } from './use-table';

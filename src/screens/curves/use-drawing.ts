@@ -5,8 +5,8 @@ import type { Size, ViewRange } from '@/core/curve/view';
 import type { DrawnFunction } from '@/core/notebook/curves';
 import { useStore } from '@/state/app-store';
 import { tasks } from '@/state/tasks';
-import { curvesRequest } from '@/state/curves';
-import type { DrawnCurve } from '@/state/curves';
+import { curvesRequest } from '@/state/slices/curves/requests';
+import type { DrawnCurve } from '@/state/slices/curves/requests';
 
 const NOTHING = succeed<readonly DrawnCurve[]>([]);
 

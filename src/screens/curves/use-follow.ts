@@ -2,7 +2,7 @@ import { useCallback, useState } from 'react';
 import { middleOf } from '@/core/curve/view';
 import type { Size, ViewRange } from '@/core/curve/view';
 import type { DrawnFunction } from '@/core/notebook/curves';
-import { curvesRequest } from '@/state/curves';
+import { curvesRequest } from '@/state/slices/curves/requests';
 import { useRequest, useTask } from '@/state/use-task';
 
 /** A number near x with no more digits than `unit` tells apart, as typed text. */

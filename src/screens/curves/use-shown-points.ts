@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import type { DataColumn } from '@/core/notebook/columns';
 import { useStore } from '@/state/app-store';
-import { pointsRequest } from '@/state/columns';
+import { pointsRequest } from '@/state/slices/columns/requests';
 import { useRequest, useTask } from '@/state/use-task';
 import { columnWords, titleOf } from '@/text/column-labels';
 import { NO_SHAPES } from '@/ui/plot/shapes';

@@ -3,8 +3,8 @@ import type { Problem } from '@/core/base/problem';
 import type { DrawnFunction, TableSettings } from '@/core/notebook/curves';
 import { useStore } from '@/state/app-store';
 import { tasks } from '@/state/tasks';
-import { curvesRequest } from '@/state/curves';
-import type { ValuesRequest, ValuesRow } from '@/state/curves';
+import { curvesRequest } from '@/state/slices/curves/requests';
+import type { ValuesRequest, ValuesRow } from '@/state/slices/curves/requests';
 
 /** Rows that are worked at once. */
 const BATCH = 60;

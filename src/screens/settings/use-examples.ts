@@ -3,8 +3,8 @@ import type { Settings } from '@/core/notebook/schema';
 import { useStore } from '@/state/app-store';
 import { tasks } from '@/state/tasks';
 import type { LineAnswer } from '@/state/background';
-import { requestFor } from '@/state/live';
-import { shownForm } from '@/state/tape';
+import { requestFor } from '@/state/slices/bench/live';
+import { shownForm } from '@/state/slices/tape/line';
 import { problemText } from '@/text/problems';
 
 type Shows = (answer: LineAnswer, settings: Settings) => string;

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import type { Problem } from '@/core/base/problem';
 import { useStore } from '@/state/app-store';
 import { tasks } from '@/state/tasks';
-import { requestFor } from '@/state/live';
+import { requestFor } from '@/state/slices/bench/live';
 import { words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
 import { Field } from '@/ui/control/Field';

@@ -2,7 +2,7 @@ import { View } from '@tamagui/core';
 import { memo } from 'react';
 import type { FormId } from '@/core/format/form';
 import type { SavedForm, SavedShelf, Settings } from '@/core/notebook/schema';
-import { shownForm } from '@/state/tape';
+import { shownForm } from '@/state/slices/tape/line';
 import { keptAt } from '@/text/entry-labels';
 import { words } from '@/text/labels';
 import { MarginRow } from '@/ui/control/MarginRow';

@@ -5,9 +5,9 @@ import type { FormId } from '@/core/format/form';
 import { memoryOperations } from '@/core/memory/shelf';
 import type { MemoryOperation } from '@/core/memory/shelf';
 import { useStore } from '@/state/app-store';
-import { formsOfHolder } from '@/state/shown';
-import { exactText } from '@/state/substitution';
-import { shownForm } from '@/state/tape';
+import { formsOfHolder } from '@/state/slices/bench/forms';
+import { exactText } from '@/state/slices/bench/substitution';
+import { shownForm } from '@/state/slices/tape/line';
 import { operationNames, keptAt } from '@/text/entry-labels';
 import { words } from '@/text/labels';
 import { capital, registerName } from '@/text/registers';
@@ -25,12 +25,12 @@ const fromBench = memoryOperations.filter((d) => d !== 'recall' && d !== 'recall
 /** A place of the Shelf: its value in every form, where it came from, and what can be done with it. */
 export function RegisterSheet({ name, onClose }: Readonly<{ name: string; onClose: () => void }>) {
   const kept = useStore((s) => s.document.shelf[name]);
-  const forms = useStore((s) => s.forms);
+  const formsCache = useStore((s) => s.formsCache);
   const settings = useStore((s) => s.settings);
   const { remember } = useStore.getState();
   const [chosen, setChosen] = useState<FormId | null>(null);
   const router = useRouter();
-  const known = formsOfHolder({ forms }, kept ?? null);
+  const known = formsOfHolder({ formsCache }, kept ?? null);
   const take = (operation: MemoryOperation) => () => {
     onClose();
     remember(operation, name);

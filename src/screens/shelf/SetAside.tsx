@@ -4,7 +4,7 @@ import { useRouter } from 'expo-router';
 import type { SetAside as Part } from '@/core/notebook/set-aside';
 import { saveFile } from '@/platform/files';
 import { deviceCopies, readCopy, removeCopy, useStore } from '@/state/app-store';
-import type { OldCopy } from '@/state/old-copies';
+import type { OldCopy } from '@/state/kernel/old-copies';
 import { asideReason, asideTitle, copyTitle } from '@/text/aside-labels';
 import { words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';

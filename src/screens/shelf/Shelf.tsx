@@ -4,7 +4,7 @@ import { kindOf, letterNames, slotNames, TOTAL } from '@/core/memory/shelf';
 import { keys } from '@/keys/catalogue';
 import type { KeyId } from '@/keys/catalogue';
 import { useStore } from '@/state/app-store';
-import { formsOfHolder } from '@/state/shown';
+import { formsOfHolder } from '@/state/slices/bench/forms';
 import { registerTile } from '@/text/entry-labels';
 import { words } from '@/text/labels';
 import { capital, registerName } from '@/text/registers';
@@ -24,7 +24,7 @@ const SetAside = later(async () => (await import('./SetAside')).SetAside, null);
  */
 export function Shelf() {
   const shelf = useStore((s) => s.document.shelf);
-  const forms = useStore((s) => s.forms);
+  const formsCache = useStore((s) => s.formsCache);
   const settings = useStore((s) => s.settings);
   const canUndo = useStore((s) => s.history.past.length > 0);
   const { press } = useStore.getState();
@@ -35,7 +35,7 @@ export function Shelf() {
       name={kindOf(name) === 'total' ? words.total : name}
       spoken={capital(registerName(name))}
       kept={shelf[name] ?? null}
-      forms={formsOfHolder({ forms }, shelf[name] ?? null)}
+      forms={formsOfHolder({ formsCache }, shelf[name] ?? null)}
       settings={settings}
       onOpen={() => setOpen(name)}
     />

@@ -1,0 +1,69 @@
+import { kindOf } from '@/core/memory/shelf';
+import type { TapeLine } from '@/core/notebook/schema';
+import type { Value } from '@/core/number/value';
+import type { LineRequest } from '@/workers/answer';
+import { lineText } from './reading';
+import type { State } from '@/state/slices/state';
+import { tapeLineText } from './notation';
+import { valueOf } from './values';
+
+/** The question that a text asks, with all that its answer depends on. */
+export function requestFor(text: string, { document, settings }: Pick<State, 'document' | 'settings'>): LineRequest {
+  const letters = new Map<string, Value>();
+  const slots = new Map<number, Value>();
+  let total: Value | null = null;
+  for (const [name, kept] of Object.entries(document.shelf)) {
+    // Only what the line names crosses to the worker: values can be large, and they are copied at every key.
+    const kind = kindOf(name);
+    if (!text.includes(kind === 'slot' ? 'slot' : name)) continue;
+    const value = valueOf(kept.value);
+    if (value === null) continue;
+    if (kind === 'letter') letters.set(name, value);
+    else if (kind === 'slot') slots.set(Number(name), value);
+    else total = value;
+  }
+  return {
+    text,
+    angle: settings.angle,
+    impliedFirst: settings.impliedFirst,
+    complex: settings.complex,
+    display: document.own === null ? settings.display : { ...settings.display, ...document.own },
+    tries: document.tries,
+    ans: document.ans === null || !text.includes('Ans') ? null : valueOf(document.ans),
+    letters,
+    slots,
+    total,
+  };
+}
+
+export const requestOf = (state: State): LineRequest => requestFor(lineText(state), state);
+
+/** Whether the answer to the line depends on nothing that differs between the two. */
+export const isSameQuestion = (a: State, b: State): boolean =>
+  (a.document.line === b.document.line || lineText(a) === lineText(b)) &&
+  a.document.shelf === b.document.shelf &&
+  a.document.ans === b.document.ans &&
+  a.document.own === b.document.own &&
+  a.document.tries === b.document.tries &&
+  a.settings.angle === b.settings.angle &&
+  a.settings.impliedFirst === b.settings.impliedFirst &&
+  a.settings.complex === b.settings.complex &&
+  a.settings.display === b.settings.display &&
+  a.asked === b.asked;
+
+/** The question that working a line of the tape again asks: in its own settings or in those that are set now. */
+export function againRequest(state: State, line: TapeLine, inOwn: boolean): LineRequest {
+  const { document, settings } = state;
+  const own = { ...settings, angle: line.angle, complex: line.complex, impliedFirst: line.impliedFirst };
+  const text = inOwn ? line.text : tapeLineText(line, settings);
+  const decimalSign = inOwn ? line.decimalSign : settings.display.decimalSign;
+  const at = document.tape.findIndex((l) => l.id === line.id);
+  // Ans stood for the answer before it, which may have been worked again since.
+  const before = document.tape.slice(0, at).findLast((l) => l.value !== null);
+  const asked = requestFor(text, {
+    ...state,
+    settings: { ...(inOwn ? own : settings), display: { ...settings.display, decimalSign } },
+    document: { ...document, own: line.own, tries: { ...document.tries, ...line.tried } },
+  });
+  return { ...asked, ans: before?.value == null || !text.includes('Ans') ? asked.ans : valueOf(before.value) };
+}

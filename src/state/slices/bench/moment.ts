@@ -1,0 +1,59 @@
+import type { Problem } from '@/core/base/problem';
+import type { FormId } from '@/core/format/form';
+import type { Line } from '@/core/line/line';
+import type { PasteChoice } from '@/core/line/pasted';
+import type { SavedForm } from '@/core/notebook/schema';
+import type { KeyAction } from '@/keys/catalogue';
+import type { LineAnswer, WorkRequest } from '@/workers/answer';
+
+/** What is known of the line being written. `of` tells for which text, so that an old answer is seen to be old. */
+export type Live =
+  | Readonly<{ kind: 'empty' }>
+  | Readonly<{ kind: 'working'; last: LineAnswer | null }>
+  | Readonly<{ kind: 'answer'; answer: LineAnswer; of: string }>
+  | Readonly<{ kind: 'problem'; problem: Problem; of: string }>;
+
+/** What stands in sight in its forms under the settings, known for the object that holds each value. */
+type FormsCache = Readonly<{ known: WeakMap<object, readonly SavedForm[]> }>;
+
+/** An operation that is being worked out; keys wait for it. `land` says what its answer changes in a state. */
+export type PendingWork<State> = Readonly<{
+  request: WorkRequest;
+  land: (state: State, answer: LineAnswer) => Partial<State>;
+}>;
+
+/** What is so at this moment, and is not kept. */
+export type BenchMoment<State> = Readonly<{
+  live: Live;
+  /** Counts how often the same line was asked anew, after it was stopped. */
+  asked: number;
+  /** The form chosen for the line being written. */
+  chosen: FormId | null;
+  /** The problem that stands under the line after `=`. */
+  reported: Problem | null;
+  /** Keys that came while a line was being answered. */
+  waiting: readonly KeyAction[] | null;
+  /** An operation of the Running or Stack style, or of the Shelf, that is being worked out. */
+  work: PendingWork<State> | null;
+  /** What the last key could not do, with the expression that it would have made. */
+  refused: Readonly<{ problem: Problem; text: string }> | null;
+  formsCache: FormsCache;
+  /** Which line of the tape Up and Down have brought, counted from the newest, and the line as it came. */
+  recalled: Readonly<{ back: number; line: Line }> | null;
+  pasteQuestion: Readonly<{ pasted: string; choices: readonly PasteChoice[] }> | null;
+}>;
+
+export const noForms = (): FormsCache => ({ known: new WeakMap() });
+
+export const benchAtFirst = <State>(): BenchMoment<State> => ({
+  live: { kind: 'empty' },
+  asked: 0,
+  chosen: null,
+  reported: null,
+  waiting: null,
+  work: null,
+  refused: null,
+  formsCache: noForms(),
+  recalled: null,
+  pasteQuestion: null,
+});

@@ -1,0 +1,33 @@
+import { MOST_TYPED, inView, isEmptyLine, textOf } from '@/core/line/line';
+import type { Line } from '@/core/line/line';
+import { logged } from '@/keys/log';
+import { notice } from '@/state/slices/notice';
+import type { Document, StepName } from '@/state/slices/parts';
+import { changed } from '@/state/slices/state';
+import type { State } from '@/state/slices/state';
+import { optionsOf } from './reading';
+
+/** What a change of the line leaves in the log of its keys: one entry, a fresh log, or none. */
+export type Logging = Readonly<{ entry: string | null } | { fresh: readonly string[] | null }>;
+
+const loggedIn = ({ keyed }: Document, next: Line, how: Logging): readonly string[] | null =>
+  'fresh' in how ? how.fresh : isEmptyLine(next) ? [] : logged(keyed, how.entry);
+
+/** Another line being written. It also takes back what was said about the old one. */
+export function written(state: State, name: StepName, made: Line, how: Logging): Partial<State> {
+  const { document, settings } = state;
+  const sign = settings.display.decimalSign;
+  // What was too deep for boxes goes back to them as soon as it is not.
+  const next = inView(made, settings.view, optionsOf(settings));
+  const text = textOf(next, sign);
+  if (text.length > MOST_TYPED) return { notice: notice('line-full'), pasteQuestion: null };
+  const keyed = loggedIn(document, next, how);
+  if (text === textOf(document.line, sign)) return { document: { ...document, line: next, keyed }, notice: null };
+  const own = isEmptyLine(next) ? null : document.own;
+  return {
+    ...changed(state, name, { ...document, line: next, keyed, own }),
+    reported: null,
+    chosen: null,
+    recalled: null,
+  };
+}

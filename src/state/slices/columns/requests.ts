@@ -1,0 +1,113 @@
+import { chartKinds } from '@/core/chart/kinds';
+import { usedColumns } from '@/core/notebook/columns';
+import type { DataColumn, DataTable } from '@/core/notebook/columns';
+import type { ChartRequest } from '@/workers/column-chart';
+import type { FitViewRequest } from '@/workers/column-fit';
+import type { OneRequest, PairRequest, SummaryRequest } from '@/workers/column-summary';
+import { requestFor } from '@/state/slices/bench/live';
+import type { State } from '@/state/slices/state';
+
+type Given = Pick<State, 'document' | 'settings'>;
+
+const NUMERAL = /^[-\d.E+]*$/;
+
+/** Whatever `requestFor` looks for in a text. */
+const NAMES = /Ans|[A-Z]|slot|total/g;
+
+const named = new WeakMap<readonly string[], string>();
+
+/** The names of kept values that the cells of a column mention, looked for once in each column. */
+function namesIn(cells: readonly string[]): string {
+  const before = named.get(cells);
+  if (before !== undefined) return before;
+  const found = new Set(cells.flatMap((text) => (NUMERAL.test(text) ? [] : (text.match(NAMES) ?? []))));
+  const names = [...found].join(' ');
+  named.set(cells, names);
+  return names;
+}
+
+/** What columns, and other texts beside them, are worked with. */
+export function columnsRequest(state: Given, columns: readonly DataColumn[], others: readonly string[] = []) {
+  const request = requestFor([...columns.map(({ cells }) => namesIn(cells)), ...others].join(' '), state);
+  return { ...request, text: '', display: state.settings.display };
+}
+
+type Shaped<T> = Readonly<{ data: T; columns: readonly DataColumn[] }> | null;
+
+const present = (columns: readonly (DataColumn | null)[]): readonly DataColumn[] =>
+  columns.filter((column) => column !== null);
+
+/** What one column is summed up from, as the table's use says; null while there is none. */
+function oneOf(table: DataTable): Shaped<OneRequest> {
+  const { one, frequencies, upper } = usedColumns(table);
+  if (one === null) return null;
+  const { classes, width } = table.use;
+  const isClassed = classes !== 'none';
+  const needsUpper = classes === 'both';
+  return {
+    data: {
+      of: 'one',
+      values: one,
+      frequencies,
+      classes: isClassed ? { given: classes, upper: needsUpper ? upper : null, width } : null,
+    },
+    columns: present([one, frequencies, needsUpper ? upper : null]),
+  };
+}
+
+function pairIn(table: DataTable): Shaped<PairRequest> {
+  const { x, y, frequencies } = usedColumns(table);
+  if (x === null || y === null) return null;
+  return { data: { of: 'pair', x, y, frequencies }, columns: present([x, y, frequencies]) };
+}
+
+export function summaryRequest(state: Given, table: DataTable): SummaryRequest | null {
+  const shaped = table.use.of === 'pair' ? pairIn(table) : oneOf(table);
+  if (shaped === null) return null;
+  return {
+    ...columnsRequest(state, shaped.columns, [table.use.width]),
+    quartiles: table.use.quartiles,
+    data: shaped.data,
+  };
+}
+
+export function chartRequest(state: Given, table: DataTable): ChartRequest | null {
+  const { chart, quartiles, outliers, width } = table.use;
+  const common = { chart, quartiles, outliers, width };
+  const { x, y } = usedColumns(table);
+  if (chart === 'bars') {
+    if (x === null) return null;
+    const heights = y === x ? null : y;
+    return { ...columnsRequest(state, present([y])), ...common, data: { of: 'bars', labels: x, heights } };
+  }
+  // A point lies where it lies, however often it counts.
+  if (chartKinds[chart].of === 'pair') return x === null || y === null ? null : pointsRequest(state, x, y);
+  const shaped = oneOf(table);
+  return shaped === null ? null : { ...columnsRequest(state, shaped.columns, [width]), ...common, data: shaped.data };
+}
+
+/** The points of two columns, wherever they are. */
+export function pointsRequest(state: Given, x: DataColumn, y: DataColumn): ChartRequest {
+  return {
+    ...columnsRequest(state, [x, y]),
+    chart: 'points',
+    quartiles: 'halves',
+    outliers: false,
+    width: '',
+    data: { of: 'pair', x, y, frequencies: null },
+  };
+}
+
+export function fitRequest(state: Given, table: DataTable, rows: FitViewRequest['rows']): FitViewRequest | null {
+  const shaped = pairIn(table);
+  if (shaped === null) return null;
+  const { model, degree, at } = table.use;
+  return { ...columnsRequest(state, shaped.columns, [at]), model, degree, at, data: shaped.data, rows };
+}
+
+export type { ChartView } from '@/workers/column-chart';
+export type { FitView, Residual } from '@/workers/column-fit';
+export type { CellError, WithCellErrors, ShownValue } from '@/workers/column-reader';
+export type { ColumnPreview, SummaryView } from '@/workers/column-summary';
+export type { CellView } from '@/workers/tasks/columns';
+export type { Delimited } from '@/workers/delimited';

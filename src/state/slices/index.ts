@@ -1,0 +1,21 @@
+import { asideActions } from './aside/actions';
+import { benchActions } from './bench/line-actions';
+import { columnActions } from './columns/actions';
+import { curveActions } from './curves/actions';
+import { settingActions } from './settings/actions';
+import { shelfActions } from './shelf/actions';
+import type { Change, Get } from './state';
+import { tapeActions } from './tape/actions';
+
+/**
+ * What can be done, slice by slice: one line each. `clock` tells when something was kept (milliseconds since 1970).
+ */
+export const actionsOf = (change: Change, get: Get, clock: () => number) => ({
+  ...benchActions(change, get, clock),
+  ...tapeActions(change),
+  ...shelfActions(change, get, clock),
+  ...curveActions(change),
+  ...columnActions(change),
+  ...asideActions(change),
+  ...settingActions(change),
+});

@@ -1,0 +1,102 @@
+import { angleUnits } from '@/core/base/angle';
+import { inView } from '@/core/line/line';
+import type { Settings } from '@/core/notebook/schema';
+import { inDepth } from '@/core/stack/stack';
+import type { StackDepth } from '@/core/stack/stack';
+import { DEFAULT_SETTINGS } from '@/state/slices/parts';
+import { fromNotebook } from '@/state/slices/notebook';
+import { optionsOf } from '@/state/slices/bench/reading';
+import { notice } from '@/state/slices/notice';
+import { convertLine } from '@/state/slices/bench/notation';
+import { changed } from '@/state/slices/state';
+import type { Change, State } from '@/state/slices/state';
+import type { Shared } from '@/core/notebook/shared';
+import type { DrawerId } from '@/keys/decks';
+import type { PersistenceStatus } from '@/state/kernel/keeping';
+import { noForms } from '@/state/slices/bench/moment';
+import type { Notebook } from '@/state/slices/notebook';
+import type { Notice } from '@/state/slices/notice';
+
+/** Settings, the drawer, notebooks, and what is said. */
+export type SettingActions = Readonly<{
+  set: (settings: Partial<Settings>) => void;
+  resetSettings: () => void;
+  putSettingsBack: () => void;
+  nextAngleUnit: () => void;
+  offer: (offered: Shared | null) => void;
+  openDrawer: (drawer: DrawerId) => void;
+  openNotebook: (notebook: Notebook, isStart: boolean) => void;
+  say: (notice: Notice | null) => void;
+  setKeeping: (keeping: PersistenceStatus) => void;
+}>;
+
+/** Whether values look the same under both. */
+const isShownSame = (a: Settings, b: Settings): boolean =>
+  a.display === b.display && a.angle === b.angle && a.complex === b.complex;
+
+/** What the stack loses when it gets four levels can be brought back. */
+function atDepth(state: State, depth: StackDepth): Partial<State> {
+  const { document } = state;
+  const stack = inDepth(document.stack, depth);
+  if (stack === document.stack) return { document };
+  const isFallen = stack.levels.length < document.stack.levels.length;
+  if (!isFallen) return { document: { ...document, stack } };
+  return { ...changed(state, 'depth', { ...document, stack }), notice: notice('levels-fallen', '', true) };
+}
+
+/** The state under other settings: its line as they have it, its stack no deeper than they let it be. */
+export function withSettings(state: State, settings: Partial<Settings>): Partial<State> {
+  const next = { ...state.settings, ...settings };
+  const { line } = state.document;
+  const { impliedFirst, display } = state.settings;
+  const converted = convertLine(line, { impliedFirst, decimalSign: display.decimalSign }, next);
+  const made = inView(converted, next.view, optionsOf(next));
+  return {
+    ...atDepth(made === line ? state : { ...state, document: { ...state.document, line: made } }, next.depth),
+    settings: next,
+    ...(isShownSame(state.settings, next) ? {} : { formsCache: noForms() }),
+    ...(next.style === state.settings.style ? {} : { asking: null, refused: null }),
+    reported: null,
+  };
+}
+
+export const settingActions = (change: Change): SettingActions => ({
+  set: (settings) => change((state) => withSettings(state, settings)),
+  nextAngleUnit: () =>
+    change((state) => {
+      const at = angleUnits.indexOf(state.settings.angle);
+      return withSettings(state, { angle: angleUnits[(at + 1) % angleUnits.length]! });
+    }),
+  resetSettings: () =>
+    change((state) => ({
+      ...withSettings(state, DEFAULT_SETTINGS),
+      settingsBefore: state.settings,
+      notice: notice('settings-reset'),
+    })),
+  putSettingsBack: () =>
+    change((state) => ({
+      ...(state.settingsBefore === null ? {} : withSettings(state, state.settingsBefore)),
+      settingsBefore: null,
+    })),
+  offer: (offered) => change(() => ({ offered })),
+  openDrawer: (drawer) => change(() => ({ drawer })),
+  openNotebook: (notebook, isStart) =>
+    change((state) => {
+      const opened = fromNotebook(notebook);
+      return {
+        ...opened,
+        ...(isStart
+          ? {}
+          : { ...changed(state, 'open-notebook', opened.document), notice: notice('notebook-opened', '', true) }),
+        formsCache: noForms(),
+        asking: null,
+        work: null,
+        waiting: null,
+        refused: null,
+        reported: null,
+        chosen: null,
+      };
+    }),
+  say: (said) => change(() => ({ notice: said })),
+  setKeeping: (keeping) => change(() => ({ keeping })),
+});
