@@ -1,3 +1,4 @@
+import { WeakCache } from '../base/weak-cache';
 import type { ReadingOptions } from '../language/tokens';
 import * as edits from './edits';
 import * as moves from './moves';
@@ -57,13 +58,13 @@ export type LineAction =
   | Readonly<{ type: 'point' }>
   | Readonly<{ type: 'edit'; command: LineCommandName }>;
 
-const texts = new WeakMap<Row, Map<string, string>>();
+const texts = new WeakCache<Row, Map<string, string>>();
 
 /** The typed text of a line. */
 export function textOf(line: Line, decimalSign: ReadingOptions['decimalSign']): string {
   if (line.kind === 'typed') return line.text;
-  const known = texts.get(line.row) ?? new Map<string, string>();
-  texts.set(line.row, known);
+  texts.makeRoom();
+  const known = texts.get(line.row) ?? texts.set(line.row, new Map<string, string>());
   const text = known.get(decimalSign) ?? writeRow(line.row, decimalSign).text;
   known.set(decimalSign, text);
   return text;

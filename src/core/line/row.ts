@@ -1,3 +1,4 @@
+import { WeakCache } from '../base/weak-cache';
 /**
  * The Written line as it stands on paper: rows of glyphs and boxes. A box has slots, each of them a row. What a row
  * means is what its typed text means (`write.ts`); every edit leaves a row that reading its text gives back.
@@ -78,35 +79,35 @@ export function sameRow(a: Row, b: Row): boolean {
   return a.length === b.length && a.every((item, i) => sameItem(item, b[i]!));
 }
 
-const marks = new WeakMap<Item, number>();
+const marks = new WeakCache<Box, number>();
 
-/** A number that is the same for items that are the same, worked once for each: boxes that differ are told apart at once, however deep they are. */
+const added = (mark: number, n: number): number => (Math.imul(mark, 31) + n) | 0;
+
+function addedText(mark: number, text: string): number {
+  let now = mark;
+  for (let i = 0; i < text.length; i += 1) now = added(now, text.charCodeAt(i));
+  return now;
+}
+
+/** A number that is the same for items that are the same, worked once for each box: boxes that differ are told apart at once, however deep they are. */
 function markOf(item: Item): number {
-  const known = marks.get(item);
-  if (known !== undefined) return known;
-  let mark = 17;
-  const add = (n: number): void => {
-    mark = (Math.imul(mark, 31) + n) | 0;
-  };
-  const addText = (text: string): void => {
-    for (let i = 0; i < text.length; i += 1) add(text.charCodeAt(i));
-  };
-  addText(item.kind);
-  if (item.kind === 'glyph') addText(item.text);
-  else {
-    if (item.kind === 'call') addText(item.fn);
-    for (const slot of item.slots) {
-      add(slot.length);
-      for (const inner of slot) add(markOf(inner));
-    }
+  const mark = addedText(17, item.kind);
+  return item.kind === 'glyph' ? addedText(mark, item.text) : (marks.get(item) ?? marks.set(item, boxMark(item, mark)));
+}
+
+function boxMark(box: Box, begun: number): number {
+  let mark = box.kind === 'call' ? addedText(begun, box.fn) : begun;
+  for (const slot of box.slots) {
+    mark = added(mark, slot.length);
+    for (const inner of slot) mark = added(mark, markOf(inner));
   }
-  marks.set(item, mark);
   return mark;
 }
 
 function sameItem(a: Item, b: Item): boolean {
   if (a === b) return true;
   if (a.kind === 'glyph' || b.kind === 'glyph') return a.kind === 'glyph' && b.kind === 'glyph' && a.text === b.text;
+  marks.makeRoom();
   if (markOf(a) !== markOf(b)) return false;
   if (a.kind !== b.kind || a.slots.length !== b.slots.length) return false;
   if (a.kind === 'group' && a.closed !== (b as typeof a).closed) return false;

@@ -1,3 +1,4 @@
+import { WeakCache } from '../base/weak-cache';
 import { isMixedPart } from './operands';
 import { POSTFIX, endsOperand, isBox, isGlyph } from './row';
 import type { Item, Row } from './row';
@@ -29,16 +30,14 @@ function onlyItem(item: Item): Item | null {
   return item.slots[0]![0]!;
 }
 
-const innermost = new WeakMap<Item, Item>();
+const innermost = new WeakCache<Item, Item>();
 
 /** What stands alone in closed brackets, however many pairs of them; the item itself when it is no such brackets. */
 function insideOf(item: Item): Item {
-  const known = innermost.get(item);
-  if (known !== undefined) return known;
   const only = onlyItem(item);
-  const made = only === null ? item : insideOf(only);
-  innermost.set(item, made);
-  return made;
+  if (only === null) return item;
+  innermost.makeRoom();
+  return innermost.get(item) ?? innermost.set(item, insideOf(only));
 }
 
 /** Brackets at `at` that could be taken for a shield; they are doubled in typed text. */

@@ -1,3 +1,4 @@
+import { WeakCache } from '../base/weak-cache';
 import type { ShouldContinue } from '../base/should-continue';
 import { assertNever } from '../base/never';
 import * as ball from './ball';
@@ -100,11 +101,12 @@ export function signByBalls(v: RealValue, shouldContinue: ShouldContinue, ceilin
 /** Recipes whose operations stand deeper inside each other could not be walked without running out of stack. */
 export const MOST_DEPTH = 1000;
 
-const depths = new WeakMap<Real, number>();
+const depths = new WeakCache<Real, number>();
 
 /** How many operations stand inside each other in a recipe; 0 for an exact value. Worked once for each part, without recursion. */
 export function recipeDepth(v: RealValue): number {
   if (v.kind !== 'real') return 0;
+  depths.makeRoom();
   const open: Real[] = [v];
   for (let part = open.at(-1); part !== undefined; part = open.at(-1)) {
     let depth = 0;

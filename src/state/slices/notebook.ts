@@ -1,4 +1,4 @@
-import { z } from 'zod/mini';
+import type { z } from 'zod/mini';
 import { NOTEBOOK_FORMAT, NOTEBOOK_VERSION } from '@/core/notebook/schema';
 import type { Settings } from '@/core/notebook/schema';
 import { Aside } from '@/state/kernel/aside';
@@ -28,16 +28,9 @@ const savedBy: Readonly<Record<string, SavedPart<unknown>>> = Object.assign(
   ...slices.map(({ saved }) => saved),
 ) as Record<string, SavedPart<unknown>>;
 
-/** The published JSON Schema of the notebook file. */
-export function notebookJsonSchema(): object {
-  const parts = Object.entries({ settings: settingsPart, ...savedBy }).map(([key, { schema }]) => [key, schema]);
-  const schema = z.object({
-    format: z.literal(NOTEBOOK_FORMAT),
-    version: z.literal(NOTEBOOK_VERSION),
-    ...(Object.fromEntries(parts) as Record<string, z.ZodMiniType>),
-  });
-  return z.toJSONSchema(schema, { target: 'draft-2020-12', reused: 'ref' });
-}
+/** The schema of each part of the notebook file, by its key. */
+export const partSchemas = (): Readonly<Record<string, z.ZodMiniType>> =>
+  Object.fromEntries(Object.entries({ settings: settingsPart, ...savedBy }).map(([key, { schema }]) => [key, schema]));
 
 export const toNotebook = (kept: Kept): Notebook => ({
   format: NOTEBOOK_FORMAT,
