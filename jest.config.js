@@ -19,7 +19,7 @@ module.exports = {
       displayName: 'ui',
       preset: 'jest-expo/web',
       transform: { '\\.mjs$': ['babel-jest', { configFile: './babel.config.js' }] },
-      testMatch: ['<rootDir>/src/{ui,screens}/**/*.test.tsx'],
+      testMatch: ['<rootDir>/src/{ui,places,state}/**/*.test.tsx'],
       moduleNameMapper: alias,
       transformIgnorePatterns: [
         'node_modules/(?!((jest-)?react-native|@react-native(-community)?|expo(nent)?|@expo(nent)?/.*|expo-modules-core|@tamagui/.*|lucide-react-native)/?)',

@@ -1,5 +1,5 @@
 import { Slot } from 'expo-router';
-import { AppFrame } from '@/screens/AppFrame';
+import { AppFrame } from '@/places/frame/AppFrame';
 
 export default function Layout() {
   return (

@@ -1,1 +1,1 @@
-export { Bench as default } from '@/screens/bench/Bench';
+export { PlaceScreen as default } from '@/places/PlaceScreen';

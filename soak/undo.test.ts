@@ -34,7 +34,9 @@ test(
       const before = store.getState();
       actOnce(store, chance, worked());
       const after = store.getState();
-      if (after.history.past.length > before.history.past.length && after.history.future.length === 0)
+      const isStep = after.history.past.length > before.history.past.length && after.history.future.length === 0;
+      // A line that was opened with its settings may differ in these alone.
+      if (isStep && after.history.past.at(-1)?.settings === undefined)
         expect([done, contents(after) === contents(before)]).toEqual([done, false]);
       if (done % A_CHECK !== 0) continue;
       const here = contents(after);

@@ -34,6 +34,10 @@ export function onFragment(call: () => void): () => void {
   return () => window.removeEventListener('hashchange', call);
 }
 
+export function titlePage(title: string): void {
+  document.title = title;
+}
+
 /** Text as large as is asked for; keys, whose width is given, grow less. */
 export function scaleText(factor: number): void {
   const { style, dataset } = document.documentElement;

@@ -1,17 +1,10 @@
 import { View, styled, useTheme } from '@tamagui/core';
-import NotebookPen from 'lucide-react-native/icons/notebook-pen';
-import Spline from 'lucide-react-native/icons/spline';
-import Table2 from 'lucide-react-native/icons/table-2';
-import Library from 'lucide-react-native/icons/library';
-import { curveWords } from '@/text/curve-labels';
+import type { LucideIcon } from 'lucide-react-native';
 import { words } from '@/text/labels';
 import { Pressable } from '../control/Pressable';
 import { Words } from '../theme/text';
 
-export const placeIds = ['bench', 'curves', 'columns', 'shelf'] as const;
-export type PlaceId = (typeof placeIds)[number];
-
-const Place = styled(Pressable, {
+const Link = styled(Pressable, {
   flexDirection: 'column',
   gap: 3,
   minHeight: 54,
@@ -19,18 +12,11 @@ const Place = styled(Pressable, {
   $wide: { flexGrow: 0, minHeight: 64 },
 });
 
-const pictures = { bench: NotebookPen, curves: Spline, columns: Table2, shelf: Library } as const;
-const names: Readonly<Record<PlaceId, string>> = {
-  bench: words.bench,
-  curves: curveWords.curves,
-  columns: words.columns,
-  shelf: words.shelf,
-};
-
-type Props = Readonly<{ current: PlaceId; onGo: (place: PlaceId) => void }>;
+type Place = Readonly<{ id: string; name: string; icon: LucideIcon }>;
+type Props<P> = Readonly<{ places: readonly P[]; current: P | null; onGo: (place: P) => void }>;
 
 /** The places of work: a bar below on a phone, a rail on a wide screen. */
-export function Places({ current, onGo }: Props) {
+export function Places<P extends Place>({ places, current, onGo }: Props<P>) {
   const theme = useTheme();
   return (
     <View
@@ -51,18 +37,17 @@ export function Places({ current, onGo }: Props) {
         gap: 8,
       }}
     >
-      {placeIds.map((id) => {
-        const Picture = pictures[id];
-        const isHere = id === current;
+      {places.map((place) => {
+        const isHere = place === current;
         return (
-          <Place key={id} role="link" aria-current={isHere ? 'page' : undefined} onPress={() => onGo(id)}>
+          <Link key={place.id} role="link" aria-current={isHere ? 'page' : undefined} onPress={() => onGo(place)}>
             <View aria-hidden>
-              <Picture size={20} strokeWidth={1.8} color={theme[isHere ? 'accent' : 'muted'].get()} />
+              <place.icon size={20} strokeWidth={1.8} color={theme[isHere ? 'accent' : 'muted'].get()} />
             </View>
             <Words size="small" strong={isHere} tone={isHere ? 'accent' : 'muted'}>
-              {names[id]}
+              {place.name}
             </Words>
-          </Place>
+          </Link>
         );
       })}
     </View>

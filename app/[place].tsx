@@ -1,0 +1,1 @@
+export { PlaceScreen as default } from '@/places/PlaceScreen';

@@ -1,1 +1,0 @@
-export { Columns as default } from '@/screens/figures-later';

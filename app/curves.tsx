@@ -1,1 +1,0 @@
-export { Curves as default } from '@/screens/figures-later';

@@ -1,1 +1,0 @@
-export { Shelf as default } from '@/screens/shelf/Shelf';

@@ -1,0 +1,144 @@
+import { View, useMedia } from '@tamagui/core';
+import { useCallback, useRef, useState } from 'react';
+import { besideKeys } from '@/keys/decks';
+import type { KeyAction, KeyId } from '@/keys/catalogue';
+import { shake, tick } from '@/platform/feedback';
+import { stopWork, useStore } from '@/state/app-store';
+import { words } from '@/text/labels';
+import { Button } from '@/ui/control/Button';
+import { Deck } from '@/ui/deck/Deck';
+import { Boundary, later } from '@/places/frame/Boundary';
+import { ClassView } from './ClassView';
+import { HelpStrip, KeyCard } from './KeyCard';
+import { KeyRow } from './KeyRow';
+import { LineArea } from './LineArea';
+import { RunningArea } from './RunningArea';
+import { StackArea } from './StackArea';
+import { StatusStrip } from './StatusStrip';
+import { Tape } from './Tape';
+import type { OpenSheet } from './sheets';
+import { useReplay } from './use-replay';
+import { useSlowWork } from './slow-work';
+import { useTypingAnywhere } from './use-typing-anywhere';
+
+type Explained = Readonly<{ id: KeyId; by: 'point' | 'hold' }> | null;
+
+/** Panels come when the first of them is opened. */
+const BenchSheets = later(async () => (await import('./BenchSheets')).BenchSheets);
+
+/** The calculating place: the tape, the line being written, the keys. */
+export function Bench() {
+  const { wide: isWide } = useMedia();
+  const decimalSign = useStore((s) => s.settings.display.decimalSign);
+  const isComplex = useStore((s) => s.settings.complex);
+  const drawer = useStore((s) => s.drawer);
+  const style = useStore((s) => s.settings.style);
+  const isAsked = useStore((s) => s.pasteQuestion !== null || s.asking !== null);
+  const isWorking = useStore((s) => s.live.kind === 'working' || s.work !== null);
+  const isAsking = useStore((s) => s.asking !== null);
+  const isPasting = useStore((s) => s.pasteQuestion !== null);
+  const { openDrawer } = useStore.getState();
+  const [open, setOpen] = useState<OpenSheet | null>(null);
+  const [explained, setExplained] = useState<Explained>(null);
+  const { replay, begin, stop } = useReplay();
+  const close = useCallback(() => setOpen(null), []);
+  const explain = useCallback((id: KeyId, by: 'point' | 'hold') => setExplained({ id, by }), []);
+  const putSolution = useRef<(() => void) | null>(null);
+  const onSolution = useCallback((put: (() => void) | null) => {
+    putSolution.current = put;
+  }, []);
+  const press = useCallback((action: KeyAction) => {
+    setExplained((was) => (was?.by === 'hold' ? null : was));
+    // The answer of an equation is its solutions.
+    const { settings, press: send } = useStore.getState();
+    if (settings.sound) tick();
+    if (settings.haptics) shake();
+    if (action.type === 'answer' && putSolution.current !== null && settings.style === 'written') putSolution.current();
+    else send(action);
+  }, []);
+  const openLine = useCallback((id: string) => setOpen({ sheet: 'line', id }), []);
+  const openLevel = useCallback((level: number) => setOpen({ sheet: 'level', level }), []);
+  const openStyle = useCallback(() => setOpen({ sheet: 'style' }), []);
+  const openSettings = useCallback(() => setOpen({ sheet: 'settings' }), []);
+  const openTape = useCallback(() => setOpen({ sheet: 'tape' }), []);
+  const openFind = useCallback(() => setOpen({ sheet: 'find' }), []);
+  const isSlow = useSlowWork(isWorking);
+  const isClass = open?.sheet === 'class';
+  useTypingAnywhere(((open === null && !isAsking) || (isClass && open.of === 'now')) && !isPasting);
+  const tape = useStore((s) => s.document.tape);
+  // An empty tape says how it fills, which is not the first thing to know of a stack.
+  const hasTape = style !== 'stack' || tape.length > 0;
+
+  if (isClass) return <ClassView of={open.of} onPress={press} onClose={close} />;
+
+  const beside = <KeyRow name={words.lineKeys} ids={besideKeys[style]} onPress={press} onExplain={explain} isRuled />;
+
+  const page = (
+    <View flex={1} minHeight={0} minWidth={0} backgroundColor="$paper">
+      <StatusStrip onSettings={openSettings} onTape={openTape} onFind={openFind} onStyle={openStyle} />
+      {hasTape ? (
+        <Boundary>
+          <Tape onOpen={openLine} />
+        </Boundary>
+      ) : (
+        <View flex={1} className="paper-grid" />
+      )}
+      <Boundary at={style}>
+        {style === 'written' ? (
+          <LineArea onPress={press} onOpen={setOpen} onSolution={onSolution} replay={replay} onStopReplay={stop} />
+        ) : style === 'running' ? (
+          <RunningArea onPress={press} onExplain={explain} />
+        ) : (
+          <StackArea onPress={press} onExplain={explain} onLevel={openLevel} />
+        )}
+      </Boundary>
+      {isSlow ? (
+        <View flexDirection="row" alignItems="center" paddingHorizontal="$3" backgroundColor="$card">
+          <Button keepsFocus onPress={stopWork}>{`${words.working} ${words.stop}`}</Button>
+        </View>
+      ) : null}
+      {isWide ? beside : null}
+    </View>
+  );
+
+  const deck = (
+    <Deck
+      drawer={drawer}
+      onDrawer={openDrawer}
+      onPress={press}
+      onExplain={explain}
+      decimalSign={decimalSign}
+      isComplex={isComplex}
+      style={style}
+    />
+  );
+
+  return (
+    <View flex={1} minHeight={0} position="relative">
+      {isWide ? (
+        <View flex={1} flexDirection="row" minHeight={0}>
+          {page}
+          <View
+            width="$deck"
+            borderLeftWidth={1}
+            borderColor="$rule"
+            backgroundColor="$desk"
+            justifyContent="space-between"
+          >
+            <KeyCard explained={explained?.id ?? null} style={style} isComplex={isComplex} />
+            {deck}
+          </View>
+        </View>
+      ) : (
+        <>
+          {page}
+          {explained?.by === 'hold' ? <HelpStrip id={explained.id} style={style} isComplex={isComplex} /> : beside}
+          {deck}
+        </>
+      )}
+      {isAsked || open !== null ? (
+        <BenchSheets open={open} onOpen={setOpen} onClose={close} onPress={press} onReplay={begin} />
+      ) : null}
+    </View>
+  );
+}

@@ -1,0 +1,168 @@
+import { View } from '@tamagui/core';
+import { useMemo, useRef, useState } from 'react';
+import { chartKinds, chartNames } from '@/core/chart/kinds';
+import type { Size, ViewRange } from '@/core/curve/view';
+import { usedColumns } from '@/core/notebook/columns';
+import type { DataTable } from '@/core/notebook/columns';
+import type { DrawnFunction } from '@/core/notebook/curves';
+import { useStore } from '@/state/app-store';
+import { useRequest, useTask } from '@/state/use-task';
+import { chartRequest } from '@/state/slices/columns/requests';
+import { boundsTitle, chartTitles, columnWords, proposedSentence } from '@/text/column-labels';
+import { Button } from '@/ui/control/Button';
+import { Toggle } from '@/ui/control/Toggle';
+import { usePalette } from '@/ui/theme/use-palette';
+import { Words } from '@/ui/theme/text';
+import { savePlot } from '@/places/curves/save-plot';
+import { chartDrawing, chartTold } from './chart-drawing';
+import { ChartPlot } from './ChartPlot';
+import { ColumnPicker } from './ColumnPicker';
+import { FrequencyPicker } from './FrequencyPicker';
+import { PairPickers } from './PairPickers';
+import { CellErrors } from './CellErrors';
+import { panelOf } from './panel';
+import { WidthField } from './WidthField';
+
+type Props = Readonly<{ table: DataTable; onCell: (column: string, row: number) => void }>;
+type InSight = Readonly<{ view: ViewRange; size: Size }>;
+
+const NO_FUNCTIONS: readonly DrawnFunction[] = [];
+
+/** From which columns the chart is drawn. */
+function ChartColumns({ table }: Readonly<{ table: DataTable }>) {
+  const { setUse } = useStore.getState();
+  const { use, columns, id } = table;
+  const used = usedColumns(table);
+  const free = columns.filter((c) => c !== used.frequencies);
+  if (chartKinds[use.chart].of === 'one')
+    return (
+      <>
+        <ColumnPicker
+          title={boundsTitle(use.classes)}
+          columns={free}
+          chosen={used.one?.id ?? null}
+          onChoose={(one) => setUse(id, { one })}
+        />
+        <FrequencyPicker table={table} beside={[used.one]} />
+      </>
+    );
+  return <PairPickers table={table} columns={columns} countsToo={use.chart === 'bars'} />;
+}
+
+/** A chart of the table, what its parts say, and what is laid over it. */
+export function ChartPanel({ table, onCell }: Props) {
+  const settings = useStore((s) => s.settings);
+  const all = useStore((s) => s.document.curves.functions);
+  const { setUse } = useStore.getState();
+  const { use, id } = table;
+  const palette = usePalette();
+  const inSight = useRef<InSight | null>(null);
+  const [mark, setMark] = useState<Readonly<{ index: number; of: unknown }> | null>(null);
+  const request = useRequest((state) => chartRequest(state, table));
+  const panel = panelOf(useTask('chart', request));
+  const { made } = panel;
+  const sign = settings.display.decimalSign;
+  const drawing = useMemo(() => (made === null ? null : chartDrawing(table, made, sign)), [table, made, sign]);
+  const functions = useMemo(() => (use.functions ? all.filter(({ on }) => on) : NO_FUNCTIONS), [use.functions, all]);
+  const chosen = mark !== null && mark.of === made ? mark.index : null;
+  const reads = drawing === null ? '' : chosen === null ? columnWords.tapPart : drawing.reads(chosen);
+  const save = (kind: 'svg' | 'png'): void => {
+    if (drawing === null || inSight.current === null) return;
+    const { x, y } = drawing;
+    const shapes = { ...drawing.shapes, chosen: null };
+    void savePlot(kind, { name: table.name, functions, ...inSight.current, x, y, marks: [], shapes, palette });
+  };
+  return (
+    <View flex={1} minHeight={0}>
+      <View
+        role="group"
+        aria-label={columnWords.chartTools}
+        flexDirection="row"
+        gap={4}
+        padding={6}
+        className="scroll-x"
+        backgroundColor="$desk"
+        flexShrink={0}
+      >
+        {chartNames.map((kind) => (
+          <Button key={kind} isTight isPressed={use.chart === kind} onPress={() => setUse(id, { chart: kind })}>
+            {chartTitles[kind]}
+          </Button>
+        ))}
+      </View>
+      {drawing === null ? null : (
+        <>
+          <ChartPlot
+            name={chartTitles[use.chart]}
+            told={chartTold(table, drawing, functions)}
+            drawing={drawing}
+            functions={functions}
+            chosen={chosen}
+            onChoose={(index) => setMark(index === null ? null : { index, of: made })}
+            onShown={(shown) => {
+              inSight.current = shown;
+            }}
+          />
+          <View
+            role="status"
+            aria-label={columnWords.reads}
+            paddingHorizontal="$3"
+            paddingVertical="$1"
+            backgroundColor="$card"
+            borderTopWidth={1}
+            borderColor="$rule"
+            minHeight={34}
+            justifyContent="center"
+          >
+            <Words
+              tone={chosen === null ? 'muted' : 'answer'}
+              size={chosen === null ? 'medium' : 'large'}
+              strong={chosen !== null}
+            >
+              {reads}
+            </Words>
+          </View>
+        </>
+      )}
+      <View
+        padding="$3"
+        gap="$2"
+        borderTopWidth={1}
+        borderColor="$rule"
+        flexShrink={1}
+        className="scroll-y"
+        {...(drawing === null ? {} : { maxHeight: '46%' })}
+      >
+        <CellErrors table={table} panel={panel} onCell={onCell} />
+        {made?.proposed == null ? null : <Words size="medium">{proposedSentence(made.proposed)}</Words>}
+        <ChartColumns table={table} />
+        {use.chart === 'histogram' && use.classes !== 'both' ? <WidthField table={table} /> : null}
+        {use.chart === 'box' ? (
+          <Toggle
+            title={columnWords.outliers}
+            note={columnWords.outliersNote}
+            isOn={use.outliers}
+            onChange={(outliers) => setUse(id, { outliers })}
+          />
+        ) : null}
+        {use.chart === 'box' || use.chart === 'bars' || all.length === 0 ? null : (
+          <Toggle
+            title={columnWords.layOver}
+            isOn={use.functions}
+            onChange={(isOver) => setUse(id, { functions: isOver })}
+          />
+        )}
+        {drawing === null ? null : (
+          <View role="group" aria-label={columnWords.image} flexDirection="row" gap="$2">
+            <Button isTight onPress={() => save('svg')}>
+              {columnWords.saveSvg}
+            </Button>
+            <Button isTight onPress={() => save('png')}>
+              {columnWords.savePng}
+            </Button>
+          </View>
+        )}
+      </View>
+    </View>
+  );
+}

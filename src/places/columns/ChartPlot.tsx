@@ -1,0 +1,110 @@
+import { View } from '@tamagui/core';
+import { useCallback, useEffect, useMemo, useState } from 'react';
+import type { LayoutChangeEvent } from 'react-native';
+import { moved } from '@/core/curve/view';
+import type { Size, ViewRange } from '@/core/curve/view';
+import type { DrawnFunction } from '@/core/notebook/curves';
+import { useStore } from '@/state/app-store';
+import { boxPlaces, shapeAt } from '@/ui/plot/shapes';
+import type { PlotShapes } from '@/ui/plot/shapes';
+import type { AxisLook } from '@/ui/plot/paper';
+import { stepped } from '@/ui/plot/use-gestures';
+import { Words } from '@/ui/theme/text';
+import { Graph } from '@/places/curves/Graph';
+
+/** What a chart draws, and what each of its parts says. */
+export type ChartDrawing = Readonly<{
+  view: ViewRange;
+  shapes: Omit<PlotShapes, 'chosen'>;
+  x: AxisLook;
+  y: AxisLook;
+  reads: (index: number) => string;
+}>;
+
+type Props = Readonly<{
+  name: string;
+  /** All of it in words. */
+  told: string;
+  drawing: ChartDrawing;
+  functions: readonly DrawnFunction[];
+  chosen: number | null;
+  onChoose: (index: number | null) => void;
+  /** Told what is in sight, to be taken along as a picture. */
+  onShown: (shown: Readonly<{ view: ViewRange; size: Size }>) => void;
+}>;
+
+const DESCRIPTION = 'chart-text';
+const NO_MARKS: readonly never[] = [];
+const ZOOM = 1.5;
+
+const partsOf = ({ points, bars, box }: ChartDrawing['shapes']): number =>
+  points !== null ? points.xs.length : box !== null ? boxPlaces(box).length : bars.length;
+
+/** A chart on the plot: it fits itself, can be moved like a graph, and tells what its parts stand for. */
+export function ChartPlot({ name, told, drawing, functions, chosen, onChoose, onShown }: Props) {
+  const settings = useStore((s) => s.settings);
+  const [size, setSize] = useState<Size>({ width: 360, height: 260 });
+  // A view that was moved to holds for the drawing that it was moved over.
+  const [own, setOwn] = useState<Readonly<{ view: ViewRange; of: ViewRange }> | null>(null);
+  const view = own !== null && own.of === drawing.view ? own.view : drawing.view;
+  useEffect(() => onShown({ view, size }), [onShown, view, size]);
+  const shapes = useMemo(() => ({ ...drawing.shapes, chosen }), [drawing.shapes, chosen]);
+  const rest = useCallback((next: ViewRange) => setOwn({ view: next, of: drawing.view }), [drawing.view]);
+  const settle = useCallback(() => undefined, []);
+  const count = partsOf(drawing.shapes);
+
+  const onKey = (event: { key: string; preventDefault: () => void; ctrlKey: boolean; metaKey: boolean }): void => {
+    if (event.ctrlKey || event.metaKey) return;
+    const step = (by: number) => () =>
+      count === 0 ? undefined : onChoose(chosen === null ? (by > 0 ? 0 : count - 1) : (chosen + by + count) % count);
+    const zoom = (factor: number) => () => {
+      const next = stepped(view, factor);
+      if (next !== null) rest(next);
+    };
+    const by: Readonly<Record<string, () => void>> = {
+      ArrowRight: step(1),
+      ArrowLeft: step(-1),
+      ArrowUp: () => rest(moved(view, { x: 0, y: 0.1 })),
+      ArrowDown: () => rest(moved(view, { x: 0, y: -0.1 })),
+      '+': zoom(ZOOM),
+      '-': zoom(1 / ZOOM),
+      '0': () => setOwn(null),
+      f: () => setOwn(null),
+      Escape: () => onChoose(null),
+    };
+    const act = by[event.key];
+    if (act === undefined) return;
+    event.preventDefault();
+    act();
+  };
+  const onLayout = ({ nativeEvent: { layout } }: LayoutChangeEvent): void => {
+    const next = { width: Math.round(layout.width), height: Math.round(layout.height) };
+    if (next.width > 0 && next.height > 0 && (next.width !== size.width || next.height !== size.height)) setSize(next);
+  };
+  return (
+    <View flex={1} minHeight={200} position="relative" onLayout={onLayout}>
+      <Graph
+        name={name}
+        size={size}
+        view={view}
+        functions={functions}
+        x={drawing.x}
+        y={drawing.y}
+        decimalSign={settings.display.decimalSign}
+        marks={NO_MARKS}
+        shapes={shapes}
+        large={settings.textSize / 100}
+        point={null}
+        onRest={rest}
+        onDraw={null}
+        onTap={(at) => onChoose(shapeAt(drawing.shapes, view, size, at))}
+        onSettled={settle}
+        describedBy={DESCRIPTION}
+        onKey={onKey}
+      />
+      <Words id={DESCRIPTION} className="only-spoken">
+        {told}
+      </Words>
+    </View>
+  );
+}

@@ -1,0 +1,191 @@
+import { View, useMedia } from '@tamagui/core';
+import { useCallback, useState } from 'react';
+import { tableInSight } from '@/state/slices/columns/in-sight';
+import { rowsOf } from '@/core/notebook/columns';
+import { useStore } from '@/state/app-store';
+import { columnWords } from '@/text/column-labels';
+import { unitButton, unitNames, words } from '@/text/labels';
+import { Button } from '@/ui/control/Button';
+import { PlaceHeader } from '@/ui/frame/PlaceHeader';
+import { Tabs } from '@/ui/control/Tabs';
+import { Words } from '@/ui/theme/text';
+import { useUndoStrokes } from '@/places/frame/use-undo-strokes';
+import type { At } from './at';
+import { Boundary } from '@/places/frame/Boundary';
+import { ChartPanel } from './ChartPanel';
+import { ColumnSheet } from './ColumnSheet';
+import { Data } from './Data';
+import { FitPanel } from './FitPanel';
+import { RowSheet } from './RowSheet';
+import { SortSheet } from './SortSheet';
+import { StatisticSheet } from './Statistic';
+import type { Told } from './Statistic';
+import { SummaryPanel } from './SummaryPanel';
+import { TablesSheet } from './TablesSheet';
+import { TakeInSheet } from './TakeInSheet';
+
+const panelIds = ['data', 'summary', 'chart', 'fit'] as const;
+type PanelId = (typeof panelIds)[number];
+
+type Open = Readonly<
+  | { sheet: 'tables' | 'sort' }
+  | { sheet: 'column'; column: number }
+  | { sheet: 'row'; row: number }
+  | { sheet: 'take-in'; source: string }
+  | { sheet: 'statistic'; told: Told }
+>;
+
+/** Tables of columns: what was measured or counted, summed up, drawn, and fitted. */
+export function Columns() {
+  const { wide: isWide } = useMedia();
+  const angle = useStore((s) => s.settings.angle);
+  const canUndo = useStore((s) => s.history.past.length > 0);
+  const { press, nextAngleUnit, addTable, addColumn } = useStore.getState();
+  const [panel, setPanel] = useState<PanelId>('data');
+  const [open, setOpen] = useState<Open | null>(null);
+  const [place, setPlace] = useState<Readonly<{ table: string; at: At }> | null>(null);
+  const table = useStore(tableInSight);
+  const id = table?.id ?? null;
+  const isHere = place !== null && place.table === id && (table?.columns[place.at.column] ?? null) !== null;
+  const at = isHere ? place.at : null;
+  const onAt = useCallback(
+    (next: At | null) => setPlace(next === null || id === null ? null : { table: id, at: next }),
+    [id],
+  );
+  const close = useCallback(() => setOpen(null), []);
+
+  useUndoStrokes(open !== null || at?.isWritten === true);
+
+  const onCell = useCallback(
+    (column: string, row: number) => {
+      const index = table?.columns.findIndex((c) => c.id === column) ?? -1;
+      if (index < 0) return;
+      onAt({ column: index, row, isWritten: true, first: null });
+      setPanel('data');
+    },
+    [table, onAt],
+  );
+  const onOpen = useCallback((told: Told) => setOpen({ sheet: 'statistic', told }), []);
+
+  const isWritten = at?.isWritten === true;
+  const shownPanel = isWide && panel === 'data' ? 'summary' : panel;
+  const data =
+    table === null ? null : (
+      <Data
+        table={table}
+        at={at}
+        isWide={isWide}
+        onAt={onAt}
+        onColumn={(column) => setOpen({ sheet: 'column', column })}
+        onRow={(row) => setOpen({ sheet: 'row', row })}
+        onSort={() => setOpen({ sheet: 'sort' })}
+        onPaste={(source) => setOpen({ sheet: 'take-in', source })}
+      />
+    );
+  const beside =
+    table === null || shownPanel === 'data' ? null : shownPanel === 'chart' ? (
+      <ChartPanel key={table.id} table={table} onCell={onCell} />
+    ) : (
+      <View flex={1} minHeight={0} className="scroll-y" tabIndex={0} role="region" aria-label={columnWords[shownPanel]}>
+        {shownPanel === 'summary' ? (
+          <SummaryPanel key={table.id} table={table} onCell={onCell} onOpen={onOpen} />
+        ) : (
+          <FitPanel key={table.id} table={table} onCell={onCell} onOpen={onOpen} />
+        )}
+      </View>
+    );
+  const tabs = (
+    <Tabs
+      name={columnWords.panels}
+      tabs={panelIds.filter((p) => !isWide || p !== 'data').map((p) => ({ id: p, name: columnWords[p] }))}
+      chosen={shownPanel}
+      onChoose={setPanel}
+    />
+  );
+  const column = open?.sheet === 'column' ? table?.columns[open.column] : undefined;
+
+  return (
+    <View flex={1} minHeight={0} position="relative" backgroundColor="$paper">
+      <PlaceHeader title={columnWords.columns}>
+        {table === null ? null : (
+          <Button isTight name={`${columnWords.tables}: ${table.name}`} onPress={() => setOpen({ sheet: 'tables' })}>
+            {`${table.name} ▾`}
+          </Button>
+        )}
+        <Button isTight name={unitButton(angle)} onPress={nextAngleUnit}>
+          {unitNames[angle]}
+        </Button>
+        <Button isTight isDisabled={!canUndo} onPress={() => press({ type: 'undo' })}>
+          {words.undo}
+        </Button>
+      </PlaceHeader>
+      {table === null ? (
+        <View flex={1} className="paper-grid" alignItems="center" justifyContent="center" padding="$4" gap="$3">
+          <Words textAlign="center" maxWidth={340} backgroundColor="$paper">
+            {columnWords.noTable}
+          </Words>
+          <View flexDirection="row" gap="$2">
+            <Button onPress={addTable}>{columnWords.begin}</Button>
+            <Button onPress={() => setOpen({ sheet: 'take-in', source: '' })}>{columnWords.paste}</Button>
+            <Button onPress={() => setOpen({ sheet: 'tables' })}>{columnWords.files}</Button>
+          </View>
+        </View>
+      ) : table.columns.length === 0 ? (
+        <View flex={1} className="paper-grid" alignItems="center" justifyContent="center" padding="$4" gap="$3">
+          <Words backgroundColor="$paper">{columnWords.noColumn}</Words>
+          <Button onPress={() => addColumn(table.id)}>{columnWords.addColumn}</Button>
+        </View>
+      ) : isWide ? (
+        <View flex={1} minHeight={0} flexDirection="row">
+          <View width={460} borderRightWidth={1} borderColor="$rule" minHeight={0}>
+            <Boundary>{data}</Boundary>
+          </View>
+          <View flex={1} minWidth={0} minHeight={0}>
+            {tabs}
+            <Boundary at={shownPanel}>{beside}</Boundary>
+          </View>
+        </View>
+      ) : (
+        <View flex={1} minHeight={0}>
+          {isWritten && panel === 'data' ? null : tabs}
+          <Boundary at={shownPanel}>{shownPanel === 'data' ? data : beside}</Boundary>
+        </View>
+      )}
+      {open?.sheet === 'tables' ? (
+        <TablesSheet onClose={close} onTakeIn={(source) => setOpen({ sheet: 'take-in', source })} />
+      ) : null}
+      {open?.sheet === 'take-in' ? (
+        <TakeInSheet
+          source={open.source}
+          table={table}
+          at={
+            table === null || table.columns.length === 0
+              ? null
+              : { column: table.columns[at?.column ?? 0]!, row: at?.row ?? rowsOf(table) }
+          }
+          onDone={() => {
+            setPanel('data');
+            close();
+          }}
+          onClose={close}
+        />
+      ) : null}
+      {table !== null && open?.sheet === 'sort' ? (
+        <SortSheet table={table} by={table.columns[at?.column ?? 0]?.id ?? null} onClose={close} />
+      ) : null}
+      {table !== null && open?.sheet === 'row' ? (
+        <RowSheet
+          table={table}
+          row={open.row}
+          column={at === null ? null : (table.columns[at.column] ?? null)}
+          onMoved={(row) => onAt({ column: at?.column ?? 0, row, isWritten: false, first: null })}
+          onClose={close}
+        />
+      ) : null}
+      {column === undefined ? null : (
+        <ColumnSheet column={column} onSort={() => setOpen({ sheet: 'sort' })} onClose={close} />
+      )}
+      {open?.sheet === 'statistic' ? <StatisticSheet told={open.told} onClose={close} /> : null}
+    </View>
+  );
+}

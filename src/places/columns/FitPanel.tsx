@@ -1,0 +1,200 @@
+import { View } from '@tamagui/core';
+import { useRouter } from 'expo-router';
+import { useMemo, useState } from 'react';
+import { fitModelNames, fitModels } from '@/core/column/fit-models';
+import { FEWEST_DEGREE, MOST_DEGREE, usedColumns } from '@/core/notebook/columns';
+import type { DataTable } from '@/core/notebook/columns';
+import type { DrawnFunction } from '@/core/notebook/curves';
+import { useStore } from '@/state/app-store';
+import { useRequest, useTask } from '@/state/use-task';
+import { fitRequest } from '@/state/slices/columns/requests';
+import type { FitView } from '@/state/slices/columns/requests';
+import { chartTitles, columnWords, modelNames } from '@/text/column-labels';
+import { problemText } from '@/text/problems';
+import { Button } from '@/ui/control/Button';
+import { Field } from '@/ui/control/Field';
+import { Stepper } from '@/ui/control/Stepper';
+import { Formula } from '@/ui/formula/Formula';
+import { CORE_SPELLING, typeset } from '@/ui/formula/typeset';
+import { Words } from '@/ui/theme/text';
+import { copy } from '@/places/bench/copying';
+import { chartTold, pointsDrawing } from './chart-drawing';
+import { ChartPlot } from './ChartPlot';
+import { FrequencyPicker } from './FrequencyPicker';
+import { PairPickers } from './PairPickers';
+import { Residuals } from './Residuals';
+import { StatisticRow } from './Statistic';
+import type { Told } from './Statistic';
+import { CellErrors } from './CellErrors';
+import { panelOf } from './panel';
+import { useTyped } from './use-typed';
+
+type Props = Readonly<{
+  table: DataTable;
+  onCell: (column: string, row: number) => void;
+  onOpen: (told: Told) => void;
+}>;
+
+const nothing = (): void => undefined;
+const FIRST_ROWS = { from: 0, count: 40 } as const;
+
+/** The equation, what it rests on, and what it comes to at an x. */
+function Found({ made, table, onOpen }: Readonly<{ made: FitView; table: DataTable }> & Pick<Props, 'onOpen'>) {
+  const display = useStore((s) => s.settings.display);
+  const { layOver, setUse } = useStore.getState();
+  const router = useRouter();
+  const { x, y } = usedColumns(table);
+  const { model } = table.use;
+  const at = useTyped(table.use.at, (text) => setUse(table.id, { at: text }));
+  const markup = typeset(`y=${made.equation}`, CORE_SPELLING, display);
+  const toCurves = (): void => {
+    if (x === null || y === null) return;
+    layOver(made.full, { x, y }, made.view);
+    router.navigate('/curves');
+  };
+  const { prediction } = made;
+  return (
+    <View>
+      <View padding="$3" gap="$2" backgroundColor="$card" borderBottomWidth={1} borderColor="$rule">
+        <View role="group" aria-label={columnWords.equation} className="scroll-x ink-answer" minHeight={34}>
+          {markup === null ? <Words>{`y = ${made.equation}`}</Words> : <Formula markup={markup} size="tape" />}
+        </View>
+        {'logs' in fitModels[model] ? (
+          <Words size="medium" tone="muted">
+            {columnWords.byLogs}
+          </Words>
+        ) : null}
+        {model === 'sine' ? (
+          <Words size="medium" tone="muted">
+            {columnWords.searched}
+          </Words>
+        ) : null}
+        <View flexDirection="row" flexWrap="wrap" gap="$2">
+          <Button onPress={toCurves}>{columnWords.toCurves}</Button>
+          <Button onPress={() => void copy(`y=${made.full}`)}>{columnWords.copyEquation}</Button>
+        </View>
+        <Field
+          name={columnWords.readAt}
+          value={at.text}
+          onChange={at.onChange}
+          placeholder={x === null ? '' : x.unit}
+          isInline
+        />
+        {prediction !== null && 'problem' in prediction ? (
+          <Words tone="accent" role="alert">
+            {problemText(prediction.problem)}
+          </Words>
+        ) : null}
+      </View>
+      {prediction !== null && 'y' in prediction ? (
+        <View aria-live="polite">
+          <StatisticRow name={y?.name ?? columnWords.y} note={y?.unit ?? ''} shown={prediction.y} onOpen={onOpen} />
+        </View>
+      ) : null}
+      <View role="group" aria-label={columnWords.coefficients}>
+        {made.coefficients.map(({ name, shown }) => (
+          <StatisticRow key={name} name={name} note="" shown={shown} onOpen={onOpen} />
+        ))}
+        {made.r === null ? null : <StatisticRow name="r" note="" shown={made.r} onOpen={onOpen} />}
+        {made.r2 === null ? null : <StatisticRow name="R²" note="" shown={made.r2} onOpen={onOpen} />}
+      </View>
+    </View>
+  );
+}
+
+type Placed = Pick<FitView, 'points' | 'view'>;
+
+const areSame = (a: readonly number[], b: readonly number[]): boolean =>
+  a.length === b.length && a.every((v, i) => v === b[i]);
+
+/** Where the points lie: the same object while they stay, so that a fit that is only read anew does not move the chart. */
+function useSamePlaces(made: Placed | null): Placed | null {
+  const [kept, setKept] = useState(made);
+  const isSame =
+    made === kept ||
+    (made !== null &&
+      kept !== null &&
+      areSame(made.points.xs, kept.points.xs) &&
+      areSame(made.points.ys, kept.points.ys) &&
+      areSame(made.points.rows, kept.points.rows));
+  if (isSame) return kept;
+  setKept(made);
+  return made;
+}
+
+/** A curve of a model laid through two columns. */
+export function FitPanel({ table, onCell, onOpen }: Props) {
+  const settings = useStore((s) => s.settings);
+  const { setUse } = useStore.getState();
+  const { use, columns, id } = table;
+  const { x, y, frequencies } = usedColumns(table);
+  const [mark, setMark] = useState<Readonly<{ index: number; of: unknown }> | null>(null);
+  const request = useRequest((state) => fitRequest(state, table, FIRST_ROWS));
+  const panel = panelOf(useTask('fit', request));
+  const { made } = panel;
+  const sign = settings.display.decimalSign;
+  const placed = useSamePlaces(made);
+  const drawing = useMemo(
+    () =>
+      placed === null || x === null || y === null ? null : pointsDrawing(x, y, placed.points, placed.view, false, sign),
+    [x, y, placed, sign],
+  );
+  const full = made?.full ?? null;
+  const functions = useMemo<readonly DrawnFunction[]>(
+    () => (full === null ? [] : [{ id: 'fit', name: columnWords.fit, text: full, look: 1, on: true }]),
+    [full],
+  );
+  const chosen = mark !== null && mark.of === drawing ? mark.index : null;
+  const free = columns.filter((c) => c !== frequencies);
+  return (
+    <View>
+      <View padding="$3" gap="$2" backgroundColor="$desk" borderBottomWidth={1} borderColor="$rule">
+        <View role="group" aria-label={columnWords.model} flexDirection="row" gap={4} className="scroll-x">
+          {fitModelNames.map((model) => (
+            <Button key={model} isTight isPressed={use.model === model} onPress={() => setUse(id, { model })}>
+              {modelNames[model]}
+            </Button>
+          ))}
+        </View>
+        <Words size="medium" tone="muted">{`y = ${fitModels[use.model].formula}`}</Words>
+        {use.model === 'polynomial' ? (
+          <Stepper
+            title={columnWords.degree}
+            value={use.degree}
+            least={FEWEST_DEGREE}
+            most={MOST_DEGREE}
+            names={{ fewer: columnWords.fewer, more: columnWords.higher }}
+            onChange={(degree) => setUse(id, { degree })}
+          />
+        ) : null}
+        <PairPickers table={table} columns={free} />
+        <FrequencyPicker table={table} beside={[x, y]} />
+        <CellErrors table={table} panel={panel} onCell={onCell} />
+      </View>
+      {made === null || drawing === null ? null : (
+        <>
+          <View height={260}>
+            <ChartPlot
+              name={chartTitles.points}
+              told={chartTold({ ...table, use: { ...use, chart: 'points' } }, drawing, [
+                { name: columnWords.fit, text: `y = ${made.equation}` },
+              ])}
+              drawing={drawing}
+              functions={functions}
+              chosen={chosen}
+              onChoose={(index) => setMark(index === null ? null : { index, of: drawing })}
+              onShown={nothing}
+            />
+          </View>
+          {chosen === null ? null : (
+            <Words role="status" paddingHorizontal="$3" tone="answer" strong>
+              {drawing.reads(chosen)}
+            </Words>
+          )}
+          <Found made={made} table={table} onOpen={onOpen} />
+          <Residuals table={table} made={made} />
+        </>
+      )}
+    </View>
+  );
+}

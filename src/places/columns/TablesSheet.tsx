@@ -1,0 +1,82 @@
+import { View } from '@tamagui/core';
+import { tableInSight } from '@/state/slices/columns/in-sight';
+import { rowsOf } from '@/core/notebook/columns';
+import type { DataTable } from '@/core/notebook/columns';
+import { saveFile } from '@/platform/files';
+import { chosenText } from '@/places/files/chosen-file';
+import { delimitedText } from '@/places/files/delimited-text';
+import { useStore } from '@/state/app-store';
+import { tasks } from '@/state/tasks';
+import { columnsRequest } from '@/state/slices/columns/requests';
+import { columnWords, titleOf } from '@/text/column-labels';
+import { Button } from '@/ui/control/Button';
+import { Field } from '@/ui/control/Field';
+import { Sheet } from '@/ui/sheet/Sheet';
+import { Words } from '@/ui/theme/text';
+
+type Props = Readonly<{ onClose: () => void; onTakeIn: (source: string) => void }>;
+
+/** The table as text for other programs (RFC 4180): decimals as they are set, a heading from name and unit. */
+async function saveTable(table: DataTable, kind: 'csv' | 'tsv'): Promise<void> {
+  const state = useStore.getState();
+  const { decimalSign } = state.settings.display;
+  const made = await tasks.run('decimals', { ...columnsRequest(state, table.columns), columns: table.columns });
+  if (made === 'superseded' || !made.ok) return;
+  // A comma in the numbers leaves none to separate them by.
+  const separator = kind === 'tsv' ? '\t' : decimalSign === ',' ? ';' : ',';
+  const spelled = (cell: string): string => (/^-?\d/.test(cell) ? cell.replace('.', decimalSign) : cell);
+  const rows = Array.from({ length: rowsOf(table) }, (_, i) => made.value.map((cells) => spelled(cells[i] ?? '')));
+  const text = delimitedText([table.columns.map(titleOf), ...rows], separator);
+  saveFile(`${table.name}.${kind}`, text, kind === 'csv' ? 'text/csv' : 'text/tab-separated-values');
+}
+
+/** All tables: which is in sight, its name, and what goes in and out. */
+export function TablesSheet({ onClose, onTakeIn }: Props) {
+  const columns = useStore((s) => s.document.columns);
+  const { addTable, openTable: show, nameTable, removeTable } = useStore.getState();
+  const table = useStore(tableInSight);
+  const then = (act: () => void) => () => {
+    act();
+    onClose();
+  };
+  return (
+    <Sheet title={columnWords.tables} onClose={onClose}>
+      <View gap="$1">
+        {columns.tables.map(({ id, name }) => (
+          <Button key={id} isWide isPressed={id === table?.id} onPress={then(() => show(id))}>
+            {name}
+          </Button>
+        ))}
+        <View flexDirection="row" flexWrap="wrap" gap="$2" paddingTop="$2">
+          <Button onPress={then(addTable)}>{columnWords.newTable}</Button>
+          <Button
+            onPress={() =>
+              void chosenText('.csv,.tsv,.txt,text/csv,text/plain,text/tab-separated-values').then((text) => {
+                if (text !== null) onTakeIn(text);
+              })
+            }
+          >
+            {columnWords.openFile}
+          </Button>
+        </View>
+      </View>
+      {table === null ? null : (
+        <View gap="$3">
+          <Field name={columnWords.tableName} value={table.name} onChange={(name) => nameTable(table.id, name)} />
+          {table.columns.length === 0 ? null : (
+            <View role="group" aria-label={columnWords.files} gap="$1">
+              <Words strong>{columnWords.files}</Words>
+              <View flexDirection="row" gap="$2">
+                <Button onPress={() => void saveTable(table, 'csv')}>{columnWords.saveCsv}</Button>
+                <Button onPress={() => void saveTable(table, 'tsv')}>{columnWords.saveTsv}</Button>
+              </View>
+            </View>
+          )}
+          <View flexDirection="row">
+            <Button onPress={then(() => removeTable(table.id))}>{columnWords.removeTable}</Button>
+          </View>
+        </View>
+      )}
+    </Sheet>
+  );
+}
