@@ -11,7 +11,7 @@ import { optionsOf } from './reading';
 export type Logging = Readonly<{ entry: string | null } | { fresh: readonly string[] | null }>;
 
 const loggedIn = ({ keyed }: Document, next: Line, how: Logging): readonly string[] | null =>
-  'fresh' in how ? how.fresh : isEmptyLine(next) ? [] : logged(keyed, how.entry);
+  isEmptyLine(next) ? [] : 'fresh' in how ? how.fresh : logged(keyed, how.entry);
 
 /** Another line being written. It also takes back what was said about the old one. */
 export function written(state: State, name: StepName, made: Line, how: Logging): Partial<State> {

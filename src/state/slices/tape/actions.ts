@@ -67,6 +67,7 @@ export function tapeActions(change: Change): TapeActions {
     stopEditing: () =>
       change((state) => {
         const { document, settings } = state;
+        if (document.editing === null) return {};
         return changed(state, 'clear-line', {
           ...document,
           editing: null,
