@@ -58,7 +58,7 @@ function current(state: State): { line: string; result: ScreenContent | null } {
     case 'stack': {
       const top = document.stack.levels.at(-1);
       if (top === undefined) return { line: '', result: null };
-      return { line: formatTree(treeOf(top.made), settings), result: shownOf(formsOfHolder(state, top), state) };
+      return { line: formatTree(treeOf(top.sourceText), settings), result: shownOf(formsOfHolder(state, top), state) };
     }
   }
 }
@@ -125,8 +125,8 @@ export function pressKeys({ style, keys: ids, settings }: KeysRequest, worked: W
     readAs: readingOf(line, state),
     result,
     stack: state.document.stack.levels.map((level) => ({
-      value: shownOf(formsOfHolder(state, level), state)?.text ?? level.made,
-      made: formatTree(treeOf(level.made), state.settings),
+      value: shownOf(formsOfHolder(state, level), state)?.text ?? level.sourceText,
+      made: formatTree(treeOf(level.sourceText), state.settings),
     })),
     memory: memoryOf(state),
     tape: state.document.tape.map((l) => ({ line: l.text, result: shownOf(l.forms, state)?.text ?? '' })),

@@ -31,7 +31,7 @@ test('the demo notebook is answered whole and can be read', () => {
     'total 71.53',
     'B 7sqrt(11)',
   ]);
-  expect([stack.levels.map((level) => level.made), stack.entry, running.frames.length]).toEqual([
+  expect([stack.levels.map((level) => level.sourceText), stack.entry, running.frames.length]).toEqual([
     ['73°24\'36"+180', 'sqrt(6^2+8^2)', '17÷6'],
     '2.4',
     2,

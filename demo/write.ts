@@ -102,7 +102,7 @@ function demoCurves(): SavedCurves {
   const functions = velmQuayFunctions.map(({ name, text, on }, look) => {
     const plain = toCanonicalText(text, DEFAULT_SETTINGS);
     if (plain === null) throw new Error(`${text} cannot be read`);
-    return { id: `f${look + 1}`, name, text: plain, look, on };
+    return { id: `f${look + 1}`, name, text: plain, style: look, on };
   });
   return {
     ...EMPTY_CURVES,

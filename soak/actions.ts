@@ -133,7 +133,7 @@ const acts: readonly Act[] = [
   (s, c) => s.getState().set({ style: c.pick(entryStyles) }),
   (s, c) => s.getState().openDrawer(c.pick(drawerIds)),
   (s, c) => s.getState().addFunction(plain(c).replace(':=', '+')),
-  (s, c) => s.getState().changeFunction(functionId(s, c), { name: anyName(c), look: c.below(8), on: c.once(2) }),
+  (s, c) => s.getState().changeFunction(functionId(s, c), { name: anyName(c), style: c.below(8), on: c.once(2) }),
   (s, c) => s.getState().copyFunction(functionId(s, c)),
   (s, c) => s.getState().moveFunction(functionId(s, c), c.pick([1, -1])),
   (s, c) => s.getState().removeFunction(functionId(s, c)),

@@ -224,7 +224,7 @@ test('a frozen notebook of version 1 still opens', () => {
   const { letters, ...rest } = old;
   expect(loaded.kind === 'ok' && JSON.parse(writeNotebook(loaded.notebook))).toEqual({
     ...rest,
-    version: 7,
+    version: 8,
     setAside: [],
     curves: EMPTY_CURVES,
     columns: { tables: [], open: null, into: null },
@@ -275,4 +275,26 @@ test('levels that undo brings back stay, whatever depth was set', () => {
   expect(store.getState().document.stack.levels).toHaveLength(4);
   press({ type: 'undo' });
   expect([store.getState().document.stack.levels.length, store.getState().settings.depth]).toEqual([6, 'unlimited']);
+});
+
+test('a notebook of version 7 opens: levels, the number in Running and looks of functions had other names then', () => {
+  const level = { value: null, made: '2+3', percent: { value: null, made: '5' } };
+  const raw = JSON.stringify({
+    ...toNotebook(createStore().getState()),
+    version: 7,
+    stack: { levels: [level], entry: '', replaces: false, operands: [level] },
+    running: {
+      ...EMPTY_RUNNING,
+      shown: level,
+      frames: [[{ left: level, sign: '+' }]],
+      repeat: { sign: '+', right: level },
+    },
+    curves: { ...EMPTY_CURVES, functions: [{ id: 'f1', name: 'f', text: 'x', look: 3, on: true }] },
+  });
+  const loaded = readNotebook(raw);
+  if (loaded.kind !== 'ok') throw new Error(loaded.reason);
+  const now = { value: null, sourceText: '2+3', percent: { value: null, sourceText: '5' } };
+  const { stack, running, curves, setAside } = loaded.notebook;
+  expect([stack.levels, stack.operands, curves.functions[0]?.style, setAside]).toEqual([[now], [now], 3, []]);
+  expect(running).toMatchObject({ shown: now, frames: [[{ left: now }]], repeat: { right: now } });
 });

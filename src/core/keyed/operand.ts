@@ -13,37 +13,37 @@ import type { Entry } from './entry';
  */
 
 /** A number that `%` stands behind: a share of what it is added to. */
-type Shared<V> = Readonly<{ value: V | null; made: string }>;
+type Shared<V> = Readonly<{ value: V | null; sourceText: string }>;
 
 /**
  * A value and how it was made, as typed text with a point. Without a value the text says it all: a number as it was
  * keyed, a constant, or an expression with a letter that stands for nothing yet.
  */
-export type Operand<V> = Readonly<{ value: V | null; made: string; percent: Shared<V> | null }>;
+export type Operand<V> = Readonly<{ value: V | null; sourceText: string; percent: Shared<V> | null }>;
 
-export const plainOperand = (made: string): Operand<never> => ({ value: null, made, percent: null });
+export const plainOperand = (sourceText: string): Operand<never> => ({ value: null, sourceText, percent: null });
 export const entryOperand = (entry: Entry): Operand<never> => plainOperand(finishedEntry(entry));
 
 /** Names of the letters that stand for operands in an expression to be worked; no line can hold them. */
 export const boundName = (at: number): string => `#${at}`;
 
 /**
- * An expression to be worked: `#0`, `#1` … in `work` stand for `bound`. `made` is the same as it is written.
+ * An expression to be worked: `#0`, `#1` … in `work` stand for `bound`. `written` is the same as it stands on paper.
  */
-export type Calculation<V> = Readonly<{ work: Tree; made: Tree; bound: readonly V[] }>;
+export type Calculation<V> = Readonly<{ work: Tree; written: Tree; bound: readonly V[] }>;
 
 /** Two trees of one shape: what is worked and what is written. */
-type Pair = Readonly<{ work: Tree; made: Tree }>;
+type Pair = Readonly<{ work: Tree; written: Tree }>;
 
 /** Builds the work of an operation from its operands. */
 export class Builder<V> {
   private readonly bound: V[] = [];
 
-  private leaf({ value, made }: Shared<V>): Pair {
-    const written = treeOf(made);
-    if (value === null) return { work: written, made: written };
+  private leaf({ value, sourceText }: Shared<V>): Pair {
+    const written = treeOf(sourceText);
+    if (value === null) return { work: written, written: written };
     this.bound.push(value);
-    return { work: letterTree(boundName(this.bound.length - 1)), made: written };
+    return { work: letterTree(boundName(this.bound.length - 1)), written: written };
   }
 
   /** A number before `%` goes in with its sign, so that a sum takes the share of what stands before. */
@@ -56,8 +56,8 @@ export class Builder<V> {
     return this.leaf(o);
   }
 
-  done({ work, made }: Pair): Calculation<V> {
-    return { work, made, bound: this.bound };
+  done({ work, written }: Pair): Calculation<V> {
+    return { work, written, bound: this.bound };
   }
 }
 
@@ -66,7 +66,7 @@ export type { Pair };
 /** The same made of both trees. */
 export const together = (make: (args: readonly Tree[]) => Tree, args: readonly Pair[]): Pair => ({
   work: make(args.map((a) => a.work)),
-  made: make(args.map((a) => a.made)),
+  written: make(args.map((a) => a.written)),
 });
 
 const percentOf = (of: Pair): Pair => together(([a]) => percentTree(a!), [of]);

@@ -52,10 +52,18 @@ export function readNumeral(text: string, from: number, sign: DecimalSign): Nume
 /** Thin space: groups digits, and is read back as grouping. */
 export const GROUP = '\u2009';
 
+/** Threes counted from the end. A pattern that looks ahead to the end would take as long as the square of the digits. */
+function byThrees(signed: string): string {
+  const [, sign, digits] = /^(\D*)(\d*)$/.exec(signed) ?? ['', signed, ''];
+  const first = digits!.length % 3;
+  const threes = digits!.slice(first).match(/\d{3}/g) ?? [];
+  return sign! + (first === 0 ? threes : [digits!.slice(0, first), ...threes]).join(GROUP);
+}
+
 /** Groups the digits of a number with a point by threes, from five digits on (ISO 80000-1, 7.3.1); recurring blocks stay together. */
 export function grouped(digits: string): string {
   const [whole, fraction] = digits.split('.');
-  const left = whole!.length < 5 ? whole! : whole!.replace(/\B(?=(\d{3})+$)/g, GROUP);
+  const left = whole!.length < 5 ? whole! : byThrees(whole!);
   if (fraction === undefined) return left;
   const isLong = fraction.length >= 5 && !fraction.includes(OVERLINE);
   return `${left}.${isLong ? fraction.replace(/(\d{3})(?=\d)/g, `$1${GROUP}`) : fraction}`;

@@ -18,7 +18,7 @@ export const functionSchema = z.object({
   id: z.string().check(z.minLength(1), z.maxLength(40)),
   name,
   text,
-  look: z.int().check(z.gte(0), z.lt(MOST_LOOKS)),
+  style: z.int().check(z.gte(0), z.lt(MOST_LOOKS)),
   on: z.boolean(),
 });
 

@@ -12,7 +12,7 @@ import { savedValue } from './saved-value';
 /* What the parts of a notebook are made of; the slices of the state put the notebook together. */
 
 export const NOTEBOOK_FORMAT = 'ulkav-notebook';
-export const NOTEBOOK_VERSION = 7;
+export const NOTEBOOK_VERSION = 8;
 /** Twice what a line takes, since a text can grow when it is spelled anew. */
 const LONGEST_LINE = 2 * MOST_TYPED;
 export const MOST_LINES = 1_000_000;
@@ -126,8 +126,8 @@ export const keptSchema = z.object({
 
 export const operandSchema = z.object({
   value: z.nullable(savedValue),
-  made: typedText,
-  percent: z.nullable(z.object({ value: z.nullable(savedValue), made: typedText })),
+  sourceText: typedText,
+  percent: z.nullable(z.object({ value: z.nullable(savedValue), sourceText: typedText })),
 });
 
 export const MOST_LEVELS = 100_000;

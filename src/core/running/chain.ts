@@ -41,7 +41,7 @@ export function folded<V>(frame: Frame<V>, count: number, last: Operand<V>, sett
     const before = left === null ? null : builder.operand(left);
     addition =
       before !== null && (sign === '+' || sign === '−')
-        ? { first: printText(before.made, TYPED), sign, term: printText(pair.made, TYPED) }
+        ? { first: printText(before.written, TYPED), sign, term: printText(pair.written, TYPED) }
         : null;
     pair = together(operationOf(pending, settings).make, before === null ? [pair] : [before, pair]);
   }
@@ -57,10 +57,10 @@ const BOX: Tree = { kind: 'box', span: NOWHERE };
 export function chainTree<V>(running: Running<V>, settings: RunningSettings): Tree {
   const builder = new Builder<V>();
   const isPending = running.frames.some((frame) => frame.length > 0) || running.frames.length > 1;
-  let made = running.isGiven || !isPending ? builder.operand(currentOf(running)).made : BOX;
+  let made = running.isGiven || !isPending ? builder.operand(currentOf(running)).written : BOX;
   for (const [i, frame] of [...running.frames.entries()].reverse()) {
     for (const pending of [...frame].reverse()) {
-      const before = pending.left === null ? [] : [builder.operand(pending.left).made];
+      const before = pending.left === null ? [] : [builder.operand(pending.left).written];
       made = operationOf(pending, settings).make([...before, made]);
     }
     if (i > 0) made = groupTree(made);

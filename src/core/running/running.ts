@@ -72,7 +72,7 @@ function acted<V>(running: Running<V>, operation: Operation, isStep: boolean): R
     land: (value, instead) => ({
       ...running,
       entry: '',
-      shown: { value, made: madeText(built.made, instead), percent: null },
+      shown: { value, sourceText: madeText(built.written, instead), percent: null },
       isGiven: true,
       isClosed: false,
       isListed: running.isListed && !isAlone,
@@ -106,8 +106,8 @@ function percent<V>(running: Running<V>): RunningOutcome<V> {
       entry: '',
       shown: {
         value,
-        made: madeText(built.made, instead),
-        percent: { value: operand.value, made: operand.made },
+        sourceText: madeText(built.written, instead),
+        percent: { value: operand.value, sourceText: operand.sourceText },
       },
       isGiven: true,
       isClosed: false,
@@ -138,7 +138,7 @@ function working<V>(
     again,
     step: isSum ? { addition: { ...addition, isNext: running.isListed } } : PLAIN_STEP,
     land: (value, instead) => {
-      const landed = land({ value, made: madeText(work.made, instead), percent: null });
+      const landed = land({ value, sourceText: madeText(work.written, instead), percent: null });
       return isOutermost ? { ...landed, isListed: isSum } : landed;
     },
   };

@@ -86,18 +86,19 @@ function operated<V>(stack: Stack<V>, operation: Operation, depth: StackDepth): 
   const builder = new Builder<V>();
   const args = operands.map((o) => builder.operand(o));
   const built = together(operation.make, args);
-  const landed = (value: V | null, made: string): Stack<V> => {
-    const percent = operation === percentage ? { value: operands[0]!.value, made: operands[0]!.made } : null;
+  const landed = (value: V | null, sourceText: string): Stack<V> => {
+    const percent =
+      operation === percentage ? { value: operands[0]!.value, sourceText: operands[0]!.sourceText } : null;
     // Of four held levels, the result takes one place of those that fell.
     const levels = takes === 0 ? now.levels : fallen(now.levels, takes, depth);
     const room = depth === 'four' && now.levels.length >= FOUR && takes > 0 ? levels.slice(1) : levels;
-    return { ...lifted({ ...now, levels: room, replaces: false }, { value, made, percent }, depth), operands };
+    return { ...lifted({ ...now, levels: room, replaces: false }, { value, sourceText, percent }, depth), operands };
   };
-  if (isOpen(built.made)) {
-    const told = toldText(built.made);
+  if (isOpen(built.written)) {
+    const told = toldText(built.written);
     return told.ok ? done(landed(null, told.value)) : { kind: 'refused', problemData: told.problem };
   }
-  const land = (value: V | null, instead: string): Stack<V> => landed(value, madeText(built.made, instead));
+  const land = (value: V | null, instead: string): Stack<V> => landed(value, madeText(built.written, instead));
   return { kind: 'work', work: builder.done(built), land };
 }
 

@@ -39,7 +39,7 @@ export function LevelSheet({ level, onClose }: Readonly<{ level: number; onClose
         <Words size="medium" tone="muted">
           {words.made}
         </Words>
-        <MadeText made={operand.made} shown={settings.display} />
+        <MadeText made={operand.sourceText} shown={settings.display} />
       </View>
       {form === null ? null : (
         <ResultForms forms={known} chosen={form.id} onChoose={setChosen} shown={settings.display} />
@@ -48,7 +48,7 @@ export function LevelSheet({ level, onClose }: Readonly<{ level: number; onClose
         <Button onPress={then(() => pick(level))}>{words.toTop}</Button>
         <Button onPress={then(() => levelToLine(level))}>{words.toLine}</Button>
         <Button onPress={then(() => ask({ for: 'keep', source: { level } }))}>{operationNames.keep}</Button>
-        <Button onPress={then(() => void copy(form?.text ?? operand.made))}>{words.copyValue}</Button>
+        <Button onPress={then(() => void copy(form?.text ?? operand.sourceText))}>{words.copyValue}</Button>
       </View>
       <View role="group" aria-label={words.toColumn} gap="$1">
         <Words strong>{words.toColumn}</Words>
@@ -81,7 +81,7 @@ export function PickSheet() {
         {levels.map((operand, i) => {
           const level = levels.length - i;
           const known = formsOfHolder({ formsCache }, operand);
-          const text = known.length === 0 ? operand.made : shownForm(known, null, settings).text;
+          const text = known.length === 0 ? operand.sourceText : shownForm(known, null, settings).text;
           return (
             <Button key={i} isWide onPress={() => pick(level)}>
               {`${level}:  ${text}`}

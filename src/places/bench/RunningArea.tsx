@@ -108,7 +108,7 @@ export const RunningArea = memo(function RunningArea({ onPress, onExplain }: Pro
             {form !== null ? (
               <FormValue form={form} shown={display} isChosen isLarge />
             ) : running.entry === '' && running.shown !== null ? (
-              <MadeText made={current.made} shown={display} />
+              <MadeText made={current.sourceText} shown={display} />
             ) : (
               <KeyedNumber
                 entry={running.entry === '' ? '0' : running.entry}

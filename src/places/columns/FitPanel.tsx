@@ -141,7 +141,7 @@ export function FitPanel({ table, onCell, onOpen }: Props) {
   );
   const full = made?.full ?? null;
   const functions = useMemo<readonly DrawnFunction[]>(
-    () => (full === null ? [] : [{ id: 'fit', name: columnWords.fit, text: full, look: 1, on: true }]),
+    () => (full === null ? [] : [{ id: 'fit', name: columnWords.fit, text: full, style: 1, on: true }]),
     [full],
   );
   const chosen = mark !== null && mark.of === drawing ? mark.index : null;

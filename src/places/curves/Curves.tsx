@@ -135,7 +135,7 @@ export function Curves() {
   const told = graphText({
     from: [ends(view.xFrom, view.xTo, curves.x.ticks, sign)[0], ends(view.yFrom, view.yTo, curves.y.ticks, sign)[0]],
     to: [ends(view.xFrom, view.xTo, curves.x.ticks, sign)[1], ends(view.yFrom, view.yTo, curves.y.ticks, sign)[1]],
-    curves: sheet.of.map(({ id, name, text, look }) => ({
+    curves: sheet.of.map(({ id, name, text, style: look }) => ({
       name,
       text,
       look: seriesStyle(look).name,
@@ -222,7 +222,7 @@ export function Curves() {
       {followed.isOn && followed.of !== null ? (
         <FollowBar
           name={followed.of.name}
-          look={followed.of.look}
+          look={followed.of.style}
           hasOthers={shown.length > 1}
           found={followed.found}
           onX={followed.go}

@@ -78,7 +78,7 @@ export function FunctionList({ functions, sheet, onOpen, onAdd }: Props) {
   return (
     <View>
       <View role="list" aria-label={curveWords.functions}>
-        {functions.map(({ id, name, text, look, on }) => {
+        {functions.map(({ id, name, text, style: look, on }) => {
           const markup = typeset(text, CORE_SPELLING, display);
           const problem = sheet.curves.find((curve) => curve.id === id)?.problem ?? null;
           return (

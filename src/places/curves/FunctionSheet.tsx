@@ -50,11 +50,11 @@ export function FunctionSheet({ of, onEdit, onClose }: Props) {
             <Pressable
               key={name}
               aria-label={name}
-              aria-pressed={look === of.look}
+              aria-pressed={look === of.style}
               paddingHorizontal="$2"
-              borderWidth={look === of.look ? 2 : 1}
-              borderColor={look === of.look ? '$accent' : '$keyEdge'}
-              onPress={() => changeFunction(of.id, { look })}
+              borderWidth={look === of.style ? 2 : 1}
+              borderColor={look === of.style ? '$accent' : '$keyEdge'}
+              onPress={() => changeFunction(of.id, { style: look })}
             >
               <StyleSample look={look} />
             </Pressable>

@@ -22,7 +22,7 @@ export const Graph = memo(function Graph({ functions, onRest, onDraw, onTap, onS
   const drawing = useMemo(
     () => ({
       frame: sheet.frame,
-      curves: sheet.curves.map(({ id, path }) => ({ id, path, look: sheet.of.find((f) => f.id === id)?.look ?? 0 })),
+      curves: sheet.curves.map(({ id, path }) => ({ id, path, look: sheet.of.find((f) => f.id === id)?.style ?? 0 })),
     }),
     [sheet],
   );

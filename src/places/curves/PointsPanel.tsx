@@ -103,7 +103,7 @@ export function PointsPanel({ functions, found, isSlow, onStop, chosen, onChoose
               {points.map((point) => {
                 number += 1;
                 const own = number;
-                const look = functions.find((f) => f.id === point.curves[0])?.look ?? 0;
+                const look = functions.find((f) => f.id === point.curves[0])?.style ?? 0;
                 return (
                   <View key={own} role="listitem" borderBottomWidth={1} borderColor="$rule">
                     <Pressable

@@ -179,7 +179,7 @@ export function ValuesPanel({ functions, onRow }: Props) {
       const which = row?.cells.findIndex((c) => 'forms' in c) ?? -1;
       const cell = row?.cells[which];
       const y = cell !== undefined && 'forms' in cell ? cell.at : null;
-      if (row !== null && row.problem === null) onRow(row.at, y, functions[which]?.look ?? 0);
+      if (row !== null && row.problem === null) onRow(row.at, y, functions[which]?.style ?? 0);
     },
     [rowAt, functions, onRow],
   );

@@ -19,7 +19,7 @@ export async function savePlot(kind: 'svg' | 'png', { name, functions, view, siz
   const curves = (drawn?.value ?? []).map(({ id, path }) => ({
     id,
     path,
-    look: functions.find((f) => f.id === id)?.look ?? 0,
+    look: functions.find((f) => f.id === id)?.style ?? 0,
   }));
   const svg = plotSvg({ ...plot, drawing: { frame, curves }, decimalSign: state.settings.display.decimalSign });
   if (kind === 'svg') saveFile(`${name}.svg`, svg, 'image/svg+xml');

@@ -43,7 +43,7 @@ export function useFollow(functions: readonly DrawnFunction[], view: ViewRange, 
     isOn: state !== null,
     of,
     found,
-    point: of === null || found?.height == null ? null : { x: found.at, y: found.height, look: of.look },
+    point: of === null || found?.height == null ? null : { x: found.at, y: found.height, look: of.style },
     toggle: (isOn: boolean): void => {
       const [first] = functions;
       if (!isOn || first === undefined) {

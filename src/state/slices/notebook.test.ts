@@ -16,7 +16,7 @@ const FIVE: SavedValue = [{ rational: '5' }];
 const sampleLine = tapeLineSchema.parse(JSON.parse(readFileSync('src/core/notebook/sample-line.json', 'utf8')));
 const line = (part: Partial<Notebook['tape'][number]> = {}): Notebook['tape'][number] => ({ ...sampleLine, ...part });
 const kept = (value: unknown) => ({ value, full: '5', from: '2+3', typed: '5', exact: true, line: 'l9', at: 1 });
-const level = (made: string, value: unknown = null) => ({ value, made, percent: null });
+const level = (sourceText: string, value: unknown = null) => ({ value, sourceText, percent: null });
 
 type Read = Readonly<{ notebook: Notebook; aside: readonly string[] }>;
 function read(change: object): Read {
@@ -54,7 +54,7 @@ test.each<[string, object, (n: Notebook) => unknown, unknown, string[]]>([
   [
     'levels that cannot be read',
     { stack: { levels: [level('5'), level('not x'), level('(x<2)+3')], entry: '', replaces: false, operands: [] } },
-    (n) => n.stack.levels.map((l) => l.made),
+    (n) => n.stack.levels.map((l) => l.sourceText),
     ['5'],
     ['level|2|not x', 'level|3|(x<2)+3'],
   ],

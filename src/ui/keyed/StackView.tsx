@@ -22,12 +22,12 @@ export const Level = memo(function Level({
   onOpen,
 }: Readonly<{ level: number; view: LevelView; shown: NumberLayout; onOpen: (level: number) => void }>) {
   const { operand, form } = view;
-  const value = form?.text ?? operand.made;
-  const isTold = form !== null && form.typed !== operand.made;
+  const value = form?.text ?? operand.sourceText;
+  const isTold = form !== null && form.typed !== operand.sourceText;
   return (
     <View role="listitem" borderBottomWidth={1} borderColor="$grid">
       <MarginRow
-        name={levelName(level, value, operand.made)}
+        name={levelName(level, value, operand.sourceText)}
         ground="$card"
         onOpen={() => onOpen(level)}
         mark={
@@ -46,11 +46,11 @@ export const Level = memo(function Level({
           gap={4}
         >
           {form === null ? (
-            <MadeText made={operand.made} shown={shown} />
+            <MadeText made={operand.sourceText} shown={shown} />
           ) : (
             <FormValue form={form} shown={shown} isChosen={level === 1} />
           )}
-          {isTold ? <MadeText made={operand.made} shown={shown} /> : null}
+          {isTold ? <MadeText made={operand.sourceText} shown={shown} /> : null}
         </View>
       </MarginRow>
     </View>

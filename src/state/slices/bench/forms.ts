@@ -18,7 +18,7 @@ function unknownIn({ document, formsCache }: State): readonly HeldValue[] {
   const shown = running.entry === '' && running.shown !== null ? [currentOf(running)] : [];
   const operands = [...stack.levels, ...shown].map((holder) => ({
     holder,
-    item: { value: holder.value && valueOf(holder.value), made: holder.made },
+    item: { value: holder.value && valueOf(holder.value), made: holder.sourceText },
   }));
   const kept = Object.values(shelf).map((holder) => ({
     holder,

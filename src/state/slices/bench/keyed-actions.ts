@@ -58,7 +58,7 @@ function afterRunning(
   const waits = workOn(state, work, (now, answer) => {
     const running = land(answer.saved, shortText(answer));
     const document = withRunning(now.document, running);
-    const line = step && stepLine(now, formatTree(work.made, now.settings), answer, step.addition);
+    const line = step && stepLine(now, formatTree(work.written, now.settings), answer, step.addition);
     const made = line === null ? document : { ...document, tape: [...document.tape, line], ans: answer.saved };
     return {
       ...changed(now, 'operation', made),
@@ -199,7 +199,7 @@ export const levelOf = ({ document, settings }: State, level: number): Operand<S
 
 /** Puts how a value was made into the Written line, in brackets where the line needs them. */
 function toLine(state: State, operand: Operand<SavedValue>): Partial<State> {
-  const tree = treeOf(operand.made);
+  const tree = treeOf(operand.sourceText);
   const isOne = tree.kind === 'number' || tree.kind === 'letter' || tree.kind === 'constant' || tree.kind === 'call';
   const text = formatOperand(operand, state.settings);
   const { line } = state.document;
@@ -223,7 +223,7 @@ export function levelToLine(state: State, level: number): Partial<State> {
 
 /** An operand put below the last value of a column, as text that is worth the same whatever the Shelf keeps later on. */
 function toColumn(state: State, operand: Operand<SavedValue>, column: string | null): Partial<State> {
-  const text = closedText(operand.made);
+  const text = closedText(operand.sourceText);
   return text !== null && text.length <= LONGEST_CELL
     ? appended(state, column, text)
     : workOn(state, workOfOperand(operand), (now, answer) => appended(now, column, shortText(answer)));

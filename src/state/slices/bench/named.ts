@@ -18,8 +18,8 @@ const missing = (name: string): Named => fail(withSpan({ code: 'undefined-name',
 /** What a place of the Shelf holds, told by its name. Problems: `undefined-name` where it holds nothing. */
 export function fromRegister({ document }: Pick<State, 'document'>, name: string): Named {
   const kept = document.shelf[name];
-  const made = registerText(name);
-  return kept === undefined ? missing(made) : succeed({ value: kept.value, made, percent: null });
+  const sourceText = registerText(name);
+  return kept === undefined ? missing(sourceText) : succeed({ value: kept.value, sourceText, percent: null });
 }
 
 /** The operand that a name stands for at this moment: what is kept under it, the last answer, a constant, an open letter. */
@@ -30,7 +30,7 @@ export function named(state: State, tree: Tree): Named {
   switch (tree.name) {
     case 'Ans':
       if (document.ans === null) return missing('Ans');
-      return succeed({ value: document.ans, made: ansText(document), percent: null });
+      return succeed({ value: document.ans, sourceText: ansText(document), percent: null });
     case 'total':
       return fromRegister(state, 'total');
     case 'i':

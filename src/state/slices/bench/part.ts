@@ -47,10 +47,10 @@ type BenchDocument = Readonly<{
 const isValue = (saved: SavedValue): boolean => decode(saved) !== null;
 
 /** Whether an operand can be worked with: its value is one, and its texts can be read. */
-const isSound = ({ value, made, percent }: SavedOperand): boolean =>
+const isSound = ({ value, sourceText, percent }: SavedOperand): boolean =>
   (value === null || isValue(value)) &&
-  isReadable(made) &&
-  (percent === null || ((percent.value === null || isValue(percent.value)) && isReadable(percent.made)));
+  isReadable(sourceText) &&
+  (percent === null || ((percent.value === null || isValue(percent.value)) && isReadable(percent.sourceText)));
 
 const isSoundRunning = ({ shown, repeat, frames, entry }: SavedRunning): boolean =>
   (shown === null || isSound(shown)) &&
@@ -64,7 +64,7 @@ function operands(found: unknown, aside: Aside): SavedOperand[] {
   for (const [i, part] of aside.list('stack', '', found).entries()) {
     const operand = i < MOST_LEVELS ? readAs(operandSchema, part) : null;
     if (operand !== null && isSound(operand)) made.push(operand);
-    else aside.put('level', `${i + 1}`, memberOf(part, 'made'), part);
+    else aside.put('level', `${i + 1}`, memberOf(part, 'sourceText'), part);
   }
   return made;
 }
@@ -75,6 +75,33 @@ function entry(found: unknown, aside: Aside): string {
   aside.put('level', '', found, found);
   return '';
 }
+
+/** Before version 8 the text that an operand came from was called otherwise. */
+const renamedText = (found: unknown): unknown => {
+  if (!isObject(found) || !('made' in found)) return found;
+  const { made, percent, ...rest } = found;
+  return { ...rest, sourceText: made, percent: renamedText(percent) };
+};
+const renamedTexts = (found: unknown): unknown => (Array.isArray(found) ? found.map(renamedText) : found);
+
+const renamedRunning = (found: unknown): unknown => {
+  if (!isObject(found)) return found;
+  const { shown, repeat, frames } = found;
+  const pending = (one: unknown): unknown => (isObject(one) ? { ...one, left: renamedText(one['left']) } : one);
+  return {
+    ...found,
+    shown: renamedText(shown),
+    repeat: isObject(repeat) ? { ...repeat, right: renamedText(repeat['right']) } : repeat,
+    frames: Array.isArray(frames)
+      ? frames.map((frame: unknown) => (Array.isArray(frame) ? frame.map(pending) : frame))
+      : frames,
+  };
+};
+
+const renamedStack = (found: unknown): unknown =>
+  isObject(found)
+    ? { ...found, levels: renamedTexts(found['levels']), operands: renamedTexts(found['operands']) }
+    : found;
 
 const line: SavedPart<z.infer<typeof writtenLineSchema>> = {
   schema: writtenLineSchema,
@@ -98,9 +125,10 @@ const running: SavedPart<SavedRunning> = {
   salvaged: (found, aside) => {
     const made = readAs(runningSchema, found);
     if (made !== null && isSoundRunning(made)) return made;
-    aside.put('running', '', memberOf(memberOf(found, 'shown'), 'made'), found);
+    aside.put('running', '', memberOf(memberOf(found, 'shown'), 'sourceText'), found);
     return EMPTY_RUNNING as unknown as SavedRunning;
   },
+  migrations: { 4: () => EMPTY_RUNNING, 8: renamedRunning },
 };
 
 const stack: SavedPart<SavedStack> = {
@@ -117,6 +145,7 @@ const stack: SavedPart<SavedStack> = {
       operands: operands(found['operands'], aside),
     };
   },
+  migrations: { 4: () => EMPTY_STACK, 8: renamedStack },
 };
 
 const ans: SavedPart<SavedValue | null> = {

@@ -87,18 +87,18 @@ function replaced(tree: Tree, name: string, instead: Tree): Tree {
 
 /** How something was made, told without a place that is about to hold something else. */
 export function inlined<O extends Operand<SavedValue>>(operand: O, name: string, kept: Kept<SavedValue>): O {
-  const freeze = (made: string): string => {
-    if (!made.includes(kindOf(name) === 'slot' ? 'slot' : name)) return made;
-    const tree = treeOf(made);
+  const freeze = (text: string): string => {
+    if (!text.includes(kindOf(name) === 'slot' ? 'slot' : name)) return text;
+    const tree = treeOf(text);
     // Where the expression grows too long to be told, its digits may not.
     for (const instead of [keptText(kept), kept.full]) {
       const told = toldText(replaced(tree, name, treeOf(instead)));
       if (told.ok) return told.value;
     }
-    return made;
+    return text;
   };
-  const made = freeze(operand.made);
-  const percent = operand.percent && { ...operand.percent, made: freeze(operand.percent.made) };
-  const isSame = made === operand.made && percent?.made === operand.percent?.made;
-  return isSame ? operand : { ...operand, made, percent };
+  const sourceText = freeze(operand.sourceText);
+  const percent = operand.percent && { ...operand.percent, sourceText: freeze(operand.percent.sourceText) };
+  const isSame = sourceText === operand.sourceText && percent?.sourceText === operand.percent?.sourceText;
+  return isSame ? operand : { ...operand, sourceText, percent };
 }

@@ -16,7 +16,7 @@ export const formatTree = (tree: Tree, { display, impliedFirst }: Settings): str
 
 /** The state that waits for an operation on values. */
 export function workOn(state: State, work: Calculation<SavedValue>, land: PendingWork<State>['land']): Partial<State> {
-  const text = formatTree(work.made, state.settings);
+  const text = formatTree(work.written, state.settings);
   const bound = work.bound.map((saved) => valueOf(saved)!);
   const request: WorkRequest = { ...requestFor(text, state), tries: {}, work: work.work, bound };
   return { work: { request, land }, waiting: [], refused: null, notice: null };
@@ -24,4 +24,4 @@ export function workOn(state: State, work: Calculation<SavedValue>, land: Pendin
 
 /** How an operand was made, as it is written under the settings. */
 export const formatOperand = (operand: Operand<SavedValue>, settings: Settings): string =>
-  formatTree(treeOf(operand.made), settings);
+  formatTree(treeOf(operand.sourceText), settings);

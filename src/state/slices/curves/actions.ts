@@ -53,9 +53,9 @@ export function toCanonicalText(
 const freeId = (functions: readonly DrawnFunction[]): string =>
   `f${1 + functions.reduce((most, { id }) => Math.max(most, Number(id.slice(1)) || 0), 0)}`;
 
-/** The look that the fewest functions have. */
+/** The style that the fewest functions have. */
 function freeStyle(functions: readonly DrawnFunction[]): number {
-  const counts = Array.from({ length: MOST_LOOKS }, (_, look) => functions.filter((f) => f.look === look).length);
+  const counts = Array.from({ length: MOST_LOOKS }, (_, style) => functions.filter((f) => f.style === style).length);
   return counts.indexOf(Math.min(...counts));
 }
 
@@ -66,7 +66,7 @@ const freeName = (functions: readonly DrawnFunction[]): string =>
 export function withFunction(curves: SavedCurves, text: string): SavedCurves | null {
   const { functions } = curves;
   if (functions.length >= MOST_FUNCTIONS) return null;
-  const made = { id: freeId(functions), name: freeName(functions), text, look: freeStyle(functions), on: true };
+  const made = { id: freeId(functions), name: freeName(functions), text, style: freeStyle(functions), on: true };
   return { ...curves, functions: [...functions, made] };
 }
 
@@ -101,7 +101,7 @@ export const curveActions = (change: Change): CurveActions => ({
       const { functions } = state.document.curves;
       const at = functions.findIndex((f) => f.id === id);
       if (functions.length >= MOST_FUNCTIONS || at < 0) return { notice: notice('functions-full') };
-      const made = { ...functions[at]!, id: freeId(functions), name: freeName(functions), look: freeStyle(functions) };
+      const made = { ...functions[at]!, id: freeId(functions), name: freeName(functions), style: freeStyle(functions) };
       return withCurves(state, 'function', { functions: functions.toSpliced(at + 1, 0, made) });
     }),
   moveFunction: (id, by) =>

@@ -27,7 +27,7 @@ test('written, switched, copied, moved, removed, each taken back in turn', () =>
   act(() => removeFunction('f2'));
   expect(texts()).toEqual(['f:x^2:false', 'h:1/x:true']);
   // Looks and names are the first that are free.
-  expect(new Set(store.getState().document.curves.functions.map(({ look }) => look)).size).toBe(2);
+  expect(new Set(store.getState().document.curves.functions.map(({ style }) => style)).size).toBe(2);
   for (const before of seen.reverse()) {
     press({ type: 'undo' });
     expect(texts()).toEqual(before);
@@ -51,12 +51,12 @@ test('a view is undone and kept with the notebook; clearing removes functions an
 test.each([
   [
     'a function that cannot be read',
-    { functions: ['x+', 'x'].map((text, i) => ({ id: `f${i}`, name: 'f', text, look: 0, on: true })) },
+    { functions: ['x+', 'x'].map((text, i) => ({ id: `f${i}`, name: 'f', text, style: 0, on: true })) },
     [['f1'], null, ['function']],
   ],
   [
     'two functions with one id',
-    { functions: [0, 1].map((look) => ({ id: 'f1', name: 'f', text: 'x', look, on: true })) },
+    { functions: [0, 1].map((style) => ({ id: 'f1', name: 'f', text: 'x', style, on: true })) },
     [['f1', 'f2'], null, []],
   ],
   ['a view turned round', { view: { xFrom: 1, xTo: 0, yFrom: 0, yTo: 1 } }, [[], null, ['view']]],
@@ -86,7 +86,7 @@ test('names and looks that are tried one after another are one step; texts are w
   const count = () => store.getState().history.past.length;
   const begun = count();
   for (const name of ['t', 'ti', 'tide']) changeFunction('f1', { name });
-  for (const look of [1, 2, 3]) changeFunction('f1', { look });
+  for (const style of [1, 2, 3]) changeFunction('f1', { style });
   for (const unit of ['m', 'm/', 'm/s']) setAxis('y', { unit });
   expect(count() - begun).toBe(3);
   changeFunction('f1', { text: 'x^2' });

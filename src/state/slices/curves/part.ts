@@ -10,7 +10,7 @@ import {
   viewSchema,
 } from '@/core/notebook/curves';
 import type { DrawnFunction, SavedCurves } from '@/core/notebook/curves';
-import { memberOf, nameOf, readAs, withMore, withOwnIds } from '@/state/kernel/found';
+import { isObject, memberOf, nameOf, readAs, withMore, withOwnIds } from '@/state/kernel/found';
 import type { Old } from '@/state/kernel/found';
 import { defineSlice } from '@/state/kernel/slice';
 import type { SavedPart } from '@/state/kernel/slice';
@@ -24,6 +24,12 @@ const FIRST_CURVES: Old = {
   x: { name: 'x', unit: '', ticks: 'decimal' },
   y: { name: 'y', unit: '', ticks: 'decimal' },
   table: { by: 'step', from: '-5', step: '1', to: '5', picked: [], exact: true },
+};
+
+const renamedStyle = (found: unknown): unknown => {
+  if (!isObject(found) || !('look' in found)) return found;
+  const { look, ...rest } = found;
+  return { ...rest, style: look };
 };
 
 const curvesPart: SavedPart<SavedCurves> = {
@@ -45,7 +51,14 @@ const curvesPart: SavedPart<SavedCurves> = {
       table: aside.or(readAs(valuesSchema, table), EMPTY_CURVES.table, 'table', table),
     };
   },
-  migrations: { 5: () => FIRST_CURVES, 6: (found) => withMore(found, { points: null }) },
+  migrations: {
+    5: () => FIRST_CURVES,
+    6: (found) => withMore(found, { points: null }),
+    8: (found) =>
+      isObject(found) && Array.isArray(found['functions'])
+        ? { ...found, functions: found['functions'].map(renamedStyle) }
+        : found,
+  },
 };
 
 const document: CurvesDocument = { curves: EMPTY_CURVES };

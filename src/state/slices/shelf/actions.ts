@@ -55,9 +55,9 @@ function atHand(state: State, source: Source | null): AtHand | null {
     const found = document.tape.find((l) => l.id === id);
     if (found?.value == null) return null;
     const { decimalSign, impliedFirst } = found;
-    const made = storedText(found.text, { display: { ...settings.display, decimalSign }, impliedFirst });
+    const sourceText = storedText(found.text, { display: { ...settings.display, decimalSign }, impliedFirst });
     const { value, full, forms } = found;
-    return { operand: { value, made, percent: null }, line: found.id, answer: { saved: value, full, forms } };
+    return { operand: { value, sourceText, percent: null }, line: found.id, answer: { saved: value, full, forms } };
   };
   const ofLevel = (level: number): AtHand | null => {
     const operand = levelOf(state, level);
@@ -69,7 +69,7 @@ function atHand(state: State, source: Source | null): AtHand | null {
       if (isEmptyLine(document.line)) return ofLine(document.tape.findLast((l) => l.value !== null)?.id);
       if (live.kind !== 'answer' || live.answer.saved === null) return null;
       return {
-        operand: { value: live.answer.saved, made: storedText(lineText(state), settings), percent: null },
+        operand: { value: live.answer.saved, sourceText: storedText(lineText(state), settings), percent: null },
         line: null,
         answer: live.answer,
       };
@@ -96,7 +96,7 @@ const empty = (state: State, name: string): Partial<State> => {
 /** Keeps what is at hand; where its forms are not known yet, it is worked out for them. */
 function keeping(state: State, place: string, hand: AtHand, now: number): Partial<State> {
   const keptBy = (then: State, answer: Known): Partial<State> => {
-    const kept = keptOf(then, answer, hand.operand.made, hand.line, now);
+    const kept = keptOf(then, answer, hand.operand.sourceText, hand.line, now);
     if (kept === null) return { notice: notice('nothing-to-keep') };
     const shelf = keep(then.document.shelf, place, kept);
     return {
@@ -121,16 +121,16 @@ function changing(
   const builder = new Builder<SavedValue>();
   const left = builder.shown(
     before === undefined
-      ? { value: null, made: '0', percent: null }
-      : { value: before.value, made: registerText(place), percent: null },
+      ? { value: null, sourceText: '0', percent: null }
+      : { value: before.value, sourceText: registerText(place), percent: null },
   );
   const pair = together(([a, b]) => binaryTree(changesBy[operation], a!, b!), [left, builder.operand(hand.operand)]);
   return workOn(state, builder.done(pair), (then, answer) => {
     // How the place came about is told without its own name.
     const told = before === undefined ? treeOf('0') : treeOf(lastingOf(before));
-    const from = binaryTree(changesBy[operation], told, treeOf(hand.operand.made));
+    const from = binaryTree(changesBy[operation], told, treeOf(hand.operand.sourceText));
     const isFirst = before === undefined && operation === 'addTo';
-    const made = isFirst ? hand.operand.made : madeText(from, shortText(answer));
+    const made = isFirst ? hand.operand.sourceText : madeText(from, shortText(answer));
     const kept = keptOf(then, answer, made, hand.line, now);
     if (kept === null) return { notice: notice('nothing-to-keep') };
     return {
@@ -152,7 +152,7 @@ function recalling(state: State, operation: 'recall' | 'recallValue', place: str
   const operand = fromRegister(state, place);
   if (kept === undefined || !operand.ok) return empty(state, place);
   if (settings.style !== 'written') {
-    const taken = operation === 'recall' ? operand.value : { ...operand.value, made: keptText(kept) };
+    const taken = operation === 'recall' ? operand.value : { ...operand.value, sourceText: keptText(kept) };
     return recalledInto(state, taken, (running) => given(running, taken));
   }
   const text = operation === 'recall' ? registerText(place) : keptText(kept);

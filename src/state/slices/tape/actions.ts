@@ -82,8 +82,7 @@ export function tapeActions(change: Change): TapeActions {
         if (found.value === null) return {};
         const { document, settings } = state;
         if (settings.style !== 'written') {
-          const made = lineSubstitution(found);
-          const taken = { value: found.value, made, percent: null };
+          const taken = { value: found.value, sourceText: lineSubstitution(found), percent: null };
           return recalledInto(state, taken, (running) => given(running, taken));
         }
         const options = optionsOf(settings);
