@@ -55,9 +55,9 @@ export const GROUP = '\u2009';
 /** Threes counted from the end. A pattern that looks ahead to the end would take as long as the square of the digits. */
 function byThrees(signed: string): string {
   const [, sign, digits] = /^(\D*)(\d*)$/.exec(signed) ?? ['', signed, ''];
-  const first = digits!.length % 3;
-  const threes = digits!.slice(first).match(/\d{3}/g) ?? [];
-  return sign! + (first === 0 ? threes : [digits!.slice(0, first), ...threes]).join(GROUP);
+  const first = digits.length % 3;
+  const threes = digits.slice(first).match(/\d{3}/g) ?? [];
+  return sign + (first === 0 ? threes : [digits.slice(0, first), ...threes]).join(GROUP);
 }
 
 /** Groups the digits of a number with a point by threes, from five digits on (ISO 80000-1, 7.3.1); recurring blocks stay together. */

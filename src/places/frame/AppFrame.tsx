@@ -74,7 +74,7 @@ export function AppFrame({ children }: Readonly<{ children: ReactNode }>) {
     if (!isReady) return undefined;
     // The address is that of the place again once the link was taken up.
     const take = () => {
-      if (openLink()) router.replace((place?.path ?? '/'));
+      if (openLink()) router.replace(place?.path ?? '/');
     };
     take();
     return onFragment(take);
