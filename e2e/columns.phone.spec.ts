@@ -67,7 +67,7 @@ test('mussels in classes: their histogram by its bounds, a bar read, and their s
   await columns.take('Mussels', MUSSELS);
   await columns.panel('Summary');
   await columns.press('Frequencies, classes, quartiles');
-  await page.getByRole('group', { name: 'Frequencies' }).getByRole('button', { name: 'shells' }).tap();
+  await page.getByRole('radiogroup', { name: 'Frequencies' }).getByRole('radio', { name: 'shells' }).tap();
   await columns.press('lower bounds');
   await expect(page.getByText('45 is proposed, 5 wide as the others.')).toBeVisible();
   await columns.press('both bounds');
@@ -154,7 +154,7 @@ test('rows are inserted, moved, deleted and sorted, whole', async ({ page }) => 
   await columns.press('Move the row down');
   await expect.poll(rows).toBe('1 10 3 30 2 20 _ _');
   await columns.press('Sort');
-  await page.getByRole('dialog').getByRole('button', { name: 'Largest first' }).tap();
+  await page.getByRole('dialog').getByRole('radio', { name: 'Largest first' }).tap();
   await page.getByRole('dialog').getByRole('button', { name: 'Sort', exact: true }).tap();
   await expect.poll(rows).toBe('3 30 2 20 1 10 _ _');
   await page.getByRole('rowheader', { name: '2', exact: true }).tap();

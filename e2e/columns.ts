@@ -13,7 +13,8 @@ export class ColumnsPage {
 
   /** Presses a button by its name, with a finger or the mouse. */
   async press(name: string | RegExp): Promise<void> {
-    await this.page.getByRole('button', { name, exact: true }).first().click();
+    const one = { name, exact: true };
+    await this.page.getByRole('button', one).or(this.page.getByRole('radio', one)).first().click();
   }
 
   /** A table of values as they would be pasted, and its name. */

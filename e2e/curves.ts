@@ -17,7 +17,8 @@ export class CurvesPage {
 
   /** Presses a button by its name, with a finger or the mouse. */
   async press(name: string): Promise<void> {
-    await this.page.getByRole('button', { name, exact: true }).first().click();
+    const one = { name, exact: true };
+    await this.page.getByRole('button', one).or(this.page.getByRole('radio', one)).first().click();
   }
 
   /** Taps keys of the editor by their spoken names. */

@@ -92,7 +92,7 @@ test('ends of the view are expressions; what cannot be read is named and nothing
   await expect(page.getByRole('alert')).toContainText('x to: this cannot be read');
   await expect(from).toHaveValue('-2pi');
   await page.getByRole('textbox', { name: 'x to' }).fill('2pi');
-  await page.getByRole('group', { name: 'x: Marks' }).getByRole('button', { name: 'Multiples of π' }).click();
+  await page.getByRole('radiogroup', { name: 'x: Marks' }).getByRole('radio', { name: 'Multiples of π' }).click();
   await curves.press('Show this view');
   await curves.told(/x from -2pi to 2pi/);
 });

@@ -112,8 +112,8 @@ test('π under degrees is pointed out; display and decimal sign change what is s
   await page.keyboard.press('Escape');
   await bench.type('12345.678');
   await page.getByRole('button', { name: /^Number display/ }).click();
-  await page.getByRole('button', { name: 'Scientific' }).click();
-  await page.getByRole('button', { name: 'Comma 1,5' }).click();
+  await page.getByRole('radio', { name: 'Scientific' }).click();
+  await page.getByRole('radio', { name: 'Comma 1,5' }).click();
   await page.getByRole('switch', { name: 'Group digits' }).click();
   for (let i = 0; i < 6; i += 1) await page.getByRole('button', { name: 'Fewer digits' }).click();
   await page.keyboard.press('Escape');

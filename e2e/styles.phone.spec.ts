@@ -137,7 +137,7 @@ test('the Shelf: kept, added to, replaced and undone, recalled as a value, clear
   const keepIn = async (place: RegExp | string, operation = 'Keep') => {
     await bench.tap('keep');
     if (operation !== 'Keep')
-      await page.getByRole('dialog').getByRole('button', { name: operation, exact: true }).tap();
+      await page.getByRole('dialog').getByRole('radio', { name: operation, exact: true }).tap();
     await page.getByRole('dialog').getByRole('button', { name: place }).tap();
   };
   await bench.tap('1', '7', 'fraction', '6', 'equals');
@@ -170,13 +170,13 @@ test('settings show what they do as they are set, and can be reset and put back'
   await bench.open();
   await page.getByRole('button', { name: /^Number display/ }).tap();
   await expect(page.getByText('sin 30 = 1/2')).toBeVisible();
-  await page.getByRole('button', { name: 'gradians' }).tap();
+  await page.getByRole('radio', { name: 'gradians' }).tap();
   await expect(page.getByText(/sin 30 ≈ 0\.453/)).toBeVisible();
-  await page.getByRole('button', { name: 'As a mixed number' }).tap();
+  await page.getByRole('radio', { name: 'As a mixed number' }).tap();
   await expect(page.getByText('17/6 = 2 5/6').first()).toBeVisible();
-  await page.getByRole('button', { name: 'Left to right' }).tap();
+  await page.getByRole('radio', { name: 'Left to right' }).tap();
   await expect(page.getByText('2 + 3 × 4 = 20')).toBeVisible();
-  await page.getByRole('button', { name: '150 %' }).tap();
+  await page.getByRole('radio', { name: '150 %' }).tap();
   await page.getByRole('button', { name: 'Reset all settings' }).tap();
   await expect(page.getByText('sin 30 = 1/2')).toBeVisible();
   await page.getByRole('button', { name: 'Put mine back' }).tap();

@@ -44,7 +44,7 @@ for (const theme of ['Light', 'Dark', 'High contrast'])
     await bench.open();
     const clean = async () => expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
     await page.getByRole('button', { name: /^Number display/ }).click();
-    await page.getByRole('button', { name: theme, exact: true }).click();
+    await page.getByRole('radio', { name: theme, exact: true }).click();
     await clean();
     await page.keyboard.press('Escape');
     await bench.chooseStyle('Running');

@@ -41,6 +41,7 @@ export const words = {
   notLoaded: 'This part of Ulkav could not be loaded. Check the network, then try again; everything else goes on.',
   tryAgain: 'Try again',
   loading: 'Loading …',
+  whatToDo: 'What to do',
   noPlace: 'Nothing stands at this address. What you have is still here.',
   toBench: 'To the Bench',
   setAside: 'Set aside',

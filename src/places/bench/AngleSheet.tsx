@@ -5,9 +5,9 @@ import { quadrantText, words } from '@/text/labels';
 import { problemText } from '@/text/problems';
 import type { AngleForms } from '@/state/background';
 import { AngleDial } from '@/ui/angle/AngleDial';
-import { Choice } from '@/ui/control/Choice';
+import { Choice } from '@/ui/kit/Choice';
 import { FormValue } from '@/ui/line/ResultForms';
-import { Sheet } from '@/ui/sheet/Sheet';
+import { Panel } from '@/ui/kit/Panel';
 import { Words } from '@/ui/theme/text';
 import { useLineRequest } from './line-ref';
 import type { LineRef } from './sheets';
@@ -42,7 +42,7 @@ export function AngleSheet({ of, onClose }: Readonly<{ of: LineRef; onClose: () 
   const angles = result?.ok ? result.value : [];
   const view = angles[Number(at)] ?? angles[0];
   return (
-    <Sheet title={words.angleView} onClose={onClose}>
+    <Panel title={words.angleView} onClose={onClose}>
       {result === null ? <Words tone="muted">{words.working}</Words> : null}
       {result !== null && !result.ok ? <Words tone="accent">{problemText(result.problem)}</Words> : null}
       {result?.ok && angles.length === 0 ? <Words tone="muted">{words.noAngle}</Words> : null}
@@ -66,6 +66,6 @@ export function AngleSheet({ of, onClose }: Readonly<{ of: LineRef; onClose: () 
           {view.toAxis === null ? null : <AngleRow name={words.toAxis} forms={view.toAxis} />}
         </View>
       )}
-    </Sheet>
+    </Panel>
   );
 }

@@ -24,7 +24,7 @@ import { useTypingAnywhere } from './use-typing-anywhere';
 type Explained = Readonly<{ id: KeyId; by: 'point' | 'hold' }> | null;
 
 /** Panels come when the first of them is opened. */
-const BenchSheets = later(async () => (await import('./BenchSheets')).BenchSheets);
+const BenchSheets = later(async () => (await import('@/places/beside-the-bench')).BenchSheets);
 
 /** The calculating place: the tape, the line being written, the keys. */
 export function Bench() {

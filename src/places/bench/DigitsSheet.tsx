@@ -3,9 +3,9 @@ import type { OwnDigits } from '@/core/notebook/schema';
 import { useStore } from '@/state/app-store';
 import { words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
-import { Choice } from '@/ui/control/Choice';
+import { Choice } from '@/ui/kit/Choice';
 import { Stepper } from '@/ui/control/Stepper';
-import { Sheet } from '@/ui/sheet/Sheet';
+import { Panel } from '@/ui/kit/Panel';
 import { Words } from '@/ui/theme/text';
 
 /** Places or significant figures for the line being written alone. */
@@ -15,7 +15,7 @@ export function DigitsSheet({ onClose }: Readonly<{ onClose: () => void }>) {
   const { setOwnDigits } = useStore.getState();
   const now: OwnDigits = own ?? { mode: display.mode, digits: display.digits };
   return (
-    <Sheet title={words.ownDigits} onClose={onClose}>
+    <Panel title={words.ownDigits} onClose={onClose}>
       <Words tone="muted">{words.ownDigitsNote}</Words>
       <Choice
         title={words.roundTo}
@@ -37,6 +37,6 @@ export function DigitsSheet({ onClose }: Readonly<{ onClose: () => void }>) {
       <Button isDisabled={own === null} onPress={() => setOwnDigits(null)}>
         {words.digitsAsSet}
       </Button>
-    </Sheet>
+    </Panel>
   );
 }

@@ -4,7 +4,7 @@ import { useStore } from '@/state/app-store';
 import { styleNames, styleNotes } from '@/text/entry-labels';
 import { words } from '@/text/labels';
 import { Pressable } from '@/ui/control/Pressable';
-import { Sheet } from '@/ui/sheet/Sheet';
+import { Panel } from '@/ui/kit/Panel';
 import { Words } from '@/ui/theme/text';
 
 /** Chooses how keys are entered. What was begun in another style stays there. */
@@ -12,7 +12,7 @@ export function EntryStyleSheet({ onClose }: Readonly<{ onClose: () => void }>) 
   const style = useStore((s) => s.settings.style);
   const { set } = useStore.getState();
   return (
-    <Sheet title={words.entryStyle} onClose={onClose}>
+    <Panel title={words.entryStyle} onClose={onClose}>
       <View role="group" aria-label={words.entryStyle} gap="$2">
         {entryStyles.map((id) => (
           <Pressable
@@ -37,6 +37,6 @@ export function EntryStyleSheet({ onClose }: Readonly<{ onClose: () => void }>) 
           </Pressable>
         ))}
       </View>
-    </Sheet>
+    </Panel>
   );
 }

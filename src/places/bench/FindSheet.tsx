@@ -7,10 +7,10 @@ import { useStore } from '@/state/app-store';
 import { keyText } from '@/text/keys';
 import { words } from '@/text/labels';
 import { findKeys } from '@/text/search';
-import { Field } from '@/ui/control/Field';
+import { Field } from '@/ui/kit/Field';
 import { Pressable } from '@/ui/control/Pressable';
 import { Face } from '@/ui/key/Face';
-import { Sheet } from '@/ui/sheet/Sheet';
+import { Panel } from '@/ui/kit/Panel';
 import { Words } from '@/ui/theme/text';
 
 /** Finds keys and functions by plain words, tells what they do, and puts them into the line. */
@@ -30,7 +30,7 @@ export function FindSheet({
   };
   const first = found.find((id) => !isLacking(id));
   return (
-    <Sheet title={words.findTitle} onClose={onClose}>
+    <Panel title={words.findTitle} onClose={onClose}>
       <Field
         name={words.findTitle}
         isHidden
@@ -82,6 +82,6 @@ export function FindSheet({
           );
         })}
       </View>
-    </Sheet>
+    </Panel>
   );
 }

@@ -7,9 +7,9 @@ import { useStore } from '@/state/app-store';
 import { keyedName } from '@/text/keys';
 import { words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
-import { Choice } from '@/ui/control/Choice';
+import { Choice } from '@/ui/kit/Choice';
 import { KeyStrip } from '@/ui/key/KeyStrip';
-import { Sheet } from '@/ui/sheet/Sheet';
+import { Panel } from '@/ui/kit/Panel';
 import { Words } from '@/ui/theme/text';
 import { copy } from './copying';
 import { keysOf, useLineRequest, writtenOf } from './line-ref';
@@ -30,7 +30,7 @@ export function KeysSheet({ of, onReplay, onClose }: Props) {
     .filter((k) => k !== null)
     .map(keyedName);
   return (
-    <Sheet title={words.keyLog} onClose={onClose}>
+    <Panel title={words.keyLog} onClose={onClose}>
       <Words>{text}</Words>
       {keyed === null || keyed.length === 0 ? (
         <Words tone="muted">{words.noKeyLog}</Words>
@@ -84,6 +84,6 @@ export function KeysSheet({ of, onReplay, onClose }: Props) {
           {words.copyLink}
         </Button>
       </View>
-    </Sheet>
+    </Panel>
   );
 }

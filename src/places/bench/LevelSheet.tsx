@@ -13,7 +13,7 @@ import { words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
 import { MadeText } from '@/ui/keyed/MadeText';
 import { ResultForms } from '@/ui/line/ResultForms';
-import { Sheet } from '@/ui/sheet/Sheet';
+import { Panel } from '@/ui/kit/Panel';
 import { Words } from '@/ui/theme/text';
 import { copy } from './copying';
 
@@ -34,7 +34,7 @@ export function LevelSheet({ level, onClose }: Readonly<{ level: number; onClose
     act();
   };
   return (
-    <Sheet title={`${words.thisLevel}: ${level}`} onClose={onClose}>
+    <Panel title={`${words.thisLevel}: ${level}`} onClose={onClose}>
       <View gap="$1">
         <Words size="medium" tone="muted">
           {words.made}
@@ -63,7 +63,7 @@ export function LevelSheet({ level, onClose }: Readonly<{ level: number; onClose
           )}
         </View>
       </View>
-    </Sheet>
+    </Panel>
   );
 }
 
@@ -75,7 +75,7 @@ export function PickSheet() {
   const { pick, ask, press } = useStore.getState();
   const { levels } = entered(stack, settings.depth);
   return (
-    <Sheet title={words.pickLevel} onClose={() => ask(null)} onType={(text) => press({ type: 'type', text })}>
+    <Panel title={words.pickLevel} onClose={() => ask(null)} onType={(text) => press({ type: 'type', text })}>
       <Words tone="muted">{words.pickNote}</Words>
       <View gap="$1">
         {levels.map((operand, i) => {
@@ -89,6 +89,6 @@ export function PickSheet() {
           );
         })}
       </View>
-    </Sheet>
+    </Panel>
   );
 }

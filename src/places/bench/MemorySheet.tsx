@@ -6,9 +6,9 @@ import type { Source } from '@/state/slices/shelf/moment';
 import { operationNames, operationNotes, registerTile } from '@/text/entry-labels';
 import { words } from '@/text/labels';
 import { registerName } from '@/text/registers';
-import { Button } from '@/ui/control/Button';
 import { RegisterTile } from '@/ui/keyed/RegisterTile';
-import { Sheet } from '@/ui/sheet/Sheet';
+import { Panel } from '@/ui/kit/Panel';
+import { Radios } from '@/ui/kit/Radios';
 import { Words } from '@/ui/theme/text';
 
 type Props = Readonly<{ operation: MemoryOperation; source: Source | null }>;
@@ -37,18 +37,17 @@ export function MemorySheet({ operation, source }: Props) {
   // A line of the tape, or a level, can be kept or worked with; it recalls and clears nothing.
   const operations = memoryOperations.filter((d) => source === null || !['recall', 'recallValue', 'clear'].includes(d));
   return (
-    <Sheet title={operationNames[operation]} onClose={() => ask(null)} onType={(text) => press({ type: 'type', text })}>
-      <View flexDirection="row" flexWrap="wrap" gap="$1">
-        {operations.map((d) => (
-          <Button key={d} isPressed={d === operation} onPress={() => ask({ for: d, source })}>
-            {operationNames[d]}
-          </Button>
-        ))}
-      </View>
+    <Panel title={operationNames[operation]} onClose={() => ask(null)} onType={(text) => press({ type: 'type', text })}>
+      <Radios
+        name={words.whatToDo}
+        options={operations.map((d) => ({ id: d, name: operationNames[d] }))}
+        chosen={operation}
+        onChoose={(d) => ask({ for: d, source })}
+      />
       <Words tone="muted">{operationNotes[operation]}</Words>
       {grid(words.slots, slotNames, 5)}
       {grid(words.letters, letterNames, 7)}
       {grid(words.runningTotal, [TOTAL], 1)}
-    </Sheet>
+    </Panel>
   );
 }

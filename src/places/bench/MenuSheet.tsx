@@ -10,7 +10,7 @@ import { notice } from '@/state/slices/notice';
 import { keyTexts } from '@/text/keys';
 import { words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
-import { Sheet } from '@/ui/sheet/Sheet';
+import { Panel } from '@/ui/kit/Panel';
 import { CopyButtons } from './CopyButtons';
 import { copy } from './copying';
 import { writtenNow } from './line-ref';
@@ -41,7 +41,7 @@ export function MenuSheet({ onPress, onOpen, onClose }: Props) {
     else pasteInto(text, '');
   };
   return (
-    <Sheet title={words.menu} onClose={onClose}>
+    <Panel title={words.menu} onClose={onClose}>
       <View flexDirection="row" flexWrap="wrap" gap="$2">
         <Button onPress={() => onPress({ type: 'edit', command: 'selectAll' })}>{words.selectAll}</Button>
         <Button isDisabled={selected === null} onPress={() => void copy(selected ?? '')}>
@@ -70,6 +70,6 @@ export function MenuSheet({ onPress, onOpen, onClose }: Props) {
         <Button onPress={() => onOpen({ sheet: 'class', of: 'now' })}>{words.forClass}</Button>
       </View>
       <CopyButtons line={writtenNow()} answer={null} onDone={onClose} />
-    </Sheet>
+    </Panel>
   );
 }

@@ -2,7 +2,7 @@ import { View } from '@tamagui/core';
 import { useStore } from '@/state/app-store';
 import { words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
-import { Sheet } from '@/ui/sheet/Sheet';
+import { Panel } from '@/ui/kit/Panel';
 import { Words } from '@/ui/theme/text';
 
 /** Asks which number a pasted one with separators is. */
@@ -11,7 +11,7 @@ export function PasteSheet() {
   const { choosePaste } = useStore.getState();
   if (question === null) return null;
   return (
-    <Sheet title={words.pasteTitle} onClose={() => choosePaste(null)}>
+    <Panel title={words.pasteTitle} onClose={() => choosePaste(null)}>
       <Words>{question.pasted}</Words>
       <View gap="$2">
         {question.choices.map((choice) => (
@@ -23,6 +23,6 @@ export function PasteSheet() {
           {words.pasteAsIs}
         </Button>
       </View>
-    </Sheet>
+    </Panel>
   );
 }

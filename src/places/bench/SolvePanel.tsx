@@ -6,7 +6,7 @@ import { requestOf } from '@/state/slices/bench/live';
 import { hiddenRoots, solveForName, solutionButton, withinText, words } from '@/text/labels';
 import type { SolutionView, SolvedLine } from '@/state/background';
 import { Button } from '@/ui/control/Button';
-import { Field } from '@/ui/control/Field';
+import { Field } from '@/ui/kit/Field';
 import { FormValue } from '@/ui/line/ResultForms';
 import { Words } from '@/ui/theme/text';
 import { rangeText, solvedAnswer } from './solved-answer';

@@ -7,7 +7,7 @@ import type { LineRequest } from '@/state/background';
 import { Button } from '@/ui/control/Button';
 import { Formula } from '@/ui/formula/Formula';
 import { CORE_SPELLING, typeset } from '@/ui/formula/typeset';
-import { Sheet } from '@/ui/sheet/Sheet';
+import { Panel } from '@/ui/kit/Panel';
 import { Words } from '@/ui/theme/text';
 import { copy } from './copying';
 import { useAnswer } from '@/state/use-task';
@@ -19,7 +19,7 @@ export function StepsSheet({ request, onClose }: Readonly<{ request: LineRequest
   const result = useAnswer('steps', request);
   const steps = result?.ok ? result.value.steps : [];
   return (
-    <Sheet title={words.steps} onClose={onClose}>
+    <Panel title={words.steps} onClose={onClose}>
       {result === null ? <Words tone="muted">{words.working}</Words> : null}
       {result !== null && !result.ok ? <Words tone="accent">{problemText(result.problem)}</Words> : null}
       {steps.length === 0 ? null : (
@@ -63,6 +63,6 @@ export function StepsSheet({ request, onClose }: Readonly<{ request: LineRequest
           </Button>
         </>
       )}
-    </Sheet>
+    </Panel>
   );
 }

@@ -4,9 +4,9 @@ import { LONGEST_NOTE } from '@/core/notebook/schema';
 import { useStore } from '@/state/app-store';
 import { words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
-import { Field } from '@/ui/control/Field';
+import { Field } from '@/ui/kit/Field';
 import { ResultForms } from '@/ui/line/ResultForms';
-import { Sheet } from '@/ui/sheet/Sheet';
+import { Panel } from '@/ui/kit/Panel';
 import { Words } from '@/ui/theme/text';
 import { CopyButtons } from './CopyButtons';
 import type { OpenSheet } from './sheets';
@@ -29,7 +29,7 @@ export function TapeLineSheet({ id, onOpen, onClose }: Props) {
     onClose();
   };
   return (
-    <Sheet title={words.lineActions} onClose={close}>
+    <Panel title={words.lineActions} onClose={close}>
       <View gap="$1">
         <Words>{line.text}</Words>
         {line.readAs === null ? null : (
@@ -63,6 +63,6 @@ export function TapeLineSheet({ id, onOpen, onClose }: Props) {
         shown={{ decimalSign: line.decimalSign, grouping }}
       />
       <CopyButtons line={line} answer={line} onDone={onClose} />
-    </Sheet>
+    </Panel>
   );
 }

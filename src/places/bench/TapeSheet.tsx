@@ -4,9 +4,9 @@ import type { TapeLine } from '@/core/notebook/schema';
 import { useStore } from '@/state/app-store';
 import { foundLines, words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
-import { Field } from '@/ui/control/Field';
-import { Toggle } from '@/ui/control/Toggle';
-import { Sheet } from '@/ui/sheet/Sheet';
+import { Field } from '@/ui/kit/Field';
+import { Toggle } from '@/ui/kit/Switch';
+import { Panel } from '@/ui/kit/Panel';
 import { TapeRow } from '@/ui/tape/TapeRow';
 import { Words } from '@/ui/theme/text';
 import { saveNotebook } from '@/places/files/notebook-file';
@@ -39,7 +39,7 @@ export function TapeSheet({ onOpen, onClose }: Readonly<{ onOpen: (id: string) =
     ? tape.filter((line) => (!onlyPinned || line.pinned) && matches(line, sought.trim())).reverse()
     : [];
   return (
-    <Sheet title={words.tape} onClose={onClose}>
+    <Panel title={words.tape} onClose={onClose}>
       <Field name={words.searchTape} value={sought} onChange={setSought} placeholder={words.searchTapeHint} />
       <Toggle title={words.onlyPinned} isOn={onlyPinned} onChange={setOnlyPinned} />
       {isSearching ? (
@@ -74,6 +74,6 @@ export function TapeSheet({ onOpen, onClose }: Readonly<{ onOpen: (id: string) =
       <Button isDisabled={tape.length === 0} onPress={() => then(clearTape)(undefined)}>
         {words.clearTape}
       </Button>
-    </Sheet>
+    </Panel>
   );
 }

@@ -3,7 +3,7 @@ import { useStore } from '@/state/app-store';
 import { requestOf } from '@/state/slices/bench/live';
 import { words } from '@/text/labels';
 import { problemText } from '@/text/problems';
-import { Field } from '@/ui/control/Field';
+import { Field } from '@/ui/kit/Field';
 import { FormValue } from '@/ui/line/ResultForms';
 import { Words } from '@/ui/theme/text';
 import { useAnswer, useRequest } from '@/state/use-task';

@@ -7,9 +7,9 @@ import { shownForm } from '@/state/slices/tape/line';
 import { problemText } from '@/text/problems';
 import { settingsText, words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
-import { Choice } from '@/ui/control/Choice';
+import { Choice } from '@/ui/kit/Choice';
 import { FormValue } from '@/ui/line/ResultForms';
-import { Sheet } from '@/ui/sheet/Sheet';
+import { Panel } from '@/ui/kit/Panel';
 import { Words } from '@/ui/theme/text';
 import { useAnswer, useRequest } from '@/state/use-task';
 
@@ -32,7 +32,7 @@ export function WorkAgainSheet({ line, onClose }: Readonly<{ line: TapeLine; onC
   const isSame = after !== null && after.text === before.text && after.exact === before.exact;
   const shown = { decimalSign: request.display.decimalSign, grouping: settings.display.grouping };
   return (
-    <Sheet title={words.workAgain} onClose={onClose}>
+    <Panel title={words.workAgain} onClose={onClose}>
       <Words>{line.text}</Words>
       <Choice
         title={words.inWhichSettings}
@@ -69,6 +69,6 @@ export function WorkAgainSheet({ line, onClose }: Readonly<{ line: TapeLine; onC
       >
         {words.putInPlace}
       </Button>
-    </Sheet>
+    </Panel>
   );
 }

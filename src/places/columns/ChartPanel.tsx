@@ -10,8 +10,9 @@ import { useRequest, useTask } from '@/state/use-task';
 import { chartRequest } from '@/state/slices/columns/requests';
 import { boundsTitle, chartTitles, columnWords, proposedSentence } from '@/text/column-labels';
 import { Button } from '@/ui/control/Button';
-import { Toggle } from '@/ui/control/Toggle';
+import { Toggle } from '@/ui/kit/Switch';
 import { usePalette } from '@/ui/theme/use-palette';
+import { Radios } from '@/ui/kit/Radios';
 import { Words } from '@/ui/theme/text';
 import { savePlot } from '@/places/curves/save-plot';
 import { chartDrawing, chartTold } from './chart-drawing';
@@ -74,21 +75,15 @@ export function ChartPanel({ table, onCell }: Props) {
   };
   return (
     <View flex={1} minHeight={0}>
-      <View
-        role="group"
-        aria-label={columnWords.chartTools}
-        flexDirection="row"
-        gap={4}
-        padding={6}
-        className="scroll-x"
-        backgroundColor="$desk"
-        flexShrink={0}
-      >
-        {chartNames.map((kind) => (
-          <Button key={kind} isTight isPressed={use.chart === kind} onPress={() => setUse(id, { chart: kind })}>
-            {chartTitles[kind]}
-          </Button>
-        ))}
+      <View padding={6} backgroundColor="$desk" flexShrink={0}>
+        <Radios
+          name={columnWords.chartKind}
+          options={chartNames.map((kind) => ({ id: kind, name: chartTitles[kind] }))}
+          chosen={use.chart}
+          onChoose={(chart) => setUse(id, { chart })}
+          isTight
+          isStrip
+        />
       </View>
       {drawing === null ? null : (
         <>

@@ -3,9 +3,9 @@ import type { DataColumn } from '@/core/notebook/columns';
 import { useStore } from '@/state/app-store';
 import { columnWords } from '@/text/column-labels';
 import { Button } from '@/ui/control/Button';
-import { Field } from '@/ui/control/Field';
+import { Field } from '@/ui/kit/Field';
 import { Note } from '@/ui/control/Note';
-import { Sheet } from '@/ui/sheet/Sheet';
+import { Panel } from '@/ui/kit/Panel';
 
 type Props = Readonly<{ column: DataColumn; onSort: () => void; onClose: () => void }>;
 
@@ -18,7 +18,7 @@ export function ColumnSheet({ column, onSort, onClose }: Props) {
     onClose();
   };
   return (
-    <Sheet title={name === '' ? columnWords.column : name} onClose={onClose}>
+    <Panel title={name === '' ? columnWords.column : name} onClose={onClose}>
       <View flexDirection="row" gap="$3">
         <View flex={1}>
           <Field
@@ -54,6 +54,6 @@ export function ColumnSheet({ column, onSort, onClose }: Props) {
         </View>
         <Note note={columnWords.removeNote} />
       </View>
-    </Sheet>
+    </Panel>
   );
 }

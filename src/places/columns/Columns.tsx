@@ -1,5 +1,6 @@
 import { View, useMedia } from '@tamagui/core';
 import { useCallback, useState } from 'react';
+import type { ReactNode } from 'react';
 import { tableInSight } from '@/state/slices/columns/in-sight';
 import { rowsOf } from '@/core/notebook/columns';
 import { useStore } from '@/state/app-store';
@@ -7,7 +8,7 @@ import { columnWords } from '@/text/column-labels';
 import { unitButton, unitNames, words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
 import { PlaceHeader } from '@/ui/frame/PlaceHeader';
-import { Tabs } from '@/ui/control/Tabs';
+import { Tabs } from '@/ui/kit/Tabs';
 import { Words } from '@/ui/theme/text';
 import { useUndoStrokes } from '@/places/frame/use-undo-strokes';
 import type { At } from './at';
@@ -94,13 +95,16 @@ export function Columns() {
         )}
       </View>
     );
-  const tabs = (
+  const panels = (panel: ReactNode, isBare: boolean) => (
     <Tabs
       name={columnWords.panels}
       tabs={panelIds.filter((p) => !isWide || p !== 'data').map((p) => ({ id: p, name: columnWords[p] }))}
       chosen={shownPanel}
       onChoose={setPanel}
-    />
+      isBare={isBare}
+    >
+      <Boundary at={shownPanel}>{panel}</Boundary>
+    </Tabs>
   );
   const column = open?.sheet === 'column' ? table?.columns[open.column] : undefined;
 
@@ -141,14 +145,12 @@ export function Columns() {
             <Boundary>{data}</Boundary>
           </View>
           <View flex={1} minWidth={0} minHeight={0}>
-            {tabs}
-            <Boundary at={shownPanel}>{beside}</Boundary>
+            {panels(beside, false)}
           </View>
         </View>
       ) : (
         <View flex={1} minHeight={0}>
-          {isWritten && panel === 'data' ? null : tabs}
-          <Boundary at={shownPanel}>{shownPanel === 'data' ? data : beside}</Boundary>
+          {panels(shownPanel === 'data' ? data : beside, isWritten && panel === 'data')}
         </View>
       )}
       {open?.sheet === 'tables' ? (

@@ -12,10 +12,11 @@ import type { FitView } from '@/state/slices/columns/requests';
 import { chartTitles, columnWords, modelNames } from '@/text/column-labels';
 import { problemText } from '@/text/problems';
 import { Button } from '@/ui/control/Button';
-import { Field } from '@/ui/control/Field';
+import { Field } from '@/ui/kit/Field';
 import { Stepper } from '@/ui/control/Stepper';
 import { Formula } from '@/ui/formula/Formula';
 import { CORE_SPELLING, typeset } from '@/ui/formula/typeset';
+import { Radios } from '@/ui/kit/Radios';
 import { Words } from '@/ui/theme/text';
 import { copy } from '@/places/bench/copying';
 import { chartTold, pointsDrawing } from './chart-drawing';
@@ -149,13 +150,14 @@ export function FitPanel({ table, onCell, onOpen }: Props) {
   return (
     <View>
       <View padding="$3" gap="$2" backgroundColor="$desk" borderBottomWidth={1} borderColor="$rule">
-        <View role="group" aria-label={columnWords.model} flexDirection="row" gap={4} className="scroll-x">
-          {fitModelNames.map((model) => (
-            <Button key={model} isTight isPressed={use.model === model} onPress={() => setUse(id, { model })}>
-              {modelNames[model]}
-            </Button>
-          ))}
-        </View>
+        <Radios
+          name={columnWords.model}
+          options={fitModelNames.map((model) => ({ id: model, name: modelNames[model] }))}
+          chosen={use.model}
+          onChoose={(model) => setUse(id, { model })}
+          isTight
+          isStrip
+        />
         <Words size="medium" tone="muted">{`y = ${fitModels[use.model].formula}`}</Words>
         {use.model === 'polynomial' ? (
           <Stepper

@@ -4,7 +4,7 @@ import { useStore } from '@/state/app-store';
 import { columnWords, rowName } from '@/text/column-labels';
 import { Button } from '@/ui/control/Button';
 import { Note } from '@/ui/control/Note';
-import { Sheet } from '@/ui/sheet/Sheet';
+import { Panel } from '@/ui/kit/Panel';
 import { Words } from '@/ui/theme/text';
 
 type Props = Readonly<{
@@ -28,7 +28,7 @@ export function RowSheet({ table, row, column, onMoved, onClose }: Props) {
       onClose();
     };
   return (
-    <Sheet title={rowName(row)} onClose={onClose}>
+    <Panel title={rowName(row)} onClose={onClose}>
       <View role="group" aria-label={columnWords.wholeRow} gap="$2">
         <Words strong>{columnWords.wholeRow}</Words>
         <View flexDirection="row" flexWrap="wrap" gap="$2">
@@ -51,6 +51,6 @@ export function RowSheet({ table, row, column, onMoved, onClose }: Props) {
           </View>
         </View>
       )}
-    </Sheet>
+    </Panel>
   );
 }

@@ -8,8 +8,9 @@ import { columnsRequest } from '@/state/slices/columns/requests';
 import { columnWords } from '@/text/column-labels';
 import { problemText } from '@/text/problems';
 import { Button } from '@/ui/control/Button';
-import { Toggle } from '@/ui/control/Toggle';
-import { Sheet } from '@/ui/sheet/Sheet';
+import { Toggle } from '@/ui/kit/Switch';
+import { Panel } from '@/ui/kit/Panel';
+import { Radios } from '@/ui/kit/Radios';
 import { Words } from '@/ui/theme/text';
 import { ColumnPicker } from './ColumnPicker';
 
@@ -33,16 +34,17 @@ export function SortSheet({ table, by, onClose }: Props) {
     return onClose();
   };
   return (
-    <Sheet title={columnWords.sortTitle} onClose={onClose}>
+    <Panel title={columnWords.sortTitle} onClose={onClose}>
       <ColumnPicker title={columnWords.sortBy} columns={table.columns} chosen={chosen} onChoose={setChosen} />
-      <View flexDirection="row" gap="$2">
-        <Button isPressed={!isDown} onPress={() => setDown(false)}>
-          {columnWords.up}
-        </Button>
-        <Button isPressed={isDown} onPress={() => setDown(true)}>
-          {columnWords.down}
-        </Button>
-      </View>
+      <Radios
+        name={columnWords.order}
+        options={[
+          { id: 'up', name: columnWords.up },
+          { id: 'down', name: columnWords.down },
+        ]}
+        chosen={isDown ? 'down' : 'up'}
+        onChoose={(order) => setDown(order === 'down')}
+      />
       {table.columns.length < 2 ? null : (
         <Toggle title={columnWords.together} note={columnWords.togetherNote} isOn={isTogether} onChange={setTogether} />
       )}
@@ -54,6 +56,6 @@ export function SortSheet({ table, by, onClose }: Props) {
       <View flexDirection="row">
         <Button onPress={() => void sort()}>{columnWords.sortNow}</Button>
       </View>
-    </Sheet>
+    </Panel>
   );
 }

@@ -13,7 +13,7 @@ import { Button } from '@/ui/control/Button';
 import { Pressable } from '@/ui/control/Pressable';
 import { RegisterTile } from '@/ui/keyed/RegisterTile';
 import { ResultForms, signOf } from '@/ui/line/ResultForms';
-import { Sheet } from '@/ui/sheet/Sheet';
+import { Panel } from '@/ui/kit/Panel';
 import { Words } from '@/ui/theme/text';
 import { copy } from '@/places/bench/copying';
 
@@ -119,7 +119,7 @@ export function StatisticSheet({ told, onClose }: Readonly<{ told: Told; onClose
     </View>
   );
   return (
-    <Sheet title={note === '' ? name : `${name}: ${note}`} onClose={onClose}>
+    <Panel title={note === '' ? name : `${name}: ${note}`} onClose={onClose}>
       <ResultForms
         forms={shown.forms}
         chosen={chosen ?? shown.forms[0]?.id ?? null}
@@ -137,6 +137,6 @@ export function StatisticSheet({ told, onClose }: Readonly<{ told: Told; onClose
           {tiles(words.slots, slotNames, 5)}
         </View>
       )}
-    </Sheet>
+    </Panel>
   );
 }

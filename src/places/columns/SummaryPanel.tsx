@@ -18,7 +18,8 @@ import {
   statisticNotes,
 } from '@/text/column-labels';
 import { Button } from '@/ui/control/Button';
-import { Choice } from '@/ui/control/Choice';
+import { Choice } from '@/ui/kit/Choice';
+import { Radios } from '@/ui/kit/Radios';
 import { Words } from '@/ui/theme/text';
 import { ColumnPicker } from './ColumnPicker';
 import { FrequencyPicker } from './FrequencyPicker';
@@ -110,14 +111,15 @@ export function SummaryPanel({ table, onCell, onOpen }: Props) {
   return (
     <View>
       <View padding="$3" gap="$2" backgroundColor="$card" borderBottomWidth={1} borderColor="$rule">
-        <View flexDirection="row" gap="$2">
-          <Button isPressed={!isPair} onPress={() => setUse(id, { of: 'one' })}>
-            {columnWords.one}
-          </Button>
-          <Button isPressed={isPair} isDisabled={columns.length < 2} onPress={() => setUse(id, { of: 'pair' })}>
-            {columnWords.pair}
-          </Button>
-        </View>
+        <Radios
+          name={columnWords.summed}
+          options={[
+            { id: 'one', name: columnWords.one },
+            { id: 'pair', name: columnWords.pair, isDisabled: columns.length < 2 },
+          ]}
+          chosen={use.of}
+          onChoose={(of) => setUse(id, { of })}
+        />
         {isPair ? (
           <>
             <PairPickers table={table} columns={free} />

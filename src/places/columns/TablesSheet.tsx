@@ -10,8 +10,8 @@ import { tasks } from '@/state/tasks';
 import { columnsRequest } from '@/state/slices/columns/requests';
 import { columnWords, titleOf } from '@/text/column-labels';
 import { Button } from '@/ui/control/Button';
-import { Field } from '@/ui/control/Field';
-import { Sheet } from '@/ui/sheet/Sheet';
+import { Field } from '@/ui/kit/Field';
+import { Panel } from '@/ui/kit/Panel';
 import { Words } from '@/ui/theme/text';
 
 type Props = Readonly<{ onClose: () => void; onTakeIn: (source: string) => void }>;
@@ -40,7 +40,7 @@ export function TablesSheet({ onClose, onTakeIn }: Props) {
     onClose();
   };
   return (
-    <Sheet title={columnWords.tables} onClose={onClose}>
+    <Panel title={columnWords.tables} onClose={onClose}>
       <View gap="$1">
         {columns.tables.map(({ id, name }) => (
           <Button key={id} isWide isPressed={id === table?.id} onPress={then(() => show(id))}>
@@ -77,6 +77,6 @@ export function TablesSheet({ onClose, onTakeIn }: Props) {
           </View>
         </View>
       )}
-    </Sheet>
+    </Panel>
   );
 }

@@ -1,5 +1,5 @@
 import { View } from '@tamagui/core';
-import { createElement, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { separators } from '@/core/column/delimited';
 import type { Delimiting } from '@/core/column/delimited';
 import type { DataColumn, DataTable } from '@/core/notebook/columns';
@@ -11,9 +11,10 @@ import type { Delimited } from '@/state/slices/columns/requests';
 import { columnWords, leftOut, pasteFound, putAt, separatorNames, titleOf } from '@/text/column-labels';
 import { problemText } from '@/text/problems';
 import { Button } from '@/ui/control/Button';
-import { Choice } from '@/ui/control/Choice';
-import { Toggle } from '@/ui/control/Toggle';
-import { Sheet } from '@/ui/sheet/Sheet';
+import { Choice } from '@/ui/kit/Choice';
+import { Toggle } from '@/ui/kit/Switch';
+import { Panel } from '@/ui/kit/Panel';
+import { TextArea } from '@/ui/kit/Field';
 import { Words } from '@/ui/theme/text';
 import { cellText } from './cell-text';
 
@@ -96,23 +97,22 @@ export function TakeInSheet({ source, table, at, onDone, onClose }: Props) {
     onDone();
   };
   return (
-    <Sheet title={columnWords.pasteTitle} onClose={onClose}>
-      {createElement('textarea', {
-        className: 'field paste-field',
-        'aria-label': columnWords.pasteHere,
-        placeholder: columnWords.pasteHint,
-        value: text.length > LONGEST_SHOWN ? `${text.slice(0, LONGEST_SHOWN)}…` : text,
-        readOnly: text.length > LONGEST_SHOWN,
-        rows: 3,
-        autoFocus: source === '',
-        spellCheck: false,
-        onChange: (event: { currentTarget: HTMLTextAreaElement }) => {
-          setText(event.currentTarget.value);
+    <Panel title={columnWords.pasteTitle} onClose={onClose}>
+      <TextArea
+        aria-label={columnWords.pasteHere}
+        placeholder={columnWords.pasteHint}
+        value={text.length > LONGEST_SHOWN ? `${text.slice(0, LONGEST_SHOWN)}…` : text}
+        readOnly={text.length > LONGEST_SHOWN}
+        rows={3}
+        autoFocus={source === ''}
+        spellCheck={false}
+        onChangeText={(typed: string) => {
+          setText(typed);
           setBy(null);
           setTurned(null);
           setHeads(null);
-        },
-      })}
+        }}
+      />
       {problem === null ? null : (
         <Words role="alert" tone="accent">
           {problemText(problem)}
@@ -158,6 +158,6 @@ export function TakeInSheet({ source, table, at, onDone, onClose }: Props) {
           <Toggle title={columnWords.heads} isOn={found.hasHeads} onChange={setHeads} />
         </>
       )}
-    </Sheet>
+    </Panel>
   );
 }

@@ -1,7 +1,7 @@
 import type { DataTable } from '@/core/notebook/columns';
 import { useStore } from '@/state/app-store';
 import { columnWords } from '@/text/column-labels';
-import { Field } from '@/ui/control/Field';
+import { Field } from '@/ui/kit/Field';
 import { useTyped } from './use-typed';
 
 /** How wide classes are; empty for a proposed width. */

@@ -8,5 +8,5 @@ export const columns = definePlace({
   path: '/columns',
   name: words.columns,
   icon: Table2,
-  screen: later(async () => (await import('@/places/figures')).Columns),
+  screen: later(async () => (await import('@/places/beside-the-bench')).Columns),
 });

@@ -8,7 +8,7 @@ import { useStore } from '@/state/app-store';
 import { curveWords, graphText } from '@/text/curve-labels';
 import { unitButton, unitNames, words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
-import { Tabs } from '@/ui/control/Tabs';
+import { Tabs } from '@/ui/kit/Tabs';
 import { PlaceHeader } from '@/ui/frame/PlaceHeader';
 import { seriesStyle } from '@/ui/plot/looks';
 import { stepped } from '@/ui/plot/use-gestures';
@@ -234,15 +234,6 @@ export function Curves() {
     </View>
   );
 
-  const tabs = (
-    <Tabs
-      name={curveWords.panels}
-      tabs={panelIds.map((id) => ({ id, name: curveWords[id] }))}
-      chosen={panel}
-      onChoose={setPanel}
-    />
-  );
-
   const body =
     panel === 'functions' ? (
       <FunctionList
@@ -281,10 +272,14 @@ export function Curves() {
         : { height: '42%', minHeight: 220, borderTopWidth: 1, borderColor: '$rule' })}
       backgroundColor="$paper"
     >
-      {tabs}
-      <View flex={1} minHeight={0} className="scroll-y" tabIndex={0} role="region" aria-label={curveWords[panel]}>
+      <Tabs
+        name={curveWords.panels}
+        tabs={panelIds.map((id) => ({ id, name: curveWords[id] }))}
+        chosen={panel}
+        onChoose={setPanel}
+      >
         <Boundary at={panel}>{body}</Boundary>
-      </View>
+      </Tabs>
     </View>
   );
 

@@ -6,7 +6,7 @@ import { toCanonicalText } from '@/state/slices/curves/actions';
 import { curveWords } from '@/text/curve-labels';
 import { problemText } from '@/text/problems';
 import { Button } from '@/ui/control/Button';
-import { Field } from '@/ui/control/Field';
+import { Field } from '@/ui/kit/Field';
 import { Words } from '@/ui/theme/text';
 import type { Followed } from '@/state/slices/curves/requests';
 import { StyleSample } from './FunctionList';

@@ -7,7 +7,7 @@ import { curveWords, functionRow, switchName } from '@/text/curve-labels';
 import { problemText } from '@/text/problems';
 import { Button } from '@/ui/control/Button';
 import { MarginRow } from '@/ui/control/MarginRow';
-import { Switch } from '@/ui/control/Switch';
+import { Switch } from '@/ui/kit/Switch';
 import { Formula } from '@/ui/formula/Formula';
 import { CORE_SPELLING, typeset } from '@/ui/formula/typeset';
 import { seriesStyle } from '@/ui/plot/looks';

@@ -3,9 +3,9 @@ import type { DrawnFunction } from '@/core/notebook/curves';
 import { useStore } from '@/state/app-store';
 import { curveWords } from '@/text/curve-labels';
 import { Button } from '@/ui/control/Button';
-import { Field } from '@/ui/control/Field';
+import { Field } from '@/ui/kit/Field';
 import { Pressable } from '@/ui/control/Pressable';
-import { Sheet } from '@/ui/sheet/Sheet';
+import { Panel } from '@/ui/kit/Panel';
 import { looks } from '@/ui/plot/looks';
 import { Words } from '@/ui/theme/text';
 import { StyleSample } from './FunctionList';
@@ -24,7 +24,7 @@ export function FunctionSheet({ of, onEdit, onClose }: Props) {
     onClose();
   };
   return (
-    <Sheet title={of.name} onClose={onClose}>
+    <Panel title={of.name} onClose={onClose}>
       <View flexDirection="row" flexWrap="wrap" gap="$2">
         <Button onPress={onEdit}>{curveWords.edit}</Button>
         <Button onPress={done(() => copyFunction(of.id))}>{curveWords.copy}</Button>
@@ -61,6 +61,6 @@ export function FunctionSheet({ of, onEdit, onClose }: Props) {
           ))}
         </View>
       </View>
-    </Sheet>
+    </Panel>
   );
 }

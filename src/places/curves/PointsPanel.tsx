@@ -9,7 +9,7 @@ import { curveWords, pointHeadings, pointNames } from '@/text/curve-labels';
 import { words } from '@/text/labels';
 import { problemText } from '@/text/problems';
 import { Button } from '@/ui/control/Button';
-import { Field } from '@/ui/control/Field';
+import { Field } from '@/ui/kit/Field';
 import { Pressable } from '@/ui/control/Pressable';
 import { Heading, Words } from '@/ui/theme/text';
 import type { FoundPoint, FoundPoints } from '@/state/slices/curves/requests';

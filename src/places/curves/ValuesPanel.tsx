@@ -11,7 +11,8 @@ import { notice } from '@/state/slices/notice';
 import { curveWords, shortReason } from '@/text/curve-labels';
 import { problemText } from '@/text/problems';
 import { Button } from '@/ui/control/Button';
-import { Field } from '@/ui/control/Field';
+import { Field } from '@/ui/kit/Field';
+import { Radios } from '@/ui/kit/Radios';
 import { Words } from '@/ui/theme/text';
 import type { Cell, ValuesRow } from '@/state/slices/curves/requests';
 import { typedX } from './FollowBar';
@@ -103,12 +104,16 @@ function TableTools({ onSave, onMake }: Readonly<{ onSave: () => void; onMake: (
   return (
     <View paddingHorizontal="$3" paddingVertical="$2" gap="$2" borderBottomWidth={1} borderColor="$rule">
       <View flexDirection="row" flexWrap="wrap" gap="$2" alignItems="center">
-        <Button isTight isPressed={table.by === 'step'} onPress={() => setTable({ by: 'step' })}>
-          {curveWords.byStep}
-        </Button>
-        <Button isTight isPressed={table.by === 'picked'} onPress={() => setTable({ by: 'picked' })}>
-          {curveWords.picked}
-        </Button>
+        <Radios
+          name={curveWords.values}
+          options={[
+            { id: 'step', name: curveWords.byStep },
+            { id: 'picked', name: curveWords.picked },
+          ]}
+          chosen={table.by}
+          onChoose={(by) => setTable({ by })}
+          isTight
+        />
         <Button isTight isPressed={table.exact} onPress={() => setTable({ exact: !table.exact })}>
           {curveWords.exactValues}
         </Button>

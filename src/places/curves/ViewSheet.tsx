@@ -9,10 +9,10 @@ import { curvesRequest } from '@/state/slices/curves/requests';
 import { curveWords } from '@/text/curve-labels';
 import { problemText } from '@/text/problems';
 import { Button } from '@/ui/control/Button';
-import { Choice } from '@/ui/control/Choice';
-import { Field } from '@/ui/control/Field';
+import { Choice } from '@/ui/kit/Choice';
+import { Field } from '@/ui/kit/Field';
 import { Note } from '@/ui/control/Note';
-import { Sheet } from '@/ui/sheet/Sheet';
+import { Panel } from '@/ui/kit/Panel';
 import { Words } from '@/ui/theme/text';
 import { ends } from './spoken-view';
 
@@ -92,7 +92,7 @@ export function ViewSheet({ view, onClose, onImage }: Props) {
   };
 
   return (
-    <Sheet title={curveWords.viewTitle} onClose={onClose}>
+    <Panel title={curveWords.viewTitle} onClose={onClose}>
       <View gap="$2">
         <Note note={curveWords.viewNote} />
         <View flexDirection="row" flexWrap="wrap" gap="$2">
@@ -125,6 +125,6 @@ export function ViewSheet({ view, onClose, onImage }: Props) {
           <Button onPress={() => onImage('png')}>{curveWords.savePng}</Button>
         </View>
       </View>
-    </Sheet>
+    </Panel>
   );
 }

@@ -8,5 +8,5 @@ export const curves = definePlace({
   path: '/curves',
   name: curveWords.curves,
   icon: Spline,
-  screen: later(async () => (await import('@/places/figures')).Curves),
+  screen: later(async () => (await import('@/places/beside-the-bench')).Curves),
 });

@@ -13,11 +13,11 @@ import { Notices } from './Notices';
 import { Boundary, later } from './Boundary';
 import { openLink } from '@/places/files/shared-links';
 
-const SharedOffer = later(async () => (await import('./SharedOffer')).SharedOffer);
+const SharedOffer = later(async () => (await import('@/places/beside-the-bench')).SharedOffer);
 
 /** What may be needed at once later on is fetched when there is time: a network may be gone by then. */
 function fetchAhead(): void {
-  const pieces = [import('@/places/bench/BenchSheets'), import('./SharedOffer'), import('@/places/bench/read-formula')];
+  const pieces = [import('@/places/beside-the-bench'), import('@/places/bench/read-formula')];
   for (const piece of pieces) piece.catch(() => undefined);
 }
 

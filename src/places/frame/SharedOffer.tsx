@@ -11,7 +11,7 @@ import { settingsText, words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
 import { Formula } from '@/ui/formula/Formula';
 import { typeset } from '@/ui/formula/typeset';
-import { Sheet } from '@/ui/sheet/Sheet';
+import { Panel } from '@/ui/kit/Panel';
 import { Words } from '@/ui/theme/text';
 
 /** What is offered, without what it leaves open. */
@@ -68,7 +68,7 @@ export function SharedOffer() {
   };
   const isLong = offered.kind === 'line' && offered.text.length > MOST_TYPED;
   return (
-    <Sheet title={isLine ? words.sharedLine : words.takeSettings} onClose={close}>
+    <Panel title={isLine ? words.sharedLine : words.takeSettings} onClose={close}>
       {offered.kind === 'line' ? <OfferedLine line={offered} /> : <Words>{settingsText(offered.settings)}</Words>}
       {isLong ? <Words tone="accent">{words.sharedTooLong}</Words> : null}
       {isLine && hasLine && !isLong ? <Words>{words.sharedReplaces}</Words> : null}
@@ -78,6 +78,6 @@ export function SharedOffer() {
         </Button>
         <Button onPress={close}>{isLine ? words.leaveIt : words.keepMine}</Button>
       </View>
-    </Sheet>
+    </Panel>
   );
 }

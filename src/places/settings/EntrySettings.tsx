@@ -3,8 +3,8 @@ import { runningOrders } from '@/core/running/state';
 import { stackDepths } from '@/core/stack/stack';
 import { depthExamples, orderExamples, slashExamples, styleNames, styleNotes, viewExamples } from '@/text/entry-labels';
 import { words } from '@/text/labels';
-import { Choice } from '@/ui/control/Choice';
-import { Toggle } from '@/ui/control/Toggle';
+import { Choice } from '@/ui/kit/Choice';
+import { Toggle } from '@/ui/kit/Switch';
 import { Section, exampleOf } from './section';
 import type { SettingsProps } from './section';
 

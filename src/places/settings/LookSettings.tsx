@@ -2,8 +2,8 @@ import { textSizes } from '@/core/notebook/schema';
 import { hasHaptics, hasSound, shake, tick } from '@/platform/feedback';
 import { percentText } from '@/text/entry-labels';
 import { words } from '@/text/labels';
-import { Choice } from '@/ui/control/Choice';
-import { Toggle } from '@/ui/control/Toggle';
+import { Choice } from '@/ui/kit/Choice';
+import { Toggle } from '@/ui/kit/Switch';
 import { Section } from './section';
 import type { SettingsProps } from './section';
 

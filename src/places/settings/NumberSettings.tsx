@@ -2,9 +2,9 @@ import { angleUnits } from '@/core/base/angle';
 import { FEWEST_DIGITS, MOST_DIGITS, displayModes } from '@/core/format/settings';
 import type { DisplaySettings } from '@/core/format/settings';
 import { formNames, modeNames, unitNames, words } from '@/text/labels';
-import { Choice } from '@/ui/control/Choice';
+import { Choice } from '@/ui/kit/Choice';
 import { Stepper } from '@/ui/control/Stepper';
-import { Toggle } from '@/ui/control/Toggle';
+import { Toggle } from '@/ui/kit/Switch';
 import { Section, exampleOf } from './section';
 import type { SettingsProps } from './section';
 

@@ -2,7 +2,7 @@ import { View } from '@tamagui/core';
 import { useStore } from '@/state/app-store';
 import { words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
-import { Sheet } from '@/ui/sheet/Sheet';
+import { Panel } from '@/ui/kit/Panel';
 import { Words } from '@/ui/theme/text';
 import { copy } from '@/places/bench/copying';
 import { chooseNotebook, saveNotebook } from '@/places/files/notebook-file';
@@ -20,7 +20,7 @@ export function SettingsSheet({ onClose }: Readonly<{ onClose: () => void }>) {
   const examples = useExamples(settings);
   const shared = { settings, set, examples };
   return (
-    <Sheet title={words.settings} onClose={onClose}>
+    <Panel title={words.settings} onClose={onClose}>
       <NumberSettings {...shared} />
       <EntrySettings {...shared} />
       <StyleSettings {...shared} />
@@ -57,6 +57,6 @@ export function SettingsSheet({ onClose }: Readonly<{ onClose: () => void }>) {
           </Button>
         </View>
       </View>
-    </Sheet>
+    </Panel>
   );
 }

@@ -6,7 +6,7 @@ import { tasks } from '@/state/tasks';
 import { requestFor } from '@/state/slices/bench/live';
 import { words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
-import { Field } from '@/ui/control/Field';
+import { Field } from '@/ui/kit/Field';
 import { ProblemNote } from '@/ui/line/ProblemNote';
 
 /** Keeps a number, or what an expression comes to, that is typed or pasted here. */

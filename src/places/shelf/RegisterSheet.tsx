@@ -14,7 +14,7 @@ import { capital, registerName } from '@/text/registers';
 import { Button } from '@/ui/control/Button';
 import { MadeText } from '@/ui/keyed/MadeText';
 import { ResultForms } from '@/ui/line/ResultForms';
-import { Sheet } from '@/ui/sheet/Sheet';
+import { Panel } from '@/ui/kit/Panel';
 import { Words } from '@/ui/theme/text';
 import { copy } from '@/places/bench/copying';
 import { KeepNumber } from './KeepNumber';
@@ -38,7 +38,7 @@ export function RegisterSheet({ name, onClose }: Readonly<{ name: string; onClos
   };
   const exact = exactText(known);
   return (
-    <Sheet title={capital(registerName(name))} onClose={onClose}>
+    <Panel title={capital(registerName(name))} onClose={onClose}>
       {kept === undefined ? (
         <Words tone="muted">{capital(words.nothingHeld)}.</Words>
       ) : (
@@ -82,6 +82,6 @@ export function RegisterSheet({ name, onClose }: Readonly<{ name: string; onClos
           ))}
         </View>
       </View>
-    </Sheet>
+    </Panel>
   );
 }

@@ -14,9 +14,7 @@ import { RegisterTile } from '@/ui/keyed/RegisterTile';
 import { Heading } from '@/ui/theme/text';
 import { RegisterRow } from './RegisterRow';
 import { RegisterSheet } from './RegisterSheet';
-import { later } from '@/places/frame/Boundary';
-
-const SetAside = later(async () => (await import('./SetAside')).SetAside, null);
+import { SetAside } from './SetAside';
 
 /**
  * Everything kept: the running total, the slots, the letters, each with its value, where it came from, and when. What was

@@ -8,5 +8,5 @@ export const shelf = definePlace({
   path: '/shelf',
   name: words.shelf,
   icon: Library,
-  screen: later(async () => (await import('./Shelf')).Shelf),
+  screen: later(async () => (await import('@/places/beside-the-bench')).Shelf),
 });

@@ -1,7 +1,7 @@
 import { View } from '@tamagui/core';
+import { Example, Note } from '../control/Note';
 import { Words } from '../theme/text';
-import { Button } from './Button';
-import { Example, Note } from './Note';
+import { Radios } from './Radios';
 
 type Props<T extends string> = Readonly<{
   title: string;
@@ -13,19 +13,13 @@ type Props<T extends string> = Readonly<{
   example?: string;
 }>;
 
-/** One of a few, side by side. */
+/** One of a few, with what it is about above it. */
 export function Choice<T extends string>({ title, options, chosen, onChoose, note, example }: Props<T>) {
   return (
-    <View role="group" aria-label={title} gap="$1">
+    <View gap="$1">
       <Words strong>{title}</Words>
       <Note note={note} />
-      <View flexDirection="row" flexWrap="wrap" gap="$2">
-        {options.map(({ id, name }) => (
-          <Button key={id} onPress={() => onChoose(id)} isPressed={id === chosen}>
-            {name}
-          </Button>
-        ))}
-      </View>
+      <Radios name={title} options={options} chosen={chosen} onChoose={onChoose} />
       <Example example={example} />
     </View>
   );

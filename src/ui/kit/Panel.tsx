@@ -1,0 +1,89 @@
+import { View } from '@tamagui/core';
+import { Dialog } from '@tamagui/dialog';
+import { useEffect, useState } from 'react';
+import type { ReactNode } from 'react';
+import { ScrollView } from 'react-native';
+import { words } from '@/text/labels';
+import { Button } from '../control/Button';
+import { Heading } from '../theme/text';
+
+type Props = Readonly<{
+  title: string;
+  onClose: () => void;
+  /** What a character does that is typed outside a field. */
+  onType?: (char: string) => void;
+  children: ReactNode;
+}>;
+
+type Stroke = Readonly<{ key: string; ctrlKey: boolean; metaKey: boolean; stopPropagation: () => void }>;
+
+/** What had the focus when a panel was opened has it again when the panel is gone: it is taken away while it is open. */
+function useFocusBack(): void {
+  const [before] = useState(() => document.activeElement);
+  useEffect(
+    () => () => {
+      if (before instanceof HTMLElement && before.isConnected) before.focus();
+    },
+    [before],
+  );
+}
+
+/** A panel over the page: from below on a phone, at the side on a wide screen. Escape and a tap outside close it; Tab stays inside. */
+export function Panel({ title, onClose, onType, children }: Props) {
+  useFocusBack();
+  const onKeyDown = (event: Stroke) => {
+    if (onType === undefined || !/^[0-9A-Za-z]$/.test(event.key) || event.ctrlKey || event.metaKey) return;
+    // The page under it takes strokes again as soon as the panel is gone, which may be by this very one.
+    event.stopPropagation();
+    onType(event.key);
+  };
+  return (
+    <Dialog modal open onOpenChange={(isOpen: boolean) => (isOpen ? undefined : onClose())}>
+      {/* The frame is no second dialog around the one that has a name. */}
+      <Dialog.Portal render="div" aria-modal={undefined}>
+        <Dialog.Overlay unstyled position="absolute" top={0} right={0} bottom={0} left={0} backgroundColor="$shade" />
+        <Dialog.Content
+          unstyled
+          aria-describedby={undefined}
+          onKeyDown={onKeyDown}
+          position="absolute"
+          bottom={0}
+          left={0}
+          right={0}
+          maxHeight="88%"
+          backgroundColor="$paper"
+          borderTopLeftRadius={12}
+          borderTopRightRadius={12}
+          $wide={{ left: 'auto', top: 0, width: 430, maxHeight: '100%', borderTopRightRadius: 0 }}
+        >
+          <View flexShrink={1} minHeight={0} onKeyDown={onKeyDown}>
+            <View
+              flexDirection="row"
+              alignItems="center"
+              justifyContent="space-between"
+              paddingLeft="$4"
+              paddingRight="$2"
+              paddingVertical="$1"
+              borderBottomWidth={1}
+              borderColor="$rule"
+            >
+              <Dialog.Title unstyled asChild>
+                <Heading role="heading" aria-level={2}>
+                  {title}
+                </Heading>
+              </Dialog.Title>
+              <Button isPlain onPress={onClose}>
+                {words.close}
+              </Button>
+            </View>
+            <ScrollView>
+              <View padding="$4" gap="$4">
+                {children}
+              </View>
+            </ScrollView>
+          </View>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog>
+  );
+}

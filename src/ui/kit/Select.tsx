@@ -1,0 +1,72 @@
+import { styled } from '@tamagui/core';
+import { Select as KitSelect } from '@tamagui/select';
+import { TARGET } from '../theme/config';
+import { Words } from '../theme/text';
+
+const Trigger = styled(KitSelect.Trigger, {
+  unstyled: true,
+  flexDirection: 'row',
+  alignItems: 'center',
+  minHeight: TARGET,
+  paddingHorizontal: '$3',
+  borderWidth: 1,
+  borderColor: '$keyEdge',
+  borderRadius: '$2',
+  backgroundColor: '$digitKey',
+  cursor: 'pointer',
+  focusVisibleStyle: { outlineWidth: 3, outlineStyle: 'solid', outlineColor: '$accent', outlineOffset: 1 },
+});
+
+const Item = styled(KitSelect.Item, {
+  unstyled: true,
+  flexDirection: 'row',
+  alignItems: 'center',
+  minHeight: TARGET,
+  paddingHorizontal: '$3',
+  cursor: 'pointer',
+  hoverStyle: { backgroundColor: '$keyDown' },
+  focusStyle: { backgroundColor: '$keyDown' },
+});
+
+type Props<T extends string> = Readonly<{
+  /** What is chosen, as it is spoken. */
+  name: string;
+  options: readonly Readonly<{ id: T; name: string }>[];
+  chosen: T;
+  onChoose: (id: T) => void;
+}>;
+
+/** One of many, from a list that opens. */
+export function Select<T extends string>({ name, options, chosen, onChoose }: Props<T>) {
+  const shown = options.find(({ id }) => id === chosen)?.name ?? '';
+  return (
+    <KitSelect value={chosen} onValueChange={(id: string) => onChoose(id as T)}>
+      <Trigger aria-label={`${name}: ${shown}`}>
+        <Words size="medium" strong>{`${shown} ▾`}</Words>
+      </Trigger>
+      <KitSelect.Content>
+        <KitSelect.Viewport
+          unstyled
+          aria-label={name}
+          minWidth={200}
+          maxHeight={320}
+          backgroundColor="$card"
+          borderWidth={1}
+          borderColor="$keyEdge"
+          borderRadius="$2"
+          className="scroll-y"
+        >
+          {options.map(({ id, name: words }, index) => (
+            <Item key={id} index={index} value={id}>
+              <KitSelect.ItemText unstyled asChild>
+                <Words size="medium" strong={id === chosen}>
+                  {words}
+                </Words>
+              </KitSelect.ItemText>
+            </Item>
+          ))}
+        </KitSelect.Viewport>
+      </KitSelect.Content>
+    </KitSelect>
+  );
+}

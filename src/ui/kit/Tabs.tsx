@@ -1,0 +1,72 @@
+import { styled } from '@tamagui/core';
+import { Tabs as KitTabs } from '@tamagui/tabs';
+import type { ReactNode } from 'react';
+import { TARGET } from '../theme/config';
+import { Words } from '../theme/text';
+
+const Tab = styled(KitTabs.Tab, {
+  unstyled: true,
+  render: 'button',
+  flexDirection: 'row',
+  alignItems: 'center',
+  justifyContent: 'center',
+  minHeight: TARGET,
+  minWidth: TARGET,
+  paddingHorizontal: '$3',
+  borderWidth: 0,
+  borderBottomWidth: 3,
+  borderColor: 'transparent',
+  backgroundColor: 'transparent',
+  cursor: 'pointer',
+  focusVisibleStyle: { outlineWidth: 3, outlineStyle: 'solid', outlineColor: '$accent', outlineOffset: -3 },
+  variants: { shown: { true: { borderColor: '$accent' } } } as const,
+});
+
+type Props<T extends string> = Readonly<{
+  name: string;
+  tabs: readonly Readonly<{ id: T; name: string }>[];
+  chosen: T;
+  onChoose: (id: T) => void;
+  /** There is no room for the tabs at the moment. */
+  isBare?: boolean;
+  /** The panel of the chosen tab. */
+  children: ReactNode;
+}>;
+
+/** A few panels of which one is in sight. Arrow keys go from tab to tab; the panel can be scrolled by the keyboard too. */
+export function Tabs<T extends string>({ name, tabs, chosen, onChoose, isBare = false, children }: Props<T>) {
+  return (
+    <KitTabs
+      unstyled
+      flex={1}
+      minHeight={0}
+      minWidth={0}
+      flexDirection="column"
+      orientation="horizontal"
+      value={chosen}
+      onValueChange={(id: string) => onChoose(id as T)}
+    >
+      <KitTabs.List
+        unstyled
+        aria-label={name}
+        display={isBare ? 'none' : 'flex'}
+        flexDirection="row"
+        backgroundColor="$desk"
+        paddingHorizontal={6}
+        gap={4}
+        flexShrink={0}
+      >
+        {tabs.map(({ id, name: title }) => (
+          <Tab key={id} value={id} shown={chosen === id}>
+            <Words strong={chosen === id} tone="muted" {...(chosen === id ? { color: '$ink' } : {})}>
+              {title}
+            </Words>
+          </Tab>
+        ))}
+      </KitTabs.List>
+      <KitTabs.Content unstyled value={chosen} flex={1} minHeight={0} minWidth={0} tabIndex={0} className="scroll-y">
+        {children}
+      </KitTabs.Content>
+    </KitTabs>
+  );
+}
