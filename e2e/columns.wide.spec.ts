@@ -134,7 +134,7 @@ for (const scheme of ['light', 'dark'] as const)
       [/^Tables: /, 'New table'],
     ] as const) {
       await page.getByRole('button', { name: button }).first().click();
-      await expect(page.getByRole('dialog').getByRole('button', { name: wait })).toBeVisible();
+      await expect(page.getByRole('dialog').getByText(wait, { exact: true })).toBeVisible();
       await clean();
       await columns.press('Close');
     }

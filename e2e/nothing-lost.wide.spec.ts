@@ -121,7 +121,7 @@ test('a link asks before its line takes the place of another, and one Undo takes
 
 test('a place that cannot be loaded says so, and is fetched with the next try', async ({ page }) => {
   const bench = new BenchPage(page);
-  await page.route(/\/figures-[^/]*\.js/, (route) => route.abort());
+  await page.route(/\/beside-the-bench-[^/]*\.js/, (route) => route.abort());
   await bench.open();
   await bench.type('1+1=');
   await page.getByRole('link', { name: 'Curves' }).click();
@@ -129,7 +129,7 @@ test('a place that cannot be loaded says so, and is fetched with the next try', 
   await page.getByRole('link', { name: 'Bench' }).click();
   await expect(bench.tape.getByRole('button', { name: '1+1 = 2' })).toBeVisible();
   await page.getByRole('link', { name: 'Curves' }).click();
-  await page.unroute(/\/figures-[^/]*\.js/);
+  await page.unroute(/\/beside-the-bench-[^/]*\.js/);
   await page.getByRole('button', { name: 'Try again' }).click();
   await expect(page.getByRole('application', { name: 'Graph' })).toBeVisible();
 });

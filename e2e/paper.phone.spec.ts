@@ -98,7 +98,7 @@ test('one tap brings a line back, another takes its answer; it is edited in plac
   await page.getByRole('button', { name: 'Work again' }).tap();
   const sheet = page.getByRole('dialog', { name: 'Work again' });
   await expect(sheet.getByText('Now, and the same')).toBeVisible();
-  await sheet.getByRole('button', { name: 'The present ones' }).tap();
+  await sheet.getByRole('radio', { name: 'The present ones' }).tap();
   await expect(sheet).toContainText('0.428');
   await sheet.getByRole('button', { name: 'Put it in its place' }).tap();
   await expect(bench.answered('sin(35) ≈ −0.428')).toBeVisible();
@@ -159,7 +159,7 @@ test('steps, angle view and digits of one line', async ({ page }) => {
   await page.getByRole('button', { name: 'Close', exact: true }).tap();
   await bench.tap('clear line', '2', 'divided by', '3');
   await bench.key('digits').tap();
-  await page.getByRole('button', { name: 'Decimal places' }).tap();
+  await page.getByRole('radio', { name: 'Decimal places' }).tap();
   for (let i = 0; i < 8; i += 1) await page.getByRole('button', { name: 'Fewer digits' }).tap();
   await page.getByRole('button', { name: 'Close', exact: true }).tap();
   await expect(bench.form('≈ 0.67, decimal')).toBeVisible();

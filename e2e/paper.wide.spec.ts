@@ -148,7 +148,7 @@ test('keys are shown, replayed and shared; settings go to a class', async ({ pag
   await expect(page.getByRole('list', { name: 'Keys' }).getByRole('listitem')).toHaveCount(10);
   await page.getByRole('button', { name: 'Copy a link' }).click();
   const link = await page.evaluate(() => navigator.clipboard.readText());
-  await page.getByRole('button', { name: 'Fast' }).click();
+  await page.getByRole('radio', { name: 'Fast' }).click();
   await page.getByRole('button', { name: 'Replay' }).click();
   await expect(bench.line).toHaveValue('sin(2)+1/2');
 
