@@ -136,8 +136,7 @@ test('the Shelf: kept, added to, replaced and undone, recalled as a value, clear
   await bench.open();
   const keepIn = async (place: RegExp | string, operation = 'Keep') => {
     await bench.tap('keep');
-    if (operation !== 'Keep')
-      await page.getByRole('dialog').getByRole('radio', { name: operation, exact: true }).tap();
+    if (operation !== 'Keep') await page.getByRole('dialog').getByRole('radio', { name: operation, exact: true }).tap();
     await page.getByRole('dialog').getByRole('button', { name: place }).tap();
   };
   await bench.tap('1', '7', 'fraction', '6', 'equals');

@@ -61,6 +61,7 @@ export function Field({
         </Words>
       )}
       <TextInput
+        {...(isInline ? { flexGrow: 1, flexShrink: 1, width: 0 } : {})}
         aria-label={name}
         value={value}
         autoComplete="off"

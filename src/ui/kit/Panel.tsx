@@ -38,7 +38,7 @@ export function Panel({ title, onClose, onType, children }: Props) {
     onType(event.key);
   };
   return (
-    <Dialog modal open onOpenChange={(isOpen: boolean) => (isOpen ? undefined : onClose())}>
+    <Dialog modal open disableRemoveScroll onOpenChange={(isOpen: boolean) => (isOpen ? undefined : onClose())}>
       {/* The frame is no second dialog around the one that has a name. */}
       <Dialog.Portal render="div" aria-modal={undefined}>
         <Dialog.Overlay unstyled position="absolute" top={0} right={0} bottom={0} left={0} backgroundColor="$shade" />

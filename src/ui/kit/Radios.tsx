@@ -49,7 +49,6 @@ export function Radios<T extends string>({
 }: Props<T>) {
   return (
     <RadioGroup
-      unstyled
       aria-label={name}
       orientation="horizontal"
       value={chosen ?? ''}

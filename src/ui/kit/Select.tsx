@@ -7,6 +7,8 @@ const Trigger = styled(KitSelect.Trigger, {
   unstyled: true,
   flexDirection: 'row',
   alignItems: 'center',
+  width: 'auto',
+  flexShrink: 0,
   minHeight: TARGET,
   paddingHorizontal: '$3',
   borderWidth: 1,
@@ -40,7 +42,7 @@ type Props<T extends string> = Readonly<{
 export function Select<T extends string>({ name, options, chosen, onChoose }: Props<T>) {
   const shown = options.find(({ id }) => id === chosen)?.name ?? '';
   return (
-    <KitSelect value={chosen} onValueChange={(id: string) => onChoose(id as T)}>
+    <KitSelect disablePreventBodyScroll value={chosen} onValueChange={(id: string) => onChoose(id as T)}>
       <Trigger aria-label={`${name}: ${shown}`}>
         <Words size="medium" strong>{`${shown} ▾`}</Words>
       </Trigger>
@@ -49,6 +51,7 @@ export function Select<T extends string>({ name, options, chosen, onChoose }: Pr
           unstyled
           aria-label={name}
           minWidth={200}
+          maxWidth={360}
           maxHeight={320}
           backgroundColor="$card"
           borderWidth={1}

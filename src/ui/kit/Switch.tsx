@@ -7,6 +7,7 @@ import { Words } from '../theme/text';
 
 const Frame = styled(KitSwitch, {
   position: 'relative',
+  flexDirection: 'column',
   unstyled: true,
   width: 52,
   height: TARGET,
@@ -36,7 +37,7 @@ export function Switch({ name, isOn, onChange, id }: Props) {
   return (
     <Frame checked={isOn} onCheckedChange={onChange} aria-label={name} {...(id === undefined ? {} : { id })}>
       <Track on={isOn} />
-      <KitSwitch.Thumb unstyled width={20} height={20} borderRadius={10} backgroundColor="$card" />
+      <KitSwitch.Thumb unstyled marginTop={12} width={20} height={20} borderRadius={10} backgroundColor="$card" />
     </Frame>
   );
 }

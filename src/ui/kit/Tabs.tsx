@@ -37,7 +37,6 @@ type Props<T extends string> = Readonly<{
 export function Tabs<T extends string>({ name, tabs, chosen, onChoose, isBare = false, children }: Props<T>) {
   return (
     <KitTabs
-      unstyled
       flex={1}
       minHeight={0}
       minWidth={0}
@@ -47,7 +46,6 @@ export function Tabs<T extends string>({ name, tabs, chosen, onChoose, isBare = 
       onValueChange={(id: string) => onChoose(id as T)}
     >
       <KitTabs.List
-        unstyled
         aria-label={name}
         display={isBare ? 'none' : 'flex'}
         flexDirection="row"
@@ -64,7 +62,7 @@ export function Tabs<T extends string>({ name, tabs, chosen, onChoose, isBare = 
           </Tab>
         ))}
       </KitTabs.List>
-      <KitTabs.Content unstyled value={chosen} flex={1} minHeight={0} minWidth={0} tabIndex={0} className="scroll-y">
+      <KitTabs.Content value={chosen} flex={1} minHeight={0} minWidth={0} tabIndex={0} className="scroll-y">
         {children}
       </KitTabs.Content>
     </KitTabs>

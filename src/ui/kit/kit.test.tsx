@@ -1,0 +1,92 @@
+import { TamaguiProvider } from '@tamagui/core';
+import { cleanup, fireEvent, render, screen } from '@testing-library/react';
+import { useState } from 'react';
+import type { ReactNode } from 'react';
+import { config } from '../theme/config';
+import { Panel } from './Panel';
+import { Radios } from './Radios';
+import { Switch, Toggle } from './Switch';
+import { Tabs } from './Tabs';
+
+// The test's page lays nothing out, so nothing changes its size.
+beforeAll(() => {
+  globalThis.ResizeObserver = class {
+    observe = (): void => undefined;
+    unobserve = (): void => undefined;
+    disconnect = (): void => undefined;
+  };
+});
+afterEach(cleanup);
+
+const shown = (children: ReactNode) =>
+  render(
+    <TamaguiProvider config={config} defaultTheme="light">
+      {children}
+    </TamaguiProvider>,
+  );
+
+const units = ['degrees', 'radians', 'gradians'].map((id) => ({ id, name: id }));
+
+function Units() {
+  const [unit, setUnit] = useState('degrees');
+  return <Radios name="Angle unit" options={units} chosen={unit} onChoose={setUnit} />;
+}
+
+test('one of a few is chosen, and is told as that', () => {
+  shown(<Units />);
+  const told = () =>
+    screen.getAllByRole('radio').flatMap((r) => (r.getAttribute('aria-checked') === 'true' ? [r.textContent] : []));
+  expect(screen.getAllByRole('radiogroup', { name: 'Angle unit' })).toHaveLength(1);
+  expect(told()).toEqual(['degrees']);
+  fireEvent.click(screen.getByRole('radio', { name: 'gradians' }));
+  expect(told()).toEqual(['gradians']);
+});
+
+test('a switch tells what it switches, and whether it is on', () => {
+  const changes: boolean[] = [];
+  shown(
+    <>
+      <Switch name="Show f" isOn={false} onChange={(isOn) => changes.push(isOn)} />
+      <Toggle title="Group digits" note="by threes" isOn onChange={(isOn) => changes.push(isOn)} />
+    </>,
+  );
+  for (const [name, isOn] of [
+    ['Show f', 'false'],
+    ['Group digits', 'true'],
+  ] as const) {
+    const one = screen.getByRole('switch', { name });
+    expect(one.getAttribute('aria-checked')).toBe(isOn);
+    fireEvent.click(one);
+  }
+  expect(changes).toEqual([true, false]);
+});
+
+test('a tab names its panel', () => {
+  const chosen: string[] = [];
+  shown(
+    <Tabs name="Panels" tabs={units} chosen="radians" onChoose={(id) => chosen.push(id)}>
+      the panel
+    </Tabs>,
+  );
+  expect(screen.getByRole('tabpanel', { name: 'radians' }).textContent).toBe('the panel');
+  expect(screen.getByRole('tab', { name: 'radians' }).getAttribute('aria-selected')).toBe('true');
+  fireEvent.mouseDown(screen.getByRole('tab', { name: 'degrees' }));
+  fireEvent.click(screen.getByRole('tab', { name: 'degrees' }));
+  expect(chosen[0]).toBe('degrees');
+});
+
+test('a panel has a name, takes letters where it is asked to, and is closed by Escape or its button', () => {
+  const told: string[] = [];
+  shown(
+    <Panel title="Keep" onClose={() => told.push('closed')} onType={(char) => told.push(char)}>
+      <button type="button">A</button>
+    </Panel>,
+  );
+  expect(screen.getAllByRole('dialog')).toHaveLength(1);
+  expect(screen.getByRole('dialog', { name: 'Keep' })).not.toBeNull();
+  fireEvent.keyDown(screen.getByRole('button', { name: 'A' }), { key: 'b' });
+  fireEvent.keyDown(screen.getByRole('button', { name: 'A' }), { key: 'c', ctrlKey: true });
+  fireEvent.keyDown(document, { key: 'Escape' });
+  fireEvent.click(screen.getByRole('button', { name: 'Close' }));
+  expect(told).toEqual(['b', 'closed', 'closed']);
+});
