@@ -76,7 +76,8 @@ function call(tree: Tree & { kind: 'call' }): string {
     case 'ceil':
       return `\\left\\lceil ${first}\\right\\rceil `;
     case 'conj':
-      return `\\overline{${first}}`;
+      // A bar over digits would mark what recurs.
+      return tree.args[0]?.kind === 'number' ? `\\operatorname{conj}\\left(${first}\\right)` : `\\overline{${first}}`;
     case 'sum':
     case 'prod':
       return `\\${tree.fn}_{${second}=${args[2]}}^{${args[3]}} ${term(tree.args[0]!)}`;

@@ -150,7 +150,9 @@ export function printMathml(tree: Tree, style: FormulaStyle): Markup {
         break;
       }
       case 'conj':
-        if (first) return element('mover', print(first), withAttributes(sign('¯'), { stretchy: 'true' }));
+        // A bar over digits would mark what recurs.
+        if (first && first.kind !== 'number')
+          return element('mover', print(first), withAttributes(sign('¯'), { stretchy: 'true' }));
         break;
       case 'sum':
       case 'prod':

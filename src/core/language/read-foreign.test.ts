@@ -33,6 +33,10 @@ test.each([
   ['\\log_{2}(8)', 'log(8,2)'],
   ['\\log_2 8', 'log(8,2)'],
   ['\\sum_{k=1}^{6} k^3', 'sum(k^3,k,1,6)'],
+  ['\\sum_{k=1}^{3} k \\leq 7', 'sum(k,k,1,3)<=7'],
+  ['\\sum_{k=1}^{3} |k-2|', 'sum(abs(k-2),k,1,3)'],
+  ['\\begin{cases} -x & \\text{if } x<0 \\\\ x & \\text{otherwise} \\end{cases}', 'cases(x<0,-x,x)'],
+  ['\\overline{2+3i}', 'conj(2+3i)'],
   ['\\int_1^4 3x^2-x\\,dx', 'integral(3x^2-x,x,1,4)'],
   ['\\int_{0}^{1} x \\, \\mathrm{d}x', 'integral(x,x,0,1)'],
   ['\\left|x-2\\right|', 'abs(x-2)'],
@@ -76,6 +80,12 @@ const expression = fc.letrec<{ e: string }>((tie) => ({
     tie('e').map((a) => `sqrt(${a})`),
     tie('e').map((a) => `sin(${a})`),
     tie('e').map((a) => `abs(${a})`),
+    tie('e').map((a) => `floor(${a})`),
+    tie('e').map((a) => `conj(${a})`),
+    fc.tuple(tie('e'), tie('e')).map(([a, b]) => `log(${a},${b})`),
+    fc.tuple(tie('e'), tie('e')).map(([a, b]) => `derivative(${a},x,${b})`),
+    fc.tuple(tie('e'), tie('e'), tie('e')).map(([a, b, c]) => `cases(${a}<${b},${b},${a}=${c},${a},${c})`),
+    fc.tuple(tie('e'), tie('e')).map(([a, b]) => `sum(${a},k,1,${b})`),
   ),
 })).e;
 

@@ -42,6 +42,9 @@ const SILENT = /^(?:[,;:! ]|quad|qquad|left|right|big|Big|bigg|Bigg|displaystyle
 
 const TOKEN = /\\([A-Za-z]+|.)|[{}[\]^_&~]|\d+(?:\.\d+)?|[^\s]/g;
 
+/** What ends the term that a sum sign reaches over: another term, a relation, or the end of what it stands in. */
+const AFTER_TERM = /^(?:[+\-−=<>})\]&,]|\\(?:right|end|\\|l[te]q?|g[te]q?|neq?|land|lor))$/;
+
 type Token = Readonly<{ text: string; command: string | null }>;
 
 class Unreadable extends Error {}
@@ -108,6 +111,7 @@ class Latex {
     const { token } = this;
     if (token?.command === 'left') {
       this.take();
+      if (this.is('.')) return this.derivative();
       return this.is('|') ? this.bars(() => this.nextIsRight('|')) : '';
     }
     if (token?.command !== null && token?.command !== undefined && SILENT.test(token.command)) {
@@ -191,8 +195,13 @@ class Latex {
         this.expect(']');
         return `root(${index},${this.argument()})`;
       }
-      case 'overline':
-        return [...this.argument()].map((digit) => `${digit}\u0305`).join('');
+      case 'overline': {
+        // Over digits it marks what recurs, over anything else it is the conjugate.
+        const under = this.argument();
+        return /^\d+$/.test(under) ? [...under].map((digit) => `${digit}\u0305`).join('') : `conj(${under})`;
+      }
+      case 'begin':
+        return this.cases();
       case 'mathrm':
       case 'operatorname':
       case 'mathit':
@@ -275,13 +284,12 @@ class Latex {
   }
 
   /** The term that a sum sign reaches over: up to the next + or −, or the end. */
-  private term(isEnd: () => boolean): string {
+  private term(): string {
     let depth = 0;
     return this.row(() => {
       const { token } = this;
       if (token === undefined) return true;
-      const ends = depth === 0 && (/^[+\-−=<>})\]]$/.test(token.text) || isEnd());
-      if (ends) return true;
+      if (depth === 0 && AFTER_TERM.test(token.text)) return true;
       if (token.text === '(') depth += 1;
       if (token.text === ')') depth -= 1;
       return false;
@@ -302,8 +310,45 @@ class Latex {
     const { low, high } = this.limits();
     const start = /^([A-Za-z])=(.+)$/.exec(low);
     if (start === null || high === '') throw new Unreadable();
-    const of = this.term(() => false);
+    const of = this.term();
     return `${fn}(${of},${start[1]},${start[2]},${high})`;
+  }
+
+  /** A slope at a place: the fraction of differentials, what it is of, and a bar with the place. */
+  private derivative(): string {
+    this.expect('.');
+    if (!/^[dt]?frac$/.test(this.take().command ?? '')) throw new Unreadable();
+    const [above, below] = [this.argument(), this.argument().replaceAll(' ', '')];
+    const letter = /^d([A-Za-z])$/.exec(below)?.[1];
+    if (above !== 'd' || letter === undefined) throw new Unreadable();
+    const of = this.row(() => this.nextIsRight('|'));
+    this.skipRight();
+    this.expect('|');
+    this.expect('_');
+    const at = /^([A-Za-z])=(.+)$/.exec(this.argument());
+    if (at?.[1] !== letter) throw new Unreadable();
+    return `derivative(${of},${letter},${at[2]})`;
+  }
+
+  /** Values and their conditions, row by row; the last value holds otherwise. */
+  private cases(): string {
+    if (this.argument().replaceAll(' ', '') !== 'cases') throw new Unreadable();
+    const args: string[] = [];
+    const isRowEnd = (): boolean => this.token?.command === '\\' || this.token?.command === 'end';
+    for (;;) {
+      const value = this.row(() => this.is('&'));
+      this.expect('&');
+      const condition = this.row(isRowEnd)
+        .trim()
+        .replace(/^if\b\s*/, '');
+      const isLast = this.take().command === 'end';
+      if (/^(?:otherwise|else)$/.test(condition)) args.push(value);
+      else args.push(condition, value);
+      if (isLast) break;
+    }
+    this.argument();
+    if (args.length % 2 === 0) throw new Unreadable();
+    return `cases(${args.join(',')})`;
   }
 
   private integral(): string {

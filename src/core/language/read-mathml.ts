@@ -96,6 +96,14 @@ function row(kids: readonly Node[]): string {
       const rest = kids.slice(i + 1);
       return made + overRest(big, kid, rest);
     }
+    const next = kids[i + 1];
+    if (kid.tag === 'msub' && textOf(part(kid, 0)) === 'log' && next !== undefined) {
+      i += next.tag === 'mo' && textOf(next) === '\u2061' ? 2 : 1;
+      const of = kids[i];
+      if (of === undefined) throw new Unreadable();
+      made += `log(${written(of)},${written(part(kid, 1))})`;
+      continue;
+    }
     const text = written(kid);
     const gap =
       /[A-Za-z]$/.test(made) && /^[A-Za-z]/.test(text) && (/[A-Za-z]{2,}$/.test(made) || text.length > 1) ? ' ' : '';
@@ -130,6 +138,27 @@ function overRest(fn: 'sum' | 'prod' | 'integral', sign: Node, rest: readonly No
   return `${fn}(${row(term)},${start[1]},${start[2]},${written(high)})${end < 0 ? '' : row(rest.slice(end))}`;
 }
 
+/** Values and their conditions, row by row; the last value holds otherwise. */
+function cases(table: Node): string {
+  const args = table.kids.flatMap((line) => {
+    const [value, when] = [written(part(line, 0)), written(part(line, 1))];
+    return when === 'otherwise' ? [value] : [when, value];
+  });
+  if (args.length % 2 === 0) throw new Unreadable();
+  return `cases(${args.join(',')})`;
+}
+
+/** A slope at a place: a fraction of differentials with what it is of, then a bar with the place; null for anything else. */
+function derivative(kids: readonly Node[]): string | null {
+  const [slope, bar] = kids;
+  if (kids.length !== 2 || slope?.tag !== 'mrow' || bar?.tag !== 'msub' || textOf(part(bar, 0)) !== '|') return null;
+  const [fraction, ...of] = slope.kids;
+  if (fraction?.tag !== 'mfrac' || textOf(part(fraction, 0)) !== 'd') return null;
+  const letter = /^d([A-Za-z])$/.exec(textOf(part(fraction, 1)))?.[1];
+  const at = /^([A-Za-z])=(.+)$/.exec(written(part(bar, 1)));
+  return letter !== undefined && at?.[1] === letter ? `derivative(${row(of)},${letter},${at[2]})` : null;
+}
+
 function written(node: Node): string {
   const { tag, kids } = node;
   if (GROUPS.has(tag)) {
@@ -137,7 +166,11 @@ function written(node: Node): string {
     const [first, last] = [seen[0], seen.at(-1)];
     if (seen.length > 2 && first?.tag === 'mo' && last?.tag === 'mo' && textOf(first) === '|' && textOf(last) === '|')
       return `abs(${row(seen.slice(1, -1))})`;
-    return row(seen);
+    const fence = `${first === undefined ? '' : textOf(first)}${last === undefined ? '' : textOf(last)}`;
+    if (seen.length > 2 && fence === '⌊⌋') return `floor(${row(seen.slice(1, -1))})`;
+    if (seen.length > 2 && fence === '⌈⌉') return `ceil(${row(seen.slice(1, -1))})`;
+    if (seen.length === 2 && first?.tag === 'mo' && textOf(first) === '{' && last?.tag === 'mtable') return cases(last);
+    return derivative(seen) ?? row(seen);
   }
   switch (tag) {
     case '#text':
@@ -165,7 +198,8 @@ function written(node: Node): string {
     }
     case 'mover': {
       if (!/^[¯‾_]$/.test(textOf(part(node, 1)))) throw new Unreadable();
-      return [...written(part(node, 0))].map((digit) => `${digit}\u0305`).join('');
+      const under = written(part(node, 0));
+      return /^\d+$/.test(under) ? [...under].map((digit) => `${digit}\u0305`).join('') : `conj(${under})`;
     }
     default:
       throw new Unreadable();

@@ -1,7 +1,7 @@
 import { View } from '@tamagui/core';
 import { curveWords } from '@/text/curve-labels';
 import { Button } from '@/ui/control/Button';
-import { Heading } from '@/ui/theme/text';
+import { Editor } from '@/ui/kit/Editor';
 import { LineEditor } from '@/places/line-editor/LineEditor';
 
 type Props = Readonly<{
@@ -15,21 +15,7 @@ type Props = Readonly<{
 /** A function of x to be written, over the place. */
 export function FunctionEditor({ title, text, onDone, onCancel }: Props) {
   return (
-    <View
-      role="dialog"
-      aria-modal
-      aria-label={title}
-      position="absolute"
-      left={0}
-      right={0}
-      bottom={0}
-      zIndex="$2"
-      backgroundColor="$card"
-      borderTopWidth={2}
-      borderColor="$accent"
-      maxHeight="100%"
-      $wide={{ left: 'auto', width: '$deck', borderLeftWidth: 1 }}
-    >
+    <Editor title={title} onClose={onCancel}>
       <LineEditor
         id={title}
         text={text}
@@ -38,9 +24,7 @@ export function FunctionEditor({ title, text, onDone, onCancel }: Props) {
         onCancel={onCancel}
         head={({ accept }) => (
           <View flexDirection="row" alignItems="center" gap="$2" paddingHorizontal="$3" paddingVertical={2}>
-            <Heading role="heading" aria-level={2} flex={1}>
-              {title}
-            </Heading>
+            <Editor.Title>{title}</Editor.Title>
             <Button onPress={onCancel}>{curveWords.cancel}</Button>
             <Button isPressed={false} onPress={accept}>
               {curveWords.draw}
@@ -48,6 +32,6 @@ export function FunctionEditor({ title, text, onDone, onCancel }: Props) {
           </View>
         )}
       />
-    </View>
+    </Editor>
   );
 }

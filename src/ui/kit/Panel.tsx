@@ -1,11 +1,11 @@
 import { View } from '@tamagui/core';
 import { Dialog } from '@tamagui/dialog';
-import { useEffect, useState } from 'react';
 import type { ReactNode } from 'react';
 import { ScrollView } from 'react-native';
 import { words } from '@/text/labels';
 import { Button } from '../control/Button';
 import { Heading } from '../theme/text';
+import { useFocusBack } from './focus-back';
 
 type Props = Readonly<{
   title: string;
@@ -16,17 +16,6 @@ type Props = Readonly<{
 }>;
 
 type Stroke = Readonly<{ key: string; ctrlKey: boolean; metaKey: boolean; stopPropagation: () => void }>;
-
-/** What had the focus when a panel was opened has it again when the panel is gone: it is taken away while it is open. */
-function useFocusBack(): void {
-  const [before] = useState(() => document.activeElement);
-  useEffect(
-    () => () => {
-      if (before instanceof HTMLElement && before.isConnected) before.focus();
-    },
-    [before],
-  );
-}
 
 /** A panel over the page: from below on a phone, at the side on a wide screen. Escape and a tap outside close it; Tab stays inside. */
 export function Panel({ title, onClose, onType, children }: Props) {
