@@ -47,6 +47,7 @@ export function Tabs<T extends string>({ name, tabs, chosen, onChoose, isBare = 
     >
       <KitTabs.List
         aria-label={name}
+        borderRadius={0}
         display={isBare ? 'none' : 'flex'}
         flexDirection="row"
         backgroundColor="$desk"
