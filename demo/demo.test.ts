@@ -1,6 +1,5 @@
 import { EMPTY_KEPT } from '@/state/slices/parts';
-import { readNotebook, writeNotebook } from '@/state/slices/notebook';
-import { toNotebook } from '@/state/slices/notebook';
+import { readNotebook, writeNotebook, toNotebook } from '@/state/slices/notebook';
 import { demoDocument } from './write';
 
 test('the demo notebook is answered whole and can be read', () => {

@@ -1,8 +1,7 @@
 import { randomBytes } from 'node:crypto';
 import { drawBelow } from '@/core/base/chance';
 import { lineOf, textOf } from '@/core/line/line';
-import { readNotebook, writeNotebook } from '@/state/slices/notebook';
-import { fromNotebook, toNotebook } from '@/state/slices/notebook';
+import { readNotebook, writeNotebook, fromNotebook, toNotebook } from '@/state/slices/notebook';
 import { lineText, optionsOf } from '@/state/slices/bench/reading';
 import { createStore } from '@/state/store';
 import { actOnce } from './actions';

@@ -1,6 +1,5 @@
 import { EMPTY_KEPT } from '@/state/slices/parts';
-import { writeNotebook } from '@/state/slices/notebook';
-import { toNotebook } from '@/state/slices/notebook';
+import { writeNotebook, toNotebook } from '@/state/slices/notebook';
 import { createStore } from '@/state/store';
 import { demoDocument } from '../demo/write';
 import { actOnce } from './actions';

@@ -1,7 +1,7 @@
 import { randomBytes } from 'node:crypto';
 import { drawBelow } from '@/core/base/chance';
 import { caretOf, changed, lineOf, textOf } from '@/core/line/line';
-import { readNotebook, writeNotebook } from '@/state/slices/notebook';
+import { readNotebook, writeNotebook, fromNotebook, toNotebook } from '@/state/slices/notebook';
 import { fromFragment, toFragment } from '@/core/notebook/shared';
 import { looksLikeLatex } from '@/core/language/looks-like';
 import { readLatex } from '@/core/language/read-latex';
@@ -9,7 +9,6 @@ import { readMathml } from '@/core/language/read-mathml';
 import { keys } from '@/keys/catalogue';
 import { isLineAction } from '@/keys/press';
 import { DEFAULT_SETTINGS } from '@/state/slices/parts';
-import { fromNotebook, toNotebook } from '@/state/slices/notebook';
 import { optionsOf } from '@/state/slices/bench/reading';
 import { settleSynchronously } from '@/state/sync-driver';
 import { createStore } from '@/state/store';

@@ -3,13 +3,12 @@ import { caretOf } from '@/core/line/line';
 import { keys } from '@/keys/catalogue';
 import type { KeyId } from '@/keys/catalogue';
 import { EMPTY_CURVES } from '@/core/notebook/curves';
-import { readNotebook, writeNotebook } from '@/state/slices/notebook';
+import { readNotebook, writeNotebook, toNotebook } from '@/state/slices/notebook';
 import { EMPTY_RUNNING } from '@/core/running/state';
 import { EMPTY_STACK } from '@/core/stack/stack';
 import { performLine } from '@/workers/tasks/lines';
 import type { Pool } from '@/workers/pool';
 import { lineText } from '@/state/slices/bench/reading';
-import { toNotebook } from '@/state/slices/notebook';
 import { followForms, followLine, followWork } from './follow';
 import { createStore } from './store';
 

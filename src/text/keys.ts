@@ -1,11 +1,10 @@
 import type { KeyId, LetterId } from '@/keys/catalogue';
-import { letterIds } from '@/keys/catalogue';
+import { letterIds, keys } from '@/keys/catalogue';
 import type { DrawerId } from '@/keys/decks';
 import type { Keyed } from '@/keys/log';
 import { functionNamed } from '@/core/function';
 import { meaningOf } from '@/core/keyed/operation';
 import type { EntryStyle } from '@/core/notebook/schema';
-import { keys } from '@/keys/catalogue';
 import { isLineAction } from '@/keys/press';
 import { functionHelp } from './functions';
 

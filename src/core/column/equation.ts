@@ -7,9 +7,9 @@ import {
   numberTree,
   powerTree,
   withoutLeadingMinus,
+  NOWHERE,
 } from '../language/tree';
 import type { Tree } from '../language/tree';
-import { NOWHERE } from '../language/tree';
 import type { RealValue } from '../number/value';
 import type { Fit } from './fit';
 

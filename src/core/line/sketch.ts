@@ -1,5 +1,4 @@
-import { rowAt, withRowAt } from './row';
-import { glyph } from './row';
+import { rowAt, withRowAt, glyph } from './row';
 import type { BoxedLine, Row } from './row';
 
 /** A row in one line of text, boxes in square brackets: how tests and faults show it. */

@@ -1,7 +1,6 @@
 import type { Form } from '@/core/format/form';
 import { encode } from '@/core/notebook/value-codec';
-import type { LineAnswer } from '@/state/background';
-import type { RangeView, SolutionView, SolvedLine } from '@/state/background';
+import type { LineAnswer, RangeView, SolutionView, SolvedLine } from '@/state/background';
 
 /** Part of the numbers, as an inequality: −2 ≤ x < 3. */
 export function rangeText({ from, to }: RangeView, letter: string): string {

@@ -1,8 +1,7 @@
-import { readNotebook, writeNotebook } from '@/state/slices/notebook';
+import { readNotebook, writeNotebook, toNotebook } from '@/state/slices/notebook';
 import { saveFile } from '@/platform/files';
 import { useStore } from '@/state/app-store';
 import { chosenText } from './chosen-file';
-import { toNotebook } from '@/state/slices/notebook';
 import { notice } from '@/state/slices/notice';
 
 const TYPE = 'application/json';

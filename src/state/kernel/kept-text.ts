@@ -1,7 +1,6 @@
 import type { Storage } from '@/platform/storage';
 import { readNotebook, readNotebookData, writeNotebook } from '@/state/slices/notebook';
-import type { Loaded } from '@/state/slices/notebook';
-import type { Notebook } from '@/state/slices/notebook';
+import type { Loaded, Notebook } from '@/state/slices/notebook';
 
 /*
  * The kept notebook as texts. Long columns are written apart, each under a key of its own, and only when they change;

@@ -2,9 +2,8 @@ import { keys } from '@/keys/catalogue';
 import type { KeyId } from '@/keys/catalogue';
 import type { Storage } from '@/platform/storage';
 import type { Tabs } from '@/platform/tabs';
-import { writeNotebook } from '@/state/slices/notebook';
+import { writeNotebook, toNotebook } from '@/state/slices/notebook';
 import { pressSynchronously } from '@/state/sync-driver';
-import { toNotebook } from '@/state/slices/notebook';
 import { createKeeper } from './persist';
 import { createStore } from '@/state/store';
 

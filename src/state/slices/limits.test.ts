@@ -1,10 +1,9 @@
 import { answerLine } from '@/workers/answer';
 import { EMPTY_KEPT, DEFAULT_SETTINGS, EMPTY_DOCUMENT } from './parts';
 import { optionsOf } from '@/state/slices/bench/reading';
-import { toNotebook } from './notebook';
+import { toNotebook, readNotebook, writeNotebook } from './notebook';
 import { finishedLine } from '@/state/slices/tape/line';
 import { lineOf } from '@/core/line/line';
-import { readNotebook, writeNotebook } from './notebook';
 
 const shouldContinue = () => true;
 

@@ -1,9 +1,8 @@
 import { EMPTY_KEPT } from '@/state/slices/parts';
 import { readFileSync } from 'node:fs';
 import { DEFAULT_SETTINGS, EMPTY_DOCUMENT } from './parts';
-import { toNotebook } from './notebook';
+import { toNotebook, readNotebook, writeNotebook } from './notebook';
 import { mendedJson } from '@/state/kernel/mend-json';
-import { readNotebook, writeNotebook } from './notebook';
 import { tapeLineSchema } from '@/core/notebook/schema';
 import type { Notebook } from './notebook';
 import type { SavedValue } from '@/core/notebook/value-codec';

@@ -1,8 +1,7 @@
-import { View, styled } from '@tamagui/core';
+import { View, styled, useTheme } from '@tamagui/core';
 import Pin from 'lucide-react-native/icons/pin';
 import { memo } from 'react';
 import type { ComponentType } from 'react';
-import { useTheme } from '@tamagui/core';
 import type { FormId } from '@/core/format/form';
 import type { TapeLine } from '@/core/notebook/schema';
 import { tapeActionsName, tapeRowName, unitNames, answerButtonName } from '@/text/labels';

@@ -14,8 +14,7 @@ import type { DataColumn, DataTable, AnalysisOptions } from '@/core/notebook/col
 import { cellsIn, fitting } from '@/core/notebook/room';
 import type { NewColumn } from '@/core/notebook/room';
 import { overflow } from '@/state/slices/bounds';
-import type { Document } from '@/state/slices/parts';
-import type { StepName } from '@/state/slices/parts';
+import type { Document, StepName } from '@/state/slices/parts';
 import { notice } from '@/state/slices/notice';
 import { changed } from '@/state/slices/state';
 import type { Change, State } from '@/state/slices/state';

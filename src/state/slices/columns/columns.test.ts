@@ -1,10 +1,9 @@
-import { readNotebook, writeNotebook } from '@/state/slices/notebook';
+import { readNotebook, writeNotebook, fromNotebook, toNotebook } from '@/state/slices/notebook';
 import { EMPTY_CURVES } from '@/core/notebook/curves';
 import { keys } from '@/keys/catalogue';
 import type { KeyId } from '@/keys/catalogue';
 import { pressSynchronously } from '@/state/sync-driver';
 import { columnAtHand, tableInSight } from './in-sight';
-import { fromNotebook, toNotebook } from '@/state/slices/notebook';
 import { createStore } from '@/state/store';
 
 const NO_TABLES = { tables: [], open: null, into: null };

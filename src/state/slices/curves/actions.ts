@@ -9,14 +9,13 @@ import {
   MOST_PICKED,
   isView,
 } from '@/core/notebook/curves';
-import type { DrawnFunction, SavedCurves } from '@/core/notebook/curves';
+import type { DrawnFunction, SavedCurves, Axis, ShownPoints, TableSettings, View } from '@/core/notebook/curves';
 import type { Settings } from '@/core/notebook/schema';
 import { overflow } from '@/state/slices/bounds';
 import type { StepName } from '@/state/slices/parts';
 import { notice } from '@/state/slices/notice';
 import { changed } from '@/state/slices/state';
 import type { Change, State } from '@/state/slices/state';
-import type { Axis, ShownPoints, TableSettings, View } from '@/core/notebook/curves';
 import type { DataColumn } from '@/core/notebook/columns';
 
 /** What is done to functions, the view, and the table of the Curves place. */

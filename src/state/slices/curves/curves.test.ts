@@ -1,8 +1,7 @@
 import { EMPTY_CURVES } from '@/core/notebook/curves';
-import { readNotebook, writeNotebook } from '@/state/slices/notebook';
+import { readNotebook, writeNotebook, fromNotebook, toNotebook } from '@/state/slices/notebook';
 import { toCanonicalText } from './actions';
 import { DEFAULT_SETTINGS } from '@/state/slices/parts';
-import { fromNotebook, toNotebook } from '@/state/slices/notebook';
 import { createStore } from '@/state/store';
 
 let store: ReturnType<typeof createStore>;

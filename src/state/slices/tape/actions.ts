@@ -1,7 +1,7 @@
 import { emptyLine, insertText, lineOf } from '@/core/line/line';
 import { given } from '@/core/running/running';
 import { LONGEST_NOTE } from '@/core/notebook/schema';
-import type { TapeLine } from '@/core/notebook/schema';
+import type { TapeLine, Settings } from '@/core/notebook/schema';
 import { putEntry } from '@/keys/log';
 import { overflow } from '@/state/slices/bounds';
 import { optionsOf } from '@/state/slices/bench/reading';
@@ -15,7 +15,6 @@ import type { Change, State } from '@/state/slices/state';
 import { answeredAnew, operandFor } from './line';
 import type { LineAnswer } from '@/workers/answer';
 import type { FormId } from '@/core/format/form';
-import type { Settings } from '@/core/notebook/schema';
 
 /** What is done to the lines of the tape. */
 export type TapeActions = Readonly<{
