@@ -1,3 +1,5 @@
+/* One file above the usual length: every rule calls the others, and all share the names of generators that one run gives. */
+
 import type { ShouldContinue } from '../base/should-continue';
 import { signByBalls } from './approximate';
 import { factorise } from './factor';

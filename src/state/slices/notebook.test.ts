@@ -1,7 +1,7 @@
 import { EMPTY_KEPT } from '@/state/slices/parts';
 import { readFileSync } from 'node:fs';
 import { DEFAULT_SETTINGS, EMPTY_DOCUMENT } from './parts';
-import { toNotebook, readNotebook, writeNotebook } from './notebook';
+import { fromNotebook, toNotebook, readNotebook, writeNotebook } from './notebook';
 import { mendedJson } from '@/state/kernel/mend-json';
 import { tapeLineSchema } from '@/core/notebook/schema';
 import type { Notebook } from './notebook';
@@ -70,7 +70,7 @@ test.each<[string, object, (n: Notebook) => unknown, unknown, string[]]>([
       settings: { ...DEFAULT_SETTINGS, depth: 'four' },
       stack: { ...fresh.stack, levels: ['1', '2', '3', '4', '5'].map((made) => level(made)) },
     },
-    (n) => n.settings.depth,
+    (n) => fromNotebook(n).settings.depth,
     'unlimited',
     [],
   ],

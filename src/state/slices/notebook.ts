@@ -102,7 +102,7 @@ function salvaged(found: unknown): { notebook: Notebook; setAside: number } {
     notebook: {
       format: NOTEBOOK_FORMAT,
       version: NOTEBOOK_VERSION,
-      settings: openedParts(saved, settings).settings,
+      settings,
       ...saved,
     },
     setAside: aside.found,
