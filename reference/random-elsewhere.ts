@@ -1,5 +1,3 @@
-/* As long as its tables: values worked elsewhere, one row a case. */
-
 /**
  * Random expressions, made by a generator (seeds 7001 and 7002), with values to 45 digits worked at 80 digits with mpmath
  * 1.3.0, a general-purpose library for arbitrary-precision arithmetic; data only, hence its length. Angles in radians. Those beyond 10^±12 are left out.
