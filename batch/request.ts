@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { angleUnits } from '@/core/base/angle';
 import { formIds } from '@/core/format/form';
 import { FEWEST_DIGITS, MOST_DIGITS, displayModes } from '@/core/format/settings';
-import { HIGHEST_DEGREE } from '@/core/column/fit';
+import { HIGHEST_DEGREE } from '@/core/column/fits';
 import { fitModelNames } from '@/core/column/fit-models';
 import { quartileRules } from '@/core/column/quartile-rules';
 import { lineViews } from '@/core/line/line';

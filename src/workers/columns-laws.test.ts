@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { separatorSigns } from '@/core/column/delimited';
 import type { Separator } from '@/core/column/delimited';
-import { polynomialFit } from '@/core/column/least-squares';
+import { polynomialFit } from '@/core/column/fits/least-squares';
 import { summaryOf } from '@/core/column/summary';
 import * as q from '@/core/number/rational';
 import type { Rational } from '@/core/number/rational';

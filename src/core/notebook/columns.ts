@@ -1,7 +1,6 @@
 import { z } from 'zod/mini';
 import { chartNames } from '../chart/kinds';
 import { fitModelNames } from '../column/fit-models';
-import type { FitModel } from '../column/fit-models';
 import { quartileRules } from '../column/quartile-rules';
 
 /*
@@ -52,7 +51,7 @@ export const useSchema = z.object({
   outliers: z.boolean(),
   /** Functions of Curves are laid over the chart. */
   functions: z.boolean(),
-  model: z.enum(fitModelNames as [FitModel, ...FitModel[]]),
+  model: z.enum(fitModelNames),
   degree: z.int().check(z.gte(FEWEST_DEGREE), z.lte(MOST_DEGREE)),
   /** The x at which the fit is read. */
   at: cell,

@@ -45,7 +45,7 @@ function Found({ made, table, onOpen }: Readonly<{ made: FitView; table: DataTab
   const { layOver, setUse } = useStore.getState();
   const router = useRouter();
   const { x, y } = usedColumns(table);
-  const { model } = table.use;
+  const { basis } = fitModels[table.use.model];
   const at = useTyped(table.use.at, (text) => setUse(table.id, { at: text }));
   const markup = typeset(`y=${made.equation}`, CORE_SPELLING, display);
   const toCurves = (): void => {
@@ -60,12 +60,12 @@ function Found({ made, table, onOpen }: Readonly<{ made: FitView; table: DataTab
         <View role="group" aria-label={columnWords.equation} className="scroll-x ink-answer" minHeight={34}>
           {markup === null ? <Words>{`y = ${made.equation}`}</Words> : <Formula markup={markup} size="tape" />}
         </View>
-        {'logs' in fitModels[model] ? (
+        {basis === 'logarithms' ? (
           <Words size="medium" tone="muted">
             {columnWords.byLogs}
           </Words>
         ) : null}
-        {model === 'sine' ? (
+        {basis === 'search' ? (
           <Words size="medium" tone="muted">
             {columnWords.searched}
           </Words>
@@ -159,7 +159,7 @@ export function FitPanel({ table, onCell, onOpen }: Props) {
           isStrip
         />
         <Words size="medium" tone="muted">{`y = ${fitModels[use.model].formula}`}</Words>
-        {use.model === 'polynomial' ? (
+        {fitModels[use.model].hasDegree ? (
           <Stepper
             title={columnWords.degree}
             value={use.degree}

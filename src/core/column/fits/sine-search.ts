@@ -1,8 +1,8 @@
-import type { ShouldContinue } from '../base/should-continue';
+import type { ShouldContinue } from '../../base/should-continue';
 import { solveSmall } from './small-system';
 import { sharpened } from './sine-digits';
 import type { Sine } from './sine-digits';
-import type { Rational } from '../number/rational';
+import type { Rational } from '../../number/rational';
 
 /** The numbers as decimals that were carried further than doubles; `left` and `whole` as in a polynomial fit, in doubles. */
 export type SineFit = Readonly<{

@@ -1,8 +1,8 @@
-import type { ShouldContinue } from '../base/should-continue';
-import { goOn } from '../base/limits';
-import * as q from '../number/rational';
-import type { Rational } from '../number/rational';
-import { checkSize, powerSum, scaled } from './exact-sums';
+import type { ShouldContinue } from '../../base/should-continue';
+import { goOn } from '../../base/limits';
+import * as q from '../../number/rational';
+import type { Rational } from '../../number/rational';
+import { checkSize, powerSum, scaled } from '../exact-sums';
 
 /** The solution of a system of linear equations by elimination without fractions; null when it is singular. */
 function solved(rows: readonly (readonly bigint[])[], shouldContinue: ShouldContinue): readonly Rational[] | null {

@@ -1,9 +1,9 @@
-import type { ShouldContinue } from '../base/should-continue';
-import * as ball from '../number/ball';
-import { pi } from '../number/constants';
-import { circular } from '../number/elementary';
-import * as q from '../number/rational';
-import type { Rational } from '../number/rational';
+import type { ShouldContinue } from '../../base/should-continue';
+import * as ball from '../../number/ball';
+import { pi } from '../../number/constants';
+import { circular } from '../../number/elementary';
+import * as q from '../../number/rational';
+import type { Rational } from '../../number/rational';
 import { solveSmall } from './small-system';
 
 /** y = a·sin(b·x + c) + d with a and b above zero and −π < c ≤ π, angles in radians. */

@@ -1,12 +1,12 @@
-import type { ShouldContinue } from '../base/should-continue';
-import { real } from '../number/arithmetic';
-import * as ball from '../number/ball';
-import type { Ball } from '../number/ball';
-import { ln } from '../number/elementary';
-import * as q from '../number/rational';
-import type { Rational } from '../number/rational';
-import { fromRational } from '../number/value';
-import type { RealValue } from '../number/value';
+import type { ShouldContinue } from '../../base/should-continue';
+import { real } from '../../number/arithmetic';
+import * as ball from '../../number/ball';
+import type { Ball } from '../../number/ball';
+import { ln } from '../../number/elementary';
+import * as q from '../../number/rational';
+import type { Rational } from '../../number/rational';
+import { fromRational } from '../../number/value';
+import type { RealValue } from '../../number/value';
 
 /** A straight line through transformed points: v = start + slope·u, and how closely they keep to it. */
 export type LogLine = Readonly<{ start: RealValue; slope: RealValue; r: RealValue | null }>;
