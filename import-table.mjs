@@ -31,7 +31,7 @@ export const importTable = {
   'core/memory': ['core/base', 'core/number'],
   'core/curve': ['core/base', 'core/language', 'core/function', 'core/number', 'core/evaluate', 'core/solve'],
   'core/column': ['core/base', 'core/language', 'core/number', 'core/evaluate'],
-  'core/chart': ['core/base', 'core/number', 'core/curve'],
+  'core/chart': ['core/base', 'core/number', 'core/curve', 'core/column'],
   'core/keyed': ['core/base', 'core/function', 'core/language', 'core/evaluate', 'core/line'],
   'core/running': ['core/base', 'core/language', 'core/keyed'],
   'core/stack': ['core/base', 'core/keyed'],

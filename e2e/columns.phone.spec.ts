@@ -188,3 +188,27 @@ test('a level of the stack and the values of a function become columns, there af
   await page.reload();
   await expect(columns.cell('f, row 11')).toContainText('25/3');
 });
+
+const BERTHS = 'berth\tlength\nOakwater\t31.5\nTern stair\t12.25\nLow slip\t−4\nNorth quay\t22\nSaltings\t18.75\n';
+
+test('lengths by name as bars and as a joined line: one is tapped, and those out of sight are scrolled to', async ({
+  page,
+}) => {
+  const columns = new ColumnsPage(page);
+  await columns.open();
+  await columns.take('Berths', BERTHS);
+  await columns.panel('Chart');
+  await columns.press('Bars');
+  await expect(columns.chart).toHaveAccessibleDescription(
+    /^Bars: length over berth\. Oakwater: length 31\.5\. Tern stair/,
+  );
+  await expect(columns.chart.locator('svg').first()).toBeVisible();
+  const box = (await columns.chart.boundingBox())!;
+  await page.touchscreen.tap(box.x + box.width * 0.21, box.y + box.height * 0.5);
+  await expect(columns.reads).toHaveText('Oakwater: length 31.5');
+  await columns.press('Joined');
+  await expect(columns.chart).toHaveAccessibleDescription(/^Joined: length over berth\. Oakwater: length 31\.5\./);
+  await columns.chart.press('End');
+  await expect(columns.reads).toHaveText('Saltings: length 18.75');
+  await expect(columns.chart.getByText('Saltings')).toBeInViewport();
+});

@@ -71,6 +71,13 @@ test('a file is shown before it is taken in; a table is taken along, its chart a
   await page.keyboard.press('ArrowRight');
   await page.keyboard.press('ArrowRight');
   await expect(columns.reads).toHaveText('Row 2: hour 1, height 1.65');
+  await columns.press('Bars');
+  await columns.chart.press('ArrowRight');
+  await expect(columns.reads).toHaveText('0: height 0.95');
+  const bars = await saved('Save as SVG');
+  expect(bars.match(/fill-opacity/g)).toHaveLength(3);
+  expect(bars).toContain('height / m');
+  expect(await saved('Save as PNG')).toMatch(/^.PNG/);
 });
 
 test('fits: each model with its coefficients, and why there is none', async ({ page }) => {

@@ -1,6 +1,7 @@
 import { LONGEST_CELL, LONGEST_NAME, MOST_COLUMNS } from '@/core/notebook/columns';
 import type { LeftOut } from '@/core/notebook/room';
 import type { ChartKind } from '@/core/chart/kinds';
+import type { BoxPart, ChartPart } from '@/core/chart/model';
 import type { FitModel } from '@/core/column/fit-models';
 import type { Separator } from '@/core/column/delimited';
 import type { QuartileRule } from '@/core/column/quartile-rules';
@@ -260,14 +261,25 @@ export const putAt = (column: string, row: number): string => `From ${column}, r
 /** What is marked on a chart, in words. */
 export const pointReads = (x: string, xText: string, y: string, yText: string, row: number): string =>
   `Row ${row + 1}: ${x} ${xText}, ${y} ${yText}`;
-export const classReads = (low: string, high: string, count: string): string => `${low} to ${high}: frequency ${count}`;
-export const barReads = (label: string, what: string, text: string): string => `${label}: ${what} ${text}`;
-export const boxParts = ['low', 'q1', 'median', 'q3', 'high'] as const;
-export const boxReads: Readonly<Record<(typeof boxParts)[number], string>> = {
+
+const boxReads: Readonly<Record<BoxPart, string>> = {
   low: 'Lower whisker',
   q1: 'Q1',
   median: 'Median',
   q3: 'Q3',
   high: 'Upper whisker',
 };
-export const outlierReads = (text: string): string => `Outlier: ${text}`;
+
+/** A part of a chart that is no row of its own; `height` is what the height over a label means. */
+export function partReads(part: Exclude<ChartPart, { kind: 'row' }>, height: string): string {
+  switch (part.kind) {
+    case 'class':
+      return `${part.low} to ${part.high}: frequency ${part.text}`;
+    case 'label':
+      return `${part.label}: ${height} ${part.text}`;
+    case 'box':
+      return `${boxReads[part.part]}: ${part.text}`;
+    case 'outlier':
+      return `Outlier: ${part.text}`;
+  }
+}

@@ -3,6 +3,7 @@ import { withSpan } from '@/core/base/problem';
 import type { Problem } from '@/core/base/problem';
 import { fail, succeed } from '@/core/base/result';
 import type { Result } from '@/core/base/result';
+import type { PointMarks } from '@/core/chart/model';
 import { viewOfPoints } from '@/core/chart/range';
 import { equationTree, fit } from '@/core/column/fits';
 import type { Fit } from '@/core/column/fits';
@@ -18,6 +19,7 @@ import { printText, TYPED } from '@/core/language/print-text';
 import { letterTree, negateTree, numberTree } from '@/core/language/tree';
 import type { Tree } from '@/core/language/tree';
 import { add, negate } from '@/core/number/arithmetic';
+import type { Rational } from '@/core/number/rational';
 import { toDouble } from '@/core/number/to-double';
 import { fromRational, isReal } from '@/core/number/value';
 import type { RealValue } from '@/core/number/value';
@@ -52,7 +54,8 @@ export type FitView = Readonly<{
   count: number;
   from: number;
   residuals: readonly Residual[];
-  points: Readonly<{ xs: readonly number[]; ys: readonly number[]; rows: readonly number[] }>;
+  /** The points that it is laid through. */
+  marks: PointMarks;
   view: ViewRange;
 }>;
 
@@ -156,10 +159,8 @@ function viewOf(fitted: Fitted, request: FitViewRequest, reader: Reader, shouldC
       equationTree(made, (v) => numeral(v, digits, keepsFractions, shouldContinue)),
       TYPED,
     );
-  const [xs, ys] = [pair.x, pair.y].map((values) => values.map((v) => toDouble(fromRational(v), shouldContinue))) as [
-    number[],
-    number[],
-  ];
+  const sizes = (values: readonly Rational[]) => values.map((v) => toDouble(fromRational(v), shouldContinue));
+  const [xs, ys] = [sizes(pair.x), sizes(pair.y)];
   return {
     coefficients: made.coefficients.map(({ name, value }) => ({ name, shown: shown(value) })),
     r: made.r && shown(made.r),
@@ -170,7 +171,7 @@ function viewOf(fitted: Fitted, request: FitViewRequest, reader: Reader, shouldC
     count: pair.at.length,
     from,
     residuals,
-    points: { xs, ys, rows: pair.at },
+    marks: { kind: 'points', xs, ys, rows: pair.at, isJoined: false },
     view: viewOfPoints(xs, ys),
   };
 }

@@ -92,59 +92,57 @@ test('what is summed up is kept with full digits, and marked as rounded where it
 });
 
 test.each<readonly [string, DataTable, object]>([
-  ['points', table(['0 1 2', '5 7 6']), { points: { xs: [0, 1, 2], ys: [5, 7, 6], rows: [0, 1, 2] } }],
+  ['points', table(['0 1 2', '5 7 6']), { marks: { kind: 'points', xs: [0, 1, 2], ys: [5, 7, 6], rows: [0, 1, 2] } }],
+  ['joined points', table(['0 1 2', '5 7 6'], { chart: 'joined' }), { marks: { kind: 'points', isJoined: true } }],
+  [
+    'points joined over labels',
+    table(['oak elm ash', '5 7 6'], { chart: 'joined' }),
+    { heights: null, marks: { kind: 'labels', as: 'line', labels: ['oak', 'elm', 'ash'], heights: [5, 7, 6] } },
+  ],
   [
     'a histogram on its bounds',
     table(['0 10', '10 20', '3 4'], { chart: 'histogram', classes: 'both', upper: 'c2', frequencies: 'c3' }),
     {
       heights: 'frequency',
-      bars: [
-        { from: 0, to: 10, height: 3, text: '3' },
-        { from: 10, to: 20, height: 4 },
-      ],
+      marks: {
+        bars: [
+          { from: 0, to: 10, height: 3, text: '3' },
+          { from: 10, to: 20, height: 4 },
+        ],
+      },
     },
   ],
   [
     'a histogram of plain values',
     table(['1 2 3 11'], { chart: 'histogram', width: '10' }),
     {
-      bars: [
-        { from: 0, to: 10, height: 3 },
-        { from: 10, to: 20, height: 1 },
-      ],
+      marks: {
+        bars: [
+          { from: 0, to: 10, height: 3 },
+          { from: 10, to: 20, height: 1 },
+        ],
+      },
     },
   ],
   [
     'a box',
     table(['1 2 3 4 5 6 7 8 30'], { chart: 'box' }),
-    { box: { low: 1, q1: 2.5, median: 5, q3: 7.5, high: 8, outliers: [30], texts: { outliers: ['30'] } } },
+    { marks: { low: 1, q1: 2.5, median: 5, q3: 7.5, high: 8, outliers: [30], outlierTexts: ['30'] } },
   ],
   [
     'a box without outliers',
     table(['1 2 3 4 30'], { chart: 'box', outliers: false }),
-    { box: { high: 30, outliers: [] } },
+    { marks: { high: 30, outliers: [] } },
   ],
   [
     'bars by name',
     table(['oak elm', '3 5'], { chart: 'bars' }),
-    {
-      heights: null,
-      bars: [
-        { low: 'oak', height: 3 },
-        { low: 'elm', height: 5 },
-      ],
-    },
+    { heights: null, marks: { as: 'bars', labels: ['oak', 'elm'], heights: [3, 5], texts: ['3', '5'] } },
   ],
   [
     'bars that count',
     table(['2 1 2'], { chart: 'bars' }),
-    {
-      heights: 'frequency',
-      bars: [
-        { low: '1', height: 1 },
-        { low: '2', height: 2 },
-      ],
-    },
+    { heights: 'frequency', marks: { labels: ['1', '2'], heights: [1, 2], texts: ['1', '2'] } },
   ],
 ])('a chart of %s', (_, of, expected) =>
   expect(work('chart', chartRequest(state, of)).value.made).toMatchObject(expected),

@@ -1,6 +1,6 @@
 import * as q from '../number/rational';
-import { whiskersOf } from './box';
-import { histogramHeights } from './histogram';
+import { whiskersOf } from './whiskers';
+import { histogramHeights } from './heights';
 import { viewOfBars, viewOfPoints } from './range';
 
 const whole = (...all: number[]) => all.map((n) => q.whole(n));
@@ -25,7 +25,7 @@ test.each([
 ] as const)('heights of %s', (_, edges, counts, kind, heights) => {
   const classes = counts.map((count, i) => ({ low: q.whole(edges[i]!), high: q.whole(edges[i + 1]!), count }));
   const made = histogramHeights(classes);
-  expect([made.kind, numbers(made.heights)]).toEqual([kind, heights]);
+  expect([made.kind, numbers(made.bars.map(({ height }) => height))]).toEqual([kind, heights]);
 });
 
 test('a view takes in all there is, also a single point, and bars stand on zero', () => {

@@ -45,6 +45,13 @@ function decimalText(n: number, exponent: number, sign: string): string {
   return `${minus}${plain[0]}${rest === '' ? '' : sign + rest}·10${superscript(power)}`;
 }
 
+/** A number that is a mark of an axis as it is written there, to twelve digits. Domain: finite. */
+export function tickText(v: number, decimalSign: string): string {
+  const [digits = '0', power = '0'] = v.toExponential(11).replace(/\.?0*e/, 'e').split('e');
+  const decimals = digits.split('.')[1]?.length ?? 0;
+  return decimalText(Number(digits.replace('.', '')), Number(power) - decimals, decimalSign);
+}
+
 const superscript = (n: number): string => [...String(n)].map((c) => '⁻⁰¹²³⁴⁵⁶⁷⁸⁹'['-0123456789'.indexOf(c)]!).join('');
 
 const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b));

@@ -1,7 +1,6 @@
 import { View } from '@tamagui/core';
 import { useMemo, useRef, useState } from 'react';
 import { chartKinds, chartNames } from '@/core/chart/kinds';
-import type { Size, ViewRange } from '@/core/curve/view';
 import { usedColumns } from '@/core/notebook/columns';
 import type { DataTable } from '@/core/notebook/columns';
 import type { DrawnFunction } from '@/core/notebook/curves';
@@ -11,12 +10,11 @@ import { chartRequest } from '@/state/slices/columns/requests';
 import { boundsTitle, chartTitles, columnWords, proposedSentence } from '@/text/column-labels';
 import { Button } from '@/ui/control/Button';
 import { Toggle } from '@/ui/kit/Switch';
-import { usePalette } from '@/ui/theme/use-palette';
 import { Radios } from '@/ui/kit/Radios';
 import { Words } from '@/ui/theme/text';
-import { savePlot } from '@/places/curves/save-plot';
-import { chartDrawing, chartTold } from './chart-drawing';
-import { ChartPlot } from './ChartPlot';
+import { chartDrawing } from './chart-drawing';
+import { ShownChart } from './ShownChart';
+import type { SavePicture } from './ShownChart';
 import { ColumnPicker } from './ColumnPicker';
 import { FrequencyPicker } from './FrequencyPicker';
 import { PairPickers } from './PairPickers';
@@ -25,7 +23,6 @@ import { panelOf } from './panel';
 import { WidthField } from './WidthField';
 
 type Props = Readonly<{ table: DataTable; onCell: (column: string, row: number) => void }>;
-type InSight = Readonly<{ view: ViewRange; size: Size }>;
 
 const NO_FUNCTIONS: readonly DrawnFunction[] = [];
 
@@ -47,7 +44,7 @@ function ChartColumns({ table }: Readonly<{ table: DataTable }>) {
         <FrequencyPicker table={table} beside={[used.one]} />
       </>
     );
-  return <PairPickers table={table} columns={columns} countsToo={use.chart === 'bars'} />;
+  return <PairPickers table={table} columns={columns} countsToo={chartKinds[use.chart].of === 'labels'} />;
 }
 
 /** A chart of the table, what its parts say, and what is laid over it. */
@@ -56,23 +53,20 @@ export function ChartPanel({ table, onCell }: Props) {
   const all = useStore((s) => s.document.curves.functions);
   const { setUse } = useStore.getState();
   const { use, id } = table;
-  const palette = usePalette();
-  const inSight = useRef<InSight | null>(null);
+  const { options } = chartKinds[use.chart];
+  const picture = useRef<SavePicture | null>(null);
   const [mark, setMark] = useState<Readonly<{ index: number; of: unknown }> | null>(null);
   const request = useRequest((state) => chartRequest(state, table));
   const panel = panelOf(useTask('chart', request));
   const { made } = panel;
   const sign = settings.display.decimalSign;
   const drawing = useMemo(() => (made === null ? null : chartDrawing(table, made, sign)), [table, made, sign]);
-  const functions = useMemo(() => (use.functions ? all.filter(({ on }) => on) : NO_FUNCTIONS), [use.functions, all]);
+  const functions = useMemo(
+    () => (use.functions && options.includes('functions') ? all.filter(({ on }) => on) : NO_FUNCTIONS),
+    [use.functions, options, all],
+  );
   const chosen = mark !== null && mark.of === made ? mark.index : null;
   const reads = drawing === null ? '' : chosen === null ? columnWords.tapPart : drawing.reads(chosen);
-  const save = (kind: 'svg' | 'png'): void => {
-    if (drawing === null || inSight.current === null) return;
-    const { x, y } = drawing;
-    const shapes = { ...drawing.shapes, chosen: null };
-    void savePlot(kind, { name: table.name, functions, ...inSight.current, x, y, marks: [], shapes, palette });
-  };
   return (
     <View flex={1} minHeight={0}>
       <View padding={6} backgroundColor="$desk" flexShrink={0}>
@@ -87,15 +81,14 @@ export function ChartPanel({ table, onCell }: Props) {
       </View>
       {drawing === null ? null : (
         <>
-          <ChartPlot
-            name={chartTitles[use.chart]}
-            told={chartTold(table, drawing, functions)}
+          <ShownChart
+            table={table}
             drawing={drawing}
             functions={functions}
             chosen={chosen}
             onChoose={(index) => setMark(index === null ? null : { index, of: made })}
-            onShown={(shown) => {
-              inSight.current = shown;
+            onPicture={(save) => {
+              picture.current = save;
             }}
           />
           <View
@@ -131,8 +124,8 @@ export function ChartPanel({ table, onCell }: Props) {
         <CellErrors table={table} panel={panel} onCell={onCell} />
         {made?.proposed == null ? null : <Words size="medium">{proposedSentence(made.proposed)}</Words>}
         <ChartColumns table={table} />
-        {use.chart === 'histogram' && use.classes !== 'both' ? <WidthField table={table} /> : null}
-        {use.chart === 'box' ? (
+        {options.includes('width') && use.classes !== 'both' ? <WidthField table={table} /> : null}
+        {options.includes('outliers') ? (
           <Toggle
             title={columnWords.outliers}
             note={columnWords.outliersNote}
@@ -140,7 +133,7 @@ export function ChartPanel({ table, onCell }: Props) {
             onChange={(outliers) => setUse(id, { outliers })}
           />
         ) : null}
-        {use.chart === 'box' || use.chart === 'bars' || all.length === 0 ? null : (
+        {!options.includes('functions') || all.length === 0 ? null : (
           <Toggle
             title={columnWords.layOver}
             isOn={use.functions}
@@ -149,10 +142,10 @@ export function ChartPanel({ table, onCell }: Props) {
         )}
         {drawing === null ? null : (
           <View role="group" aria-label={columnWords.image} flexDirection="row" gap="$2">
-            <Button isTight onPress={() => save('svg')}>
+            <Button isTight onPress={() => picture.current?.('svg')}>
               {columnWords.saveSvg}
             </Button>
-            <Button isTight onPress={() => save('png')}>
+            <Button isTight onPress={() => picture.current?.('png')}>
               {columnWords.savePng}
             </Button>
           </View>

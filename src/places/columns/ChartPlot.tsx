@@ -1,31 +1,24 @@
 import { View } from '@tamagui/core';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import type { LayoutChangeEvent } from 'react-native';
+import { partCount } from '@/core/chart/model';
+import type { PlotMarks } from '@/core/chart/model';
 import { moved } from '@/core/curve/view';
 import type { Size, ViewRange } from '@/core/curve/view';
 import type { DrawnFunction } from '@/core/notebook/curves';
 import { useStore } from '@/state/app-store';
-import { boxPlaces, shapeAt } from '@/ui/plot/shapes';
-import type { PlotShapes } from '@/ui/plot/shapes';
-import type { AxisLook } from '@/ui/plot/paper';
+import { partUnder } from '@/ui/plot/marks';
 import { stepped } from '@/ui/plot/use-gestures';
 import { Words } from '@/ui/theme/text';
 import { Graph } from '@/places/curves/Graph';
-
-/** What a chart draws, and what each of its parts says. */
-export type ChartDrawing = Readonly<{
-  view: ViewRange;
-  shapes: Omit<PlotShapes, 'chosen'>;
-  x: AxisLook;
-  y: AxisLook;
-  reads: (index: number) => string;
-}>;
+import type { ChartDrawing } from './chart-drawing';
 
 type Props = Readonly<{
   name: string;
   /** All of it in words. */
   told: string;
   drawing: ChartDrawing;
+  marks: PlotMarks;
   functions: readonly DrawnFunction[];
   chosen: number | null;
   onChoose: (index: number | null) => void;
@@ -34,24 +27,22 @@ type Props = Readonly<{
 }>;
 
 const DESCRIPTION = 'chart-text';
-const NO_MARKS: readonly never[] = [];
+const NOTHING_NUMBERED: readonly never[] = [];
 const ZOOM = 1.5;
 
-const partsOf = ({ points, bars, box }: ChartDrawing['shapes']): number =>
-  points !== null ? points.xs.length : box !== null ? boxPlaces(box).length : bars.length;
-
 /** A chart on the plot: it fits itself, can be moved like a graph, and tells what its parts stand for. */
-export function ChartPlot({ name, told, drawing, functions, chosen, onChoose, onShown }: Props) {
+export function ChartPlot({ name, told, drawing, marks, functions, chosen, onChoose, onShown }: Props) {
   const settings = useStore((s) => s.settings);
   const [size, setSize] = useState<Size>({ width: 360, height: 260 });
   // A view that was moved to holds for the drawing that it was moved over.
   const [own, setOwn] = useState<Readonly<{ view: ViewRange; of: ViewRange }> | null>(null);
-  const view = own !== null && own.of === drawing.view ? own.view : drawing.view;
+  const view = own !== null && own.of === drawing.model.view ? own.view : drawing.model.view;
   useEffect(() => onShown({ view, size }), [onShown, view, size]);
-  const shapes = useMemo(() => ({ ...drawing.shapes, chosen }), [drawing.shapes, chosen]);
-  const rest = useCallback((next: ViewRange) => setOwn({ view: next, of: drawing.view }), [drawing.view]);
+  const shown = useMemo(() => ({ marks, chosen }), [marks, chosen]);
+  const fitting = drawing.model.view;
+  const rest = useCallback((next: ViewRange) => setOwn({ view: next, of: fitting }), [fitting]);
   const settle = useCallback(() => undefined, []);
-  const count = partsOf(drawing.shapes);
+  const count = partCount(marks);
 
   const onKey = (event: { key: string; preventDefault: () => void; ctrlKey: boolean; metaKey: boolean }): void => {
     if (event.ctrlKey || event.metaKey) return;
@@ -91,13 +82,13 @@ export function ChartPlot({ name, told, drawing, functions, chosen, onChoose, on
         x={drawing.x}
         y={drawing.y}
         decimalSign={settings.display.decimalSign}
-        marks={NO_MARKS}
-        shapes={shapes}
+        numbered={NOTHING_NUMBERED}
+        shown={shown}
         large={settings.textSize / 100}
         point={null}
         onRest={rest}
         onDraw={null}
-        onTap={(at) => onChoose(shapeAt(drawing.shapes, view, size, at))}
+        onTap={(at) => onChoose(partUnder(marks, view, size, at))}
         onSettled={settle}
         describedBy={DESCRIPTION}
         onKey={onKey}

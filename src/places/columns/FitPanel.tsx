@@ -103,7 +103,7 @@ function Found({ made, table, onOpen }: Readonly<{ made: FitView; table: DataTab
   );
 }
 
-type Placed = Pick<FitView, 'points' | 'view'>;
+type Placed = Pick<FitView, 'marks' | 'view'>;
 
 const areSame = (a: readonly number[], b: readonly number[]): boolean =>
   a.length === b.length && a.every((v, i) => v === b[i]);
@@ -115,9 +115,9 @@ function useSamePlaces(made: Placed | null): Placed | null {
     made === kept ||
     (made !== null &&
       kept !== null &&
-      areSame(made.points.xs, kept.points.xs) &&
-      areSame(made.points.ys, kept.points.ys) &&
-      areSame(made.points.rows, kept.points.rows));
+      areSame(made.marks.xs, kept.marks.xs) &&
+      areSame(made.marks.ys, kept.marks.ys) &&
+      areSame(made.marks.rows, kept.marks.rows));
   if (isSame) return kept;
   setKept(made);
   return made;
@@ -137,7 +137,9 @@ export function FitPanel({ table, onCell, onOpen }: Props) {
   const placed = useSamePlaces(made);
   const drawing = useMemo(
     () =>
-      placed === null || x === null || y === null ? null : pointsDrawing(x, y, placed.points, placed.view, false, sign),
+      placed === null || x === null || y === null
+        ? null
+        : pointsDrawing(x, y, { marks: placed.marks, view: placed.view, heights: null, proposed: null }, sign),
     [x, y, placed, sign],
   );
   const full = made?.full ?? null;
@@ -173,15 +175,14 @@ export function FitPanel({ table, onCell, onOpen }: Props) {
         <FrequencyPicker table={table} beside={[x, y]} />
         <CellErrors table={table} panel={panel} onCell={onCell} />
       </View>
-      {made === null || drawing === null ? null : (
+      {made === null || drawing === null || placed === null ? null : (
         <>
           <View height={260}>
             <ChartPlot
               name={chartTitles.points}
-              told={chartTold({ ...table, use: { ...use, chart: 'points' } }, drawing, [
-                { name: columnWords.fit, text: `y = ${made.equation}` },
-              ])}
+              told={chartTold('points', drawing, [{ name: columnWords.fit, text: `y = ${made.equation}` }])}
               drawing={drawing}
+              marks={placed.marks}
               functions={functions}
               chosen={chosen}
               onChoose={(index) => setMark(index === null ? null : { index, of: drawing })}

@@ -68,7 +68,7 @@ export function Curves() {
   const { found, isSlow, stop } = usePoints(shown, view.xFrom, view.xTo, panel === 'points');
   const followed = useFollow(shown, view, size);
 
-  const marks = useMemo(
+  const numbered = useMemo(
     () =>
       panel !== 'points' || found === null
         ? []
@@ -76,10 +76,10 @@ export function Curves() {
     [panel, found, chosenPoint],
   );
 
-  const { shapes, told: pointsTold } = useShownPoints();
+  const { points, told: pointsTold } = useShownPoints();
+  const underCurves = useMemo(() => (points === null ? null : { marks: points, chosen: null }), [points]);
 
   const rest = useCallback((next: ViewRange) => setView(next), [setView]);
-  const points = shapes?.points ?? null;
   const fit = useCallback(() => {
     const ranges = sheet.curves.flatMap(({ range }) => (range === null ? [] : [range]));
     const ys = points === null ? [] : points.ys.filter((_, i) => isBetween(points.xs[i]!, view.xFrom, view.xTo));
@@ -129,7 +129,17 @@ export function Curves() {
   useUndoStrokes(open !== null);
 
   const saveImage = (kind: 'svg' | 'png'): Promise<void> =>
-    savePlot(kind, { name: 'graph', functions: shown, view, size, x: curves.x, y: curves.y, marks, shapes, palette });
+    savePlot(kind, {
+      name: 'graph',
+      functions: shown,
+      view,
+      size,
+      x: curves.x,
+      y: curves.y,
+      numbered,
+      shown: underCurves,
+      palette,
+    });
 
   const sign = settings.display.decimalSign;
   const told = graphText({
@@ -141,7 +151,7 @@ export function Curves() {
       look: seriesStyle(look).name,
       isSeen: sheet.curves.find((c) => c.id === id)?.isSeen === true,
     })),
-    points: marks.length,
+    points: numbered.length,
     shown: pointsTold,
   });
   const hasPoints =
@@ -199,8 +209,8 @@ export function Curves() {
           x={curves.x}
           y={curves.y}
           decimalSign={sign}
-          marks={marks}
-          shapes={shapes}
+          numbered={numbered}
+          shown={underCurves}
           large={settings.textSize / 100}
           point={point}
           onRest={rest}

@@ -4,8 +4,7 @@ import { useStore } from '@/state/app-store';
 import { pointsRequest } from '@/state/slices/columns/requests';
 import { useRequest, useTask } from '@/state/use-task';
 import { columnWords, titleOf } from '@/text/column-labels';
-import { NO_SHAPES } from '@/ui/plot/shapes';
-import type { PlotShapes } from '@/ui/plot/shapes';
+import type { PointMarks } from '@/core/chart/model';
 
 type PointColumns = Readonly<{ x: DataColumn; y: DataColumn }>;
 
@@ -21,17 +20,16 @@ export function useShownColumns(): Readonly<{ columns: PointColumns | null; on: 
 }
 
 /** The points of columns that lie under the curves, following what is written there. */
-export function useShownPoints(): Readonly<{ shapes: PlotShapes | null; told: string }> {
+export function useShownPoints(): Readonly<{ points: PointMarks | null; told: string }> {
   const { columns, on } = useShownColumns();
   const request = useRequest((state) => (columns === null || !on ? null : pointsRequest(state, columns.x, columns.y)));
   const { value, problem } = useTask('chart', request, { lane: 'shownPoints' });
-  const made = problem === null ? (value?.made?.points ?? null) : null;
+  const marks = problem === null ? (value?.made?.marks ?? null) : null;
   return useMemo(() => {
-    if (made === null || columns === null) return { shapes: null, told: '' };
-    const { xs, ys } = made;
+    if (marks?.kind !== 'points' || columns === null) return { points: null, told: '' };
     return {
-      shapes: { ...NO_SHAPES, points: { xs, ys, isJoined: false } },
-      told: `${columnWords.points}: ${titleOf(columns.y)} over ${titleOf(columns.x)}, ${xs.length}`,
+      points: marks,
+      told: `${columnWords.points}: ${titleOf(columns.y)} over ${titleOf(columns.x)}, ${marks.xs.length}`,
     };
-  }, [made, columns]);
+  }, [marks, columns]);
 }

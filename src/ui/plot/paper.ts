@@ -5,9 +5,8 @@ import type { Frame } from '@/core/curve/plane';
 export type AxisLook = Readonly<{
   name: string;
   unit: string;
-  ticks: 'decimal' | 'pi';
-  /** What is written at places that stand for no numbers; null in place of marks where there is nothing to mark. */
-  labels?: readonly Readonly<{ at: number; text: string }>[] | null;
+  /** Which multiples are marked; `none` where there is nothing to measure. */
+  ticks: 'decimal' | 'pi' | 'none';
 }>;
 
 /** Ruled paper for a frame: two sets of lines as paths, the axes, and what is written at them. Pixels of the frame. */
@@ -23,16 +22,6 @@ const APART_X = 56;
 const APART_Y = 44;
 
 const px = (n: number): string => String(Math.round(n * 10) / 10);
-
-/** Pixels that a character takes, nearly. */
-const CHARACTER = 7;
-
-/** Labels that stand for no numbers, as many as do not run into each other. */
-function named(labels: readonly Readonly<{ at: number; text: string }>[], perUnit: number, large: number): Ticks {
-  const longest = labels.reduce((most, { text }) => Math.max(most, text.length), 1);
-  const stride = Math.max(1, Math.ceil((longest * CHARACTER * large + 8) / perUnit));
-  return { step: Infinity, finer: Infinity, marks: labels.filter((_, i) => i % stride === 0) };
-}
 
 const NO_TICKS: Ticks = { step: Infinity, finer: Infinity, marks: [] };
 
@@ -65,14 +54,10 @@ export function ruled(
   const [perX, perY] = [width / (xTo - xFrom), height / (yTo - yFrom)];
   const atX = (v: number): number => (v - xFrom) * perX;
   const atY = (v: number): number => (yTo - v) * perY;
-  const marked = ({ labels, ticks }: AxisLook, from: number, to: number, apart: number, perUnit: number): Ticks =>
-    labels === undefined
-      ? ticksOf(from, to, apart / perUnit, ticks, decimalSign)
-      : labels === null
-        ? NO_TICKS
-        : named(labels, perUnit, large);
-  const xs = marked(x, xFrom, xTo, APART_X * large, perX);
-  const ys = marked(y, yFrom, yTo, APART_Y, perY);
+  const marked = ({ ticks }: AxisLook, from: number, to: number, least: number): Ticks =>
+    ticks === 'none' ? NO_TICKS : ticksOf(from, to, least, ticks, decimalSign);
+  const xs = marked(x, xFrom, xTo, (APART_X * large) / perX);
+  const ys = marked(y, yFrom, yTo, APART_Y / perY);
   const upright = (at: readonly number[]): string => at.map((v) => `M${px(atX(v))} 0V${px(height)}`).join('');
   const level = (at: readonly number[]): string => at.map((v) => `M0 ${px(atY(v))}H${px(width)}`).join('');
   const [zeroX, zeroY] = [atX(0), atY(0)];
@@ -81,7 +66,7 @@ export function ruled(
   const columnX = Math.min(seen.right - 6, Math.max(seen.left + 34 * large, zeroX - 6));
   return {
     fine: upright(lines(xs, xFrom, xTo, xs.finer)) + level(lines(ys, yFrom, yTo, ys.finer)),
-    main: (x.labels === undefined ? upright(xs.marks.map(({ at }) => at)) : '') + level(ys.marks.map(({ at }) => at)),
+    main: upright(xs.marks.map(({ at }) => at)) + level(ys.marks.map(({ at }) => at)),
     axes: `${zeroX >= 0 && zeroX <= width ? upright([0]) : ''}${zeroY >= 0 && zeroY <= height ? level([0]) : ''}`,
     labels: [
       ...xs.marks

@@ -1,10 +1,8 @@
-import { useTheme } from '@tamagui/core';
+import { useThemeName } from '@tamagui/core';
+import { contrast, dark, light } from './palette';
 import type { Palette } from './palette';
 
-/** The colours of the theme that is shown, for drawings that leave the page. */
-export function usePalette(): Palette {
-  const theme = useTheme();
-  return Object.fromEntries(
-    Object.entries(theme).map(([name, value]) => [name, (value as { get: () => string }).get()]),
-  ) as unknown as Palette;
-}
+const palettes: Readonly<Record<string, Palette>> = { light, dark, contrast };
+
+/** The colours of the theme that is shown, for drawings: the same object while the theme stays. */
+export const usePalette = (): Palette => palettes[useThemeName()] ?? light;

@@ -75,15 +75,21 @@ export function chartRequest(state: Given, table: DataTable): ChartRequest | nul
   const { chart, quartiles, outliers, width } = table.use;
   const common = { chart, quartiles, outliers, width };
   const { x, y } = usedColumns(table);
-  if (chart === 'bars') {
-    if (x === null) return null;
-    const heights = y === x ? null : y;
-    return { ...columnsRequest(state, present([y])), ...common, data: { of: 'bars', labels: x, heights } };
+  switch (chartKinds[chart].of) {
+    case 'labels': {
+      if (x === null) return null;
+      const heights = y === x ? null : y;
+      return { ...columnsRequest(state, present([y])), ...common, data: { of: 'labels', labels: x, heights } };
+    }
+    case 'pair':
+      // A point lies where it lies, however often it counts.
+      return x === null || y === null ? null : { ...pointsRequest(state, x, y), ...common };
+    case 'one': {
+      const shaped = oneOf(table);
+      if (shaped === null) return null;
+      return { ...columnsRequest(state, shaped.columns, [width]), ...common, data: shaped.data };
+    }
   }
-  // A point lies where it lies, however often it counts.
-  if (chartKinds[chart].of === 'pair') return x === null || y === null ? null : pointsRequest(state, x, y);
-  const shaped = oneOf(table);
-  return shaped === null ? null : { ...columnsRequest(state, shaped.columns, [width]), ...common, data: shaped.data };
 }
 
 /** The points of two columns, wherever they are. */
@@ -105,7 +111,6 @@ export function fitRequest(state: Given, table: DataTable, rows: FitViewRequest[
   return { ...columnsRequest(state, shaped.columns, [at]), model, degree, at, data: shaped.data, rows };
 }
 
-export type { ChartView } from '@/workers/column-chart';
 export type { FitView, Residual } from '@/workers/column-fit';
 export type { CellError, WithCellErrors, ShownValue } from '@/workers/column-reader';
 export type { ColumnPreview, SummaryView } from '@/workers/column-summary';

@@ -10,13 +10,17 @@ export type HeightKind = 'frequency' | 'density';
  * Heights of a histogram's bars over their classes: the frequencies where all classes are equally wide, else the
  * frequencies to a unit of width. Source: common practice, no source.
  */
-export function histogramHeights(
-  classes: readonly Counted[],
-): Readonly<{ kind: HeightKind; heights: readonly Rational[] }> {
-  const widths = classes.map(({ low, high }) => q.subtract(high, low));
-  const isEven = widths.every((w) => q.equal(w, widths[0]!));
+export function histogramHeights<C extends Counted>(
+  classes: readonly C[],
+): Readonly<{ kind: HeightKind; bars: readonly (C & Readonly<{ height: Rational }>)[] }> {
+  const widthOf = ({ low, high }: Counted): Rational => q.subtract(high, low);
+  const [first] = classes;
+  const isEven = first === undefined || classes.every((c) => q.equal(widthOf(c), widthOf(first)));
   return {
     kind: isEven ? 'frequency' : 'density',
-    heights: classes.map(({ count }, i) => (isEven ? q.whole(count) : q.divide(q.whole(count), widths[i]!))),
+    bars: classes.map((c) => {
+      const count = q.whole(c.count);
+      return { ...c, height: isEven ? count : q.divide(count, widthOf(c)) };
+    }),
   };
 }

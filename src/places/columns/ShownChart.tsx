@@ -1,0 +1,122 @@
+import { useEffect, useState } from 'react';
+import { Svg } from 'react-native-svg';
+import type { LabelMarks } from '@/core/chart/model';
+import type { Size, ViewRange } from '@/core/curve/view';
+import { tickText } from '@/core/curve/ticks';
+import type { DataTable } from '@/core/notebook/columns';
+import type { DrawnFunction } from '@/core/notebook/curves';
+import { useStore } from '@/state/app-store';
+import { chartTitles } from '@/text/column-labels';
+import { LabelChart } from '@/ui/chart/LabelChart';
+import { wholeSize } from '@/ui/chart/label-size';
+import { AxisTitles } from '@/ui/plot/Picture';
+import { axisTitle } from '@/ui/plot/paper';
+import { usePalette } from '@/ui/theme/use-palette';
+import { saveDrawing, savePlot } from '@/places/curves/save-plot';
+import type { PictureKind } from '@/places/curves/save-plot';
+import { later } from '@/places/frame/Boundary';
+import { cellText } from './cell-text';
+import { chartTold } from './chart-drawing';
+import type { ChartDrawing } from './chart-drawing';
+import { ChartPlot } from './ChartPlot';
+
+const loadPicture = async () => (await import('@/ui/chart/LabelPicture')).LabelPicture;
+const LabelPicture = later(loadPicture);
+
+/** Offers what is in sight of a chart for saving. */
+export type SavePicture = (kind: PictureKind) => void;
+
+type Props = Readonly<{
+  table: DataTable;
+  drawing: ChartDrawing;
+  functions: readonly DrawnFunction[];
+  chosen: number | null;
+  onChoose: (index: number | null) => void;
+  /** Told how the chart is saved as it is now. */
+  onPicture: (save: SavePicture) => void;
+}>;
+
+/** The height of what stands above a chart over labels in a picture. */
+const TITLES_HEIGHT = 40;
+
+type LabelProps = Omit<Props, 'functions'> & Readonly<{ marks: LabelMarks; name: string }>;
+
+function OverLabels({ table, marks, name, drawing, chosen, onChoose, onPicture }: LabelProps) {
+  const palette = usePalette();
+  const { display, textSize } = useStore((s) => s.settings);
+  const [size, setSize] = useState<Size | null>(null);
+  const { x, y } = drawing;
+  const sign = display.decimalSign;
+  const drawn = {
+    marks,
+    labels: marks.labels.map((label) => cellText(label, sign)),
+    palette,
+    heightText: (height: number) => tickText(height, sign),
+  };
+  useEffect(() =>
+    onPicture((kind) => {
+      if (size === null) return;
+      const whole = wholeSize(drawn.labels, size);
+      void loadPicture().then((Picture) =>
+        saveDrawing(
+          kind,
+          table.name,
+          <>
+            <Svg width={whole.width} height={TITLES_HEIGHT}>
+              <AxisTitles x={x} y={y} large={1} right={whole.width - 8} top={5} palette={palette} />
+            </Svg>
+            <Picture {...drawn} large={1} chosen={null} inSight={0} onChoose={null} size={whole} />
+          </>,
+          palette.paper,
+          { width: whole.width, height: whole.height + TITLES_HEIGHT },
+        ),
+      );
+    }),
+  );
+  return (
+    <LabelChart
+      {...drawn}
+      picture={LabelPicture}
+      name={name}
+      titles={[`→ ${axisTitle(x)}`, `↑ ${axisTitle(y)}`]}
+      told={chartTold(table.use.chart, drawing)}
+      large={textSize / 100}
+      chosen={chosen}
+      onChoose={onChoose}
+      onSize={setSize}
+    />
+  );
+}
+
+type InSight = Readonly<{ view: ViewRange; size: Size }>;
+
+/** A chart as its marks ask for: on the plot where its axes measure, else over its labels. */
+export function ShownChart(props: Props) {
+  const { table, drawing, functions, chosen, onChoose, onPicture } = props;
+  const palette = usePalette();
+  const [inSight, setInSight] = useState<InSight | null>(null);
+  const { marks } = drawing.model;
+  const name = chartTitles[table.use.chart];
+  useEffect(() => {
+    if (marks.kind === 'labels') return;
+    const { x, y } = drawing;
+    const shown = { marks, chosen: null };
+    onPicture((kind) => {
+      if (inSight === null) return;
+      void savePlot(kind, { name: table.name, functions, ...inSight, x, y, numbered: [], shown, palette });
+    });
+  });
+  if (marks.kind === 'labels') return <OverLabels {...props} marks={marks} name={name} />;
+  return (
+    <ChartPlot
+      name={name}
+      told={chartTold(table.use.chart, drawing, functions)}
+      drawing={drawing}
+      marks={marks}
+      functions={functions}
+      chosen={chosen}
+      onChoose={onChoose}
+      onShown={setInSight}
+    />
+  );
+}

@@ -1,0 +1,83 @@
+import { View } from '@tamagui/core';
+import { useState } from 'react';
+import type { ComponentType } from 'react';
+import type { LayoutChangeEvent } from 'react-native';
+import type { Size } from '@/core/curve/view';
+import { Words } from '../theme/text';
+import type { LabelPictureProps } from './LabelPicture';
+
+type Props = Omit<LabelPictureProps, 'size' | 'onChoose' | 'inSight'> &
+  Readonly<{
+    /** What draws it: it is fetched when it is first needed. */
+    picture: ComponentType<LabelPictureProps>;
+    name: string;
+    /** What stands along the axes, and all of it in words. */
+    titles: readonly string[];
+    told: string;
+    onChoose: (index: number | null) => void;
+    onSize: (size: Size) => void;
+  }>;
+
+const DESCRIPTION = 'label-chart-text';
+
+/** A chart over labels: it takes the room there is, and tells what its parts stand for by touch and by the arrow keys. */
+export function LabelChart({ picture: Picture, name, titles, told, onChoose, onSize, ...drawn }: Props) {
+  const [size, setSize] = useState<Size | null>(null);
+  const [inSight, setInSight] = useState(0);
+  const { chosen, labels } = drawn;
+  const onLayout = ({ nativeEvent: { layout } }: LayoutChangeEvent): void => {
+    const next = { width: Math.round(layout.width), height: Math.round(layout.height) };
+    if (next.width <= 0 || next.height <= 0) return;
+    if (next.width === size?.width && next.height === size.height) return;
+    setSize(next);
+    onSize(next);
+  };
+  const count = labels.length;
+  const onKey = (event: { key: string; preventDefault: () => void }): void => {
+    const steps: Readonly<Record<string, () => number | null>> = {
+      ArrowRight: () => (chosen === null ? 0 : (chosen + 1) % count),
+      ArrowLeft: () => (chosen === null ? count - 1 : (chosen + count - 1) % count),
+      Home: () => 0,
+      End: () => count - 1,
+      Escape: () => null,
+    };
+    const step = steps[event.key];
+    if (step === undefined || count === 0) return;
+    event.preventDefault();
+    const next = step();
+    onChoose(next);
+    if (next !== null) setInSight(next);
+  };
+  return (
+    <View flex={1} minHeight={200} backgroundColor="$paper">
+      <View flexDirection="row" justifyContent="flex-end" gap="$3" paddingHorizontal="$2" paddingTop="$1" aria-hidden>
+        {titles.map((title) => (
+          <Words key={title} size="small">
+            {title}
+          </Words>
+        ))}
+      </View>
+      <View
+        flex={1}
+        minHeight={0}
+        position="relative"
+        onLayout={onLayout}
+        role="application"
+        aria-label={name}
+        aria-describedby={DESCRIPTION}
+        tabIndex={0}
+        onKeyDown={onKey}
+        focusVisibleStyle={{ outlineWidth: 3, outlineStyle: 'solid', outlineColor: '$accent', outlineOffset: -3 }}
+      >
+        {size === null ? null : (
+          <View position="absolute" top={0} left={0} aria-hidden>
+            <Picture {...drawn} size={size} inSight={inSight} onChoose={onChoose} />
+          </View>
+        )}
+      </View>
+      <Words id={DESCRIPTION} className="only-spoken">
+        {told}
+      </Words>
+    </View>
+  );
+}
