@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import type { EntryStyle, Settings } from '@/core/notebook/schema';
+import type { EntryStyle } from '@/core/notebook/schema';
+import type { Settings } from '@/core/notebook/settings';
 import { keys } from '@/keys/catalogue';
 import type { KeyId } from '@/keys/catalogue';
 import { pressSynchronously, settleSynchronously } from '@/state/sync-driver';

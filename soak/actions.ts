@@ -3,8 +3,10 @@ import { fitModelNames } from '@/core/column/fit-models';
 import { chartNames } from '@/core/chart/kinds';
 import { memoryOperations, registerNames } from '@/core/memory/shelf';
 import { classKinds } from '@/core/notebook/columns';
-import { entryStyles, textSizes } from '@/core/notebook/schema';
-import type { Settings } from '@/core/notebook/schema';
+import { entryStyles, settingIds, settingRecord } from '@/core/notebook/settings';
+import type { SettingId, Settings } from '@/core/notebook/settings';
+import { displayModes } from '@/core/format/settings';
+import { angleUnits } from '@/core/base/angle';
 import type { SharedLine } from '@/core/notebook/shared';
 import { keys } from '@/keys/catalogue';
 import type { KeyId } from '@/keys/catalogue';
@@ -26,31 +28,25 @@ const anyText = (chance: Chance): string =>
   chance.pick([() => plain(chance), () => number(chance), () => hostile(chance), () => '', () => '\u0007 <a&"'])();
 const anyName = (chance: Chance): string => chance.pick(['', 'height', 'h\u0000', 'm/s', 'x'.repeat(100), '<b>', '😀']);
 
-const settings: { [K in keyof Settings]: (chance: Chance) => Settings[K] } = {
-  angle: (c) => c.pick(['deg', 'rad', 'grad']),
-  display: (c) => ({
-    mode: c.pick(['auto', 'places', 'scientific', 'engineering']),
-    digits: 1 + c.below(15),
-    grouping: c.once(2),
-    decimalSign: c.pick(['.', ',']),
-  }),
-  impliedFirst: (c) => c.once(2),
-  complex: (c) => c.once(2),
-  backToPad: (c) => c.once(2),
-  theme: (c) => c.pick(['system', 'light', 'dark', 'contrast']),
-  view: (c) => c.pick(['boxed', 'boxed', 'typed']),
-  slash: (c) => c.pick(['fraction', 'divide']),
-  form: (c) => c.pick([null, ...formIds]),
-  keyStrip: (c) => c.once(2),
-  style: (c) => c.pick(entryStyles),
-  order: (c) => c.pick(['precedence', 'leftToRight']),
-  depth: (c) => c.pick(['unlimited', 'four']),
-  fractions: (c) => c.pick(['improper', 'mixed']),
-  complexForm: (c) => c.pick(['rectangular', 'polar']),
-  textSize: (c) => c.pick(textSizes),
-  sound: (c) => c.once(2),
-  haptics: (c) => c.once(2),
-};
+/** A value for a setting, as its record says what it takes; the line is in boxes more often than not. */
+function aSetting(id: SettingId, c: Chance): Settings[SettingId] {
+  const { control } = settingRecord(id);
+  // A form may stand in a notebook that is not offered.
+  if (id === 'form') return c.pick([null, ...formIds]);
+  switch (control.kind) {
+    case 'switch':
+      return c.once(2);
+    case 'choice':
+      return c.pick([...control.of, settingRecord(id).first]) as Settings[SettingId];
+    case 'display':
+      return {
+        mode: c.pick(displayModes),
+        digits: 1 + c.below(15),
+        grouping: c.once(2),
+        decimalSign: c.pick(['.', ',']),
+      };
+  }
+}
 
 const lineId = (store: Store, chance: Chance): string =>
   chance.pick(['l0', ...store.getState().document.tape.map(({ id }) => id)]);
@@ -73,7 +69,7 @@ const finite = (chance: Chance): number => (chance.below(2001) - 1000) * 10 ** (
 const sharedLine = (chance: Chance): SharedLine => ({
   kind: 'line',
   text: anyText(chance).slice(0, 20_000),
-  angle: settings.angle(chance),
+  angle: chance.pick(angleUnits),
   impliedFirst: chance.once(2),
   complex: chance.once(2),
   decimalSign: chance.pick(['.', ',']),
@@ -127,8 +123,8 @@ const acts: readonly Act[] = [
   (s) => s.getState().putSettingsBack(),
   (s) => s.getState().nextAngleUnit(),
   (s, c) => {
-    const name = c.pick(Object.keys(settings) as (keyof Settings)[]);
-    s.getState().set({ [name]: settings[name](c) });
+    const id = c.pick(settingIds);
+    s.getState().set({ [id]: aSetting(id, c) });
   },
   (s, c) => s.getState().set({ style: c.pick(entryStyles) }),
   (s, c) => s.getState().openDrawer(c.pick(drawerIds)),

@@ -1,5 +1,5 @@
 import type { MemoryOperation } from '@/core/memory/shelf';
-import type { EntryStyle, Settings } from '@/core/notebook/schema';
+import type { EntryStyle } from '@/core/notebook/schema';
 import type { RunningOrder } from '@/core/running/state';
 import type { StackDepth } from '@/core/stack/stack';
 import { words } from './labels';
@@ -45,23 +45,6 @@ export const operationNotes: Readonly<Record<MemoryOperation, string>> = {
 };
 export const notInStyle = (style: EntryStyle): string => `It has no meaning in ${styleNames[style]} entry.`;
 export const exampleIn = (style: EntryStyle): string => `${words.example}, ${styleNames[style]}`;
-export const orderExamples: Readonly<Record<RunningOrder, string>> = {
-  precedence: '2 + 3 × 4 = 14',
-  leftToRight: '2 + 3 × 4 = 20',
-};
-export const depthExamples: Readonly<Record<StackDepth, string>> = {
-  unlimited: '1 2 3 4 5, then + + leaves 1 2 12',
-  four: '1 2 3 4 5, then + + leaves 2 2 2 12',
-};
-export const slashExamples: Readonly<Record<Settings['slash'], string>> = {
-  fraction: '1/2 is written as a fraction',
-  divide: '1/2 is written 1 ÷ 2',
-};
-export const viewExamples: Readonly<Record<Settings['view'], string>> = {
-  boxed: '√2 over 3, as on paper',
-  typed: 'sqrt(2)/3',
-};
-export const percentText = (n: number): string => `${n} %`;
 export const styleButton = (style: EntryStyle): string => `Entry style: ${styleNames[style]}. Tap to change.`;
 export const orderButton = (order: RunningOrder): string => `Order of work: ${orderNames[order]}. Tap to change.`;
 export const depthButton = (depth: StackDepth): string => `Stack depth: ${depthNames[depth]}. Tap to change.`;

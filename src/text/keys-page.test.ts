@@ -1,5 +1,5 @@
 import { readFileSync, writeFileSync } from 'node:fs';
-import { entryStyles } from '@/core/notebook/schema';
+import { entryStyles } from '@/core/notebook/settings';
 import { keyIds, keys } from '@/keys/catalogue';
 import type { KeyFace, KeyId } from '@/keys/catalogue';
 import { meansIn } from '@/keys/press';

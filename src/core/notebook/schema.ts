@@ -2,12 +2,12 @@ import { z } from 'zod/mini';
 import { angleUnits } from '../base/angle';
 import { formIds } from '../format/form';
 import { infixNames } from '../keyed/operation';
-import { MOST_TYPED, lineViews } from '../line/line';
+import { MOST_TYPED } from '../line/line';
 import { registerNames } from '../memory/shelf';
-import { runningOrders } from '../running/state';
-import { stackDepths } from '../stack/stack';
-import { FEWEST_DIGITS, MOST_DIGITS, displayModes } from '../format/settings';
+import { displayModes } from '../format/settings';
 import { savedValue } from './saved-value';
+import { decimalSign, digits } from './settings';
+import type { Settings } from './settings';
 
 /* What the parts of a notebook are made of; the slices of the state put the notebook together. */
 
@@ -19,50 +19,6 @@ export const MOST_LINES = 1_000_000;
 export const LONGEST_NOTE = 500;
 
 export const typedText = z.string().check(z.maxLength(LONGEST_LINE));
-const digits = z.int().check(z.gte(FEWEST_DIGITS), z.lte(MOST_DIGITS));
-const decimalSign = z.enum(['.', ',']);
-
-export const entryStyles = ['written', 'running', 'stack'] as const;
-export const textSizes = [100, 125, 150, 175, 200] as const;
-
-export const displaySchema = z.object({
-  mode: z.enum(displayModes),
-  digits,
-  grouping: z.boolean(),
-  decimalSign,
-});
-
-export const settingsSchema = z.object({
-  angle: z.enum(angleUnits),
-  display: displaySchema,
-  impliedFirst: z.boolean(),
-  /** Complex numbers are on. */
-  complex: z.boolean(),
-  /** The deck goes back to Pad after each key. */
-  backToPad: z.boolean(),
-  theme: z.enum(['system', 'light', 'dark', 'contrast']),
-  /** The line as boxes on paper, or as typed text. */
-  view: z.enum(lineViews),
-  /** What a typed stroke makes: a fraction, or a division on the line. */
-  slash: z.enum(['fraction', 'divide']),
-  /** The form shown first where a result has it. */
-  form: z.nullable(z.enum(formIds)),
-  /** The keys of the line stay in sight while it is keyed. */
-  keyStrip: z.boolean(),
-  /** How keys are entered. */
-  style: z.enum(entryStyles),
-  /** Running: by precedence, or each operation at once. */
-  order: z.enum(runningOrders),
-  depth: z.enum(stackDepths),
-  /** What a fraction above one is shown as first. */
-  fractions: z.enum(['improper', 'mixed']),
-  complexForm: z.enum(['rectangular', 'polar']),
-  /** Per cent. */
-  textSize: z.union(textSizes.map((size) => z.literal(size))),
-  sound: z.boolean(),
-  haptics: z.boolean(),
-});
-
 /** Places or figures for one line alone. */
 export const ownDigitsSchema = z.object({ mode: z.enum(displayModes), digits });
 
@@ -161,7 +117,6 @@ export const writtenLineSchema = z.object({
 
 export const registerName = z.string().check(z.refine((name) => registerNames.includes(name)));
 
-export type Settings = z.infer<typeof settingsSchema>;
 export type TapeLine = z.infer<typeof tapeLineSchema>;
 export type OwnDigits = z.infer<typeof ownDigitsSchema>;
 export type SavedForm = z.infer<typeof formSchema>;

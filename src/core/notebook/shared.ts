@@ -1,6 +1,7 @@
 import { z } from 'zod/mini';
 import { angleUnits } from '../base/angle';
-import { displaySchema, keyLogSchema, ownDigitsSchema, settingsSchema, typedText } from './schema';
+import { keyLogSchema, ownDigitsSchema, typedText } from './schema';
+import { decimalSign, handedOnSchema } from './settings';
 
 /*
  * What a link carries in its fragment, which no server sees: a line with the settings it was worked in and the keys
@@ -13,28 +14,12 @@ const sharedLine = z.object({
   angle: z.enum(angleUnits),
   impliedFirst: z.boolean(),
   complex: z.boolean(),
-  decimalSign: displaySchema.shape.decimalSign,
+  decimalSign,
   own: z.nullable(ownDigitsSchema),
   keys: keyLogSchema,
 });
 
-const sharedSettings = z.object({
-  kind: z.literal('settings'),
-  settings: z.extend(
-    z.pick(settingsSchema, {
-      angle: true,
-      display: true,
-      impliedFirst: true,
-      complex: true,
-      view: true,
-      slash: true,
-      form: true,
-    }),
-    // Links of before know nothing of these.
-    z.partial(z.pick(settingsSchema, { style: true, order: true, depth: true, fractions: true, complexForm: true }))
-      .shape,
-  ),
-});
+const sharedSettings = z.object({ kind: z.literal('settings'), settings: handedOnSchema });
 
 const shared = z.discriminatedUnion('kind', [sharedLine, sharedSettings]);
 

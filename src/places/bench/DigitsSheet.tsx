@@ -2,6 +2,7 @@ import { FEWEST_DIGITS, MOST_DIGITS } from '@/core/format/settings';
 import type { OwnDigits } from '@/core/notebook/schema';
 import { useStore } from '@/state/app-store';
 import { words } from '@/text/labels';
+import { displayWords } from '@/text/settings';
 import { Button } from '@/ui/control/Button';
 import { Choice } from '@/ui/kit/Choice';
 import { Stepper } from '@/ui/control/Stepper';
@@ -31,7 +32,7 @@ export function DigitsSheet({ onClose }: Readonly<{ onClose: () => void }>) {
         value={now.digits}
         least={FEWEST_DIGITS}
         most={MOST_DIGITS}
-        names={{ fewer: words.fewerDigits, more: words.moreDigits }}
+        names={{ fewer: displayWords.fewer, more: displayWords.more }}
         onChange={(digits) => setOwnDigits({ mode: now.mode, digits })}
       />
       <Button isDisabled={own === null} onPress={() => setOwnDigits(null)}>

@@ -1,8 +1,8 @@
 import { View } from '@tamagui/core';
-import { entryStyles } from '@/core/notebook/schema';
+import { entryStyles } from '@/core/notebook/settings';
 import { useStore } from '@/state/app-store';
 import { styleNames, styleNotes } from '@/text/entry-labels';
-import { words } from '@/text/labels';
+import { settingWords } from '@/text/settings';
 import { Pressable } from '@/ui/control/Pressable';
 import { Panel } from '@/ui/kit/Panel';
 import { Words } from '@/ui/theme/text';
@@ -12,8 +12,8 @@ export function EntryStyleSheet({ onClose }: Readonly<{ onClose: () => void }>) 
   const style = useStore((s) => s.settings.style);
   const { set } = useStore.getState();
   return (
-    <Panel title={words.entryStyle} onClose={onClose}>
-      <View role="group" aria-label={words.entryStyle} gap="$2">
+    <Panel title={settingWords.style.title} onClose={onClose}>
+      <View role="group" aria-label={settingWords.style.title} gap="$2">
         {entryStyles.map((id) => (
           <Pressable
             key={id}

@@ -1,6 +1,7 @@
 import { View } from '@tamagui/core';
 import { useState } from 'react';
-import type { Settings, TapeLine } from '@/core/notebook/schema';
+import type { Settings } from '@/core/notebook/settings';
+import type { TapeLine } from '@/core/notebook/schema';
 import { useStore } from '@/state/app-store';
 import { againRequest } from '@/state/slices/bench/live';
 import { shownForm } from '@/state/slices/tape/line';

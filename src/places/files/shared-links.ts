@@ -1,6 +1,6 @@
 import { fromFragment, fromSharedFile, toFragment } from '@/core/notebook/shared';
 import type { Shared } from '@/core/notebook/shared';
-import type { Settings } from '@/core/notebook/schema';
+import type { Settings } from '@/core/notebook/settings';
 import { linkWith, fragmentNow } from '@/platform/page';
 import { saveFile } from '@/platform/files';
 import { useStore } from '@/state/app-store';

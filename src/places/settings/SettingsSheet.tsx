@@ -1,15 +1,16 @@
 import { View } from '@tamagui/core';
+import { settingGroups } from '@/core/notebook/setting';
+import { settingIds, settingRecord } from '@/core/notebook/settings';
 import { useStore } from '@/state/app-store';
 import { words } from '@/text/labels';
+import { groupTitles } from '@/text/settings';
 import { Button } from '@/ui/control/Button';
 import { Panel } from '@/ui/kit/Panel';
-import { Words } from '@/ui/theme/text';
+import { Heading, Words } from '@/ui/theme/text';
 import { copy } from '@/places/bench/copying';
 import { chooseNotebook, saveNotebook } from '@/places/files/notebook-file';
 import { chooseSettings, saveSettings, settingsLink } from '@/places/files/shared-links';
-import { EntrySettings } from './EntrySettings';
-import { StyleSettings } from './LookSettings';
-import { NumberSettings } from './NumberSettings';
+import { SettingControl } from './SettingControl';
 import { useExamples } from './use-examples';
 
 /** Everything that can be set, and the notebook file. */
@@ -18,12 +19,20 @@ export function SettingsSheet({ onClose }: Readonly<{ onClose: () => void }>) {
   const before = useStore((s) => s.settingsBefore);
   const { set, resetSettings, putSettingsBack } = useStore.getState();
   const examples = useExamples(settings);
-  const shared = { settings, set, examples };
   return (
     <Panel title={words.settings} onClose={onClose}>
-      <NumberSettings {...shared} />
-      <EntrySettings {...shared} />
-      <StyleSettings {...shared} />
+      {settingGroups.map((group) => (
+        <View key={group} role="group" aria-label={groupTitles[group]} gap="$4">
+          <Heading role="heading" aria-level={3} borderBottomWidth={1} borderColor="$rule" paddingBottom={2}>
+            {groupTitles[group]}
+          </Heading>
+          {settingIds
+            .filter((id) => settingRecord(id).group === group)
+            .map((id) => (
+              <SettingControl key={id} id={id} settings={settings} set={set} example={examples[id]} />
+            ))}
+        </View>
+      ))}
       <View flexDirection="row" flexWrap="wrap" gap="$2">
         <Button onPress={resetSettings}>{words.resetSettings}</Button>
         {before === null ? null : <Button onPress={putSettingsBack}>{words.putBack}</Button>}

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import type { Settings } from '@/core/notebook/schema';
+import type { SettingId, Settings } from '@/core/notebook/settings';
 import { useStore } from '@/state/app-store';
 import { tasks } from '@/state/tasks';
 import type { LineAnswer } from '@/state/background';
@@ -24,10 +24,10 @@ const examples = {
   impliedFirst: { text: '1÷2pi', written: '1 ÷ 2π', shows: ({ readAs }) => `is read as ${readAs.text}` },
   complex: { text: 'sqrt(-4)', written: '√−4', shows: shown },
   complexForm: { text: '1+i', written: '1 + i', shows: shown },
-} as const satisfies Readonly<Record<string, Readonly<{ text: string; written: string; shows: Shows }>>>;
+} as const satisfies Readonly<Partial<Record<SettingId, Readonly<{ text: string; written: string; shows: Shows }>>>>;
 
-export type ExampleId = keyof typeof examples;
-type Told = Readonly<Partial<Record<ExampleId, string>>>;
+type ExampleId = keyof typeof examples;
+type Told = Readonly<Partial<Record<SettingId, string>>>;
 
 /** The settings as an example needs them, whatever else is set. */
 const settingsFor = (id: ExampleId, settings: Settings): Settings => {
@@ -41,7 +41,7 @@ export function useExamples(settings: Settings): Told {
   useEffect(() => {
     let isOver = false;
     const work = async (): Promise<void> => {
-      const made: Partial<Record<ExampleId, string>> = {};
+      const made: Partial<Record<SettingId, string>> = {};
       for (const id of Object.keys(examples) as ExampleId[]) {
         const { text, written, shows } = examples[id];
         const own = settingsFor(id, settings);

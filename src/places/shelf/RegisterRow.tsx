@@ -1,7 +1,8 @@
 import { View } from '@tamagui/core';
 import { memo } from 'react';
 import type { FormId } from '@/core/format/form';
-import type { SavedForm, SavedShelf, Settings } from '@/core/notebook/schema';
+import type { SavedForm, SavedShelf } from '@/core/notebook/schema';
+import type { Settings } from '@/core/notebook/settings';
 import { shownForm } from '@/state/slices/tape/line';
 import { keptAt } from '@/text/entry-labels';
 import { words } from '@/text/labels';

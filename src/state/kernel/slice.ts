@@ -1,5 +1,5 @@
 import type { z } from 'zod/mini';
-import type { Settings } from '@/core/notebook/schema';
+import type { Settings } from '@/core/notebook/settings';
 import type { Aside } from './aside';
 import type { Old } from './found';
 

@@ -1,6 +1,6 @@
 import type { z } from 'zod/mini';
 import { NOTEBOOK_FORMAT, NOTEBOOK_VERSION } from '@/core/notebook/schema';
-import type { Settings } from '@/core/notebook/schema';
+import type { Settings } from '@/core/notebook/settings';
 import { Aside } from '@/state/kernel/aside';
 import { isObject, objectOf } from '@/state/kernel/found';
 import type { Old } from '@/state/kernel/found';

@@ -1,5 +1,5 @@
-import { DEFAULT_SETTINGS } from '@/core/notebook/defaults';
-import type { Settings } from '@/core/notebook/schema';
+import { DEFAULT_SETTINGS } from '@/core/notebook/settings';
+import type { Settings } from '@/core/notebook/settings';
 import type { SliceRecord, Together } from '@/state/kernel/slice';
 import { aside } from './aside/part';
 import { bench } from './bench/part';

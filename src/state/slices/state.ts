@@ -1,4 +1,4 @@
-import type { Settings } from '@/core/notebook/schema';
+import type { Settings } from '@/core/notebook/settings';
 import type { Shared } from '@/core/notebook/shared';
 import type { DrawerId } from '@/keys/decks';
 import { NO_HISTORY } from '@/state/kernel/history';

@@ -4,7 +4,8 @@ import { parse } from '@/core/language/parse';
 import { printText } from '@/core/language/print-text';
 import { caretOf, lineOf, textOf } from '@/core/line/line';
 import type { Line } from '@/core/line/line';
-import type { Settings, TapeLine } from '@/core/notebook/schema';
+import type { Settings } from '@/core/notebook/settings';
+import type { TapeLine } from '@/core/notebook/schema';
 import type { SharedLine } from '@/core/notebook/shared';
 import { optionsOf } from './reading';
 

@@ -2,7 +2,7 @@ import { functionNames } from '@/core/function';
 import type { ReadingOptions } from '@/core/language/tokens';
 import { textOf } from '@/core/line/line';
 import type { Line } from '@/core/line/line';
-import type { Settings } from '@/core/notebook/schema';
+import type { Settings } from '@/core/notebook/settings';
 
 /** How lines are read under the settings. */
 export const optionsOf = ({ display, impliedFirst }: Pick<Settings, 'display' | 'impliedFirst'>): ReadingOptions => ({

@@ -1,7 +1,7 @@
 import { inView } from '@/core/line/line';
 import type { Line } from '@/core/line/line';
 import type { DecimalSign } from '@/core/language/numerals';
-import type { Settings } from '@/core/notebook/schema';
+import type { Settings } from '@/core/notebook/settings';
 import { optionsOf } from './reading';
 import { lookedAt, settingsFor } from '@/state/slices/parts';
 import type { Document, StepName } from '@/state/slices/parts';

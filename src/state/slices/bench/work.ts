@@ -2,7 +2,7 @@ import { printText } from '@/core/language/print-text';
 import type { Tree } from '@/core/language/tree';
 import { treeOf } from '@/core/keyed/entry';
 import type { Operand, Calculation } from '@/core/keyed/operand';
-import type { Settings } from '@/core/notebook/schema';
+import type { Settings } from '@/core/notebook/settings';
 import type { SavedValue } from '@/core/notebook/value-codec';
 import type { WorkRequest } from '@/workers/answer';
 import { requestFor } from './live';

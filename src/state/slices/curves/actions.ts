@@ -10,7 +10,7 @@ import {
   isView,
 } from '@/core/notebook/curves';
 import type { DrawnFunction, SavedCurves, Axis, ShownPoints, TableSettings, View } from '@/core/notebook/curves';
-import type { Settings } from '@/core/notebook/schema';
+import type { Settings } from '@/core/notebook/settings';
 import { overflow } from '@/state/slices/bounds';
 import type { StepName } from '@/state/slices/parts';
 import { notice } from '@/state/slices/notice';

@@ -1,6 +1,7 @@
 import { angleUnits } from '@/core/base/angle';
 import { inView } from '@/core/line/line';
-import type { Settings } from '@/core/notebook/schema';
+import { isShownSame } from '@/core/notebook/settings';
+import type { Settings } from '@/core/notebook/settings';
 import { inDepth } from '@/core/stack/stack';
 import type { StackDepth } from '@/core/stack/stack';
 import { DEFAULT_SETTINGS } from '@/state/slices/parts';
@@ -29,10 +30,6 @@ export type SettingActions = Readonly<{
   say: (notice: Notice | null) => void;
   setKeeping: (keeping: PersistenceStatus) => void;
 }>;
-
-/** Whether values look the same under both. */
-const isShownSame = (a: Settings, b: Settings): boolean =>
-  a.display === b.display && a.angle === b.angle && a.complex === b.complex;
 
 /** What the stack loses when it gets four levels can be brought back. */
 function atDepth(state: State, depth: StackDepth): Partial<State> {

@@ -1,8 +1,13 @@
-import { DEFAULT_SETTINGS } from '@/core/notebook/defaults';
-import { settingsSchema } from '@/core/notebook/schema';
-import type { Settings } from '@/core/notebook/schema';
+import { DEFAULT_SETTINGS, settingIds, settingRecord, settingsSchema } from '@/core/notebook/settings';
+import type { Settings } from '@/core/notebook/settings';
 import { withMore } from '@/state/kernel/found';
 import type { SavedPart } from '@/state/kernel/slice';
+
+const broughtBy = (version: number): Partial<Settings> =>
+  Object.fromEntries(
+    settingIds.filter((id) => settingRecord(id).since === version).map((id) => [id, DEFAULT_SETTINGS[id]]),
+  );
+const versions = new Set(settingIds.flatMap((id) => settingRecord(id).since ?? []));
 
 /** The settings: kept like the document, but changed by themselves and not undone. */
 export const settingsPart: SavedPart<Settings> = {
@@ -17,19 +22,8 @@ export const settingsPart: SavedPart<Settings> = {
     }
     return made as Settings;
   },
-  migrations: {
-    2: (found) => withMore(found, { complex: false }),
-    3: (found) => withMore(found, { view: 'boxed', slash: 'fraction', form: null, keyStrip: false }),
-    4: (found) =>
-      withMore(found, {
-        style: 'written',
-        order: 'precedence',
-        depth: 'unlimited',
-        fractions: 'improper',
-        complexForm: 'rectangular',
-        textSize: 100,
-        sound: false,
-        haptics: false,
-      }),
-  },
+  // A notebook of before a setting was there has it as a fresh app does.
+  migrations: Object.fromEntries(
+    [...versions].map((version) => [version, (found) => withMore(found, broughtBy(version))]),
+  ),
 };

@@ -1,7 +1,8 @@
 import { emptyLine, insertText, lineOf } from '@/core/line/line';
 import { given } from '@/core/running/running';
 import { LONGEST_NOTE } from '@/core/notebook/schema';
-import type { TapeLine, Settings } from '@/core/notebook/schema';
+import type { TapeLine } from '@/core/notebook/schema';
+import type { Settings } from '@/core/notebook/settings';
 import { putEntry } from '@/keys/log';
 import { overflow } from '@/state/slices/bounds';
 import { optionsOf } from '@/state/slices/bench/reading';
