@@ -29,7 +29,7 @@ export default tseslint.config(
     rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' },
   },
   {
-    files: ['{app,src,server,batch,bench,demo,soak,reference,e2e}/**/*.{ts,tsx}'],
+    files: ['{app,src,server,batch,bench,demo,recipes,soak,reference,e2e}/**/*.{ts,tsx}'],
     ignores: ['**/*.test.{ts,tsx}'],
     plugins: { boundaries },
     settings: {

@@ -60,10 +60,11 @@ export const importTable = {
   bench: allCore,
   demo: [...allCore, 'keys', 'state', 'workers'],
   soak: [...allCore, 'keys', 'state', 'demo', 'batch'],
+  recipes: [...allCore, 'batch', 'keys', 'places', 'state', 'text', 'ui', 'workers'],
   reference: [],
   e2e: ['keys'],
 };
 
 /** Where each of them lives. */
 export const folderOf = (name) =>
-  ['app', 'server', 'batch', 'bench', 'demo', 'soak', 'reference', 'e2e'].includes(name) ? name : `src/${name}`;
+  ['app', 'server', 'batch', 'bench', 'demo', 'recipes', 'soak', 'reference', 'e2e'].includes(name) ? name : `src/${name}`;

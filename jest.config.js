@@ -18,8 +18,9 @@ module.exports = {
     {
       displayName: 'ui',
       preset: 'jest-expo/web',
+      setupFiles: ['<rootDir>/scripts/jsdom-page.cjs'],
       transform: { '\\.mjs$': ['babel-jest', { configFile: './babel.config.js' }] },
-      testMatch: ['<rootDir>/src/{ui,places,state}/**/*.test.tsx'],
+      testMatch: ['<rootDir>/src/{ui,places,state}/**/*.test.tsx', '<rootDir>/recipes/*.test.tsx'],
       moduleNameMapper: alias,
       transformIgnorePatterns: [
         'node_modules/(?!((jest-)?react-native|@react-native(-community)?|expo(nent)?|@expo(nent)?/.*|expo-modules-core|@tamagui/.*|lucide-react-native)/?)',

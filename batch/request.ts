@@ -6,7 +6,7 @@ import { HIGHEST_DEGREE } from '@/core/column/fits';
 import { fitModelNames } from '@/core/column/fit-models';
 import { quartileRules } from '@/core/column/quartile-rules';
 import { lineViews } from '@/core/line/line';
-import { entryStyles } from '@/core/notebook/settings';
+import { entryStyles } from '@/core/notebook/setting-records';
 import { runningOrders } from '@/core/running/state';
 import { stackDepths } from '@/core/stack/stack';
 

@@ -1,5 +1,5 @@
 import { readFileSync, writeFileSync } from 'node:fs';
-import { entryStyles } from '@/core/notebook/settings';
+import { entryStyles } from '@/core/notebook/setting-records';
 import { keyIds, keys } from '@/keys/catalogue';
 import type { KeyFace, KeyId } from '@/keys/catalogue';
 import { meansIn } from '@/keys/press';

@@ -1,4 +1,5 @@
-import type { settings, SettingId } from '@/core/notebook/settings';
+import type { settings } from '@/core/notebook/setting-records';
+import type { SettingId } from '@/core/notebook/settings';
 import type { SettingGroup } from '@/core/notebook/setting';
 import { formNames, modeNames, unitNames } from './labels';
 import { styleNames, styleNotes } from './entry-labels';

@@ -6,7 +6,7 @@ import { MOST_TYPED } from '../line/line';
 import { registerNames } from '../memory/shelf';
 import { displayModes } from '../format/settings';
 import { savedValue } from './saved-value';
-import { decimalSign, digits } from './settings';
+import { decimalSign, digits } from './setting-records';
 import type { Settings } from './settings';
 
 /* What the parts of a notebook are made of; the slices of the state put the notebook together. */

@@ -1,7 +1,8 @@
 import { z } from 'zod/mini';
 import { angleUnits } from '../base/angle';
 import { keyLogSchema, ownDigitsSchema, typedText } from './schema';
-import { decimalSign, handedOnSchema } from './settings';
+import { decimalSign } from './setting-records';
+import { handedOnSchema } from './settings';
 
 /*
  * What a link carries in its fragment, which no server sees: a line with the settings it was worked in and the keys

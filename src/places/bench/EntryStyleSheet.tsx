@@ -1,5 +1,5 @@
 import { View } from '@tamagui/core';
-import { entryStyles } from '@/core/notebook/settings';
+import { entryStyles } from '@/core/notebook/setting-records';
 import { useStore } from '@/state/app-store';
 import { styleNames, styleNotes } from '@/text/entry-labels';
 import { settingWords } from '@/text/settings';

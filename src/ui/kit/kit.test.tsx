@@ -8,14 +8,6 @@ import { Radios } from './Radios';
 import { Switch, Toggle } from './Switch';
 import { Tabs } from './Tabs';
 
-// The test's page lays nothing out, so nothing changes its size.
-beforeAll(() => {
-  globalThis.ResizeObserver = class {
-    observe = (): void => undefined;
-    unobserve = (): void => undefined;
-    disconnect = (): void => undefined;
-  };
-});
 afterEach(cleanup);
 
 const shown = (children: ReactNode) =>

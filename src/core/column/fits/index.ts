@@ -6,22 +6,8 @@ import type { Result } from '../../base/result';
 import type { Tree } from '../../language/tree';
 import type { RealValue } from '../../number/value';
 import type { FitModel } from '../fit-models';
-import { exponential } from './exponential';
-import { logarithmic } from './logarithmic';
-import { polynomial } from './polynomial';
-import { power } from './power';
-import type { FitPoints, FitRecord, FoundFit } from './record';
-import { sine } from './sine';
-import { straight } from './straight';
-
-const records: Readonly<Record<FitModel, FitRecord>> = {
-  straight,
-  polynomial,
-  exponential,
-  power,
-  logarithmic,
-  sine,
-};
+import type { FitPoints, FoundFit } from './record';
+import { records } from './records';
 
 /** The highest degree that is fitted; the screens offer 2 to 4. */
 export const HIGHEST_DEGREE = 10;

@@ -1,0 +1,70 @@
+import { screen, within } from '@testing-library/react';
+import { columnsSchema, FIRST_USE } from '@/core/notebook/columns';
+import type { DataTable } from '@/core/notebook/columns';
+import { ChartPanel } from '@/places/columns/ChartPanel';
+import { chartDrawing, chartTold } from '@/places/columns/chart-drawing';
+import { chartRequest } from '@/state/slices/columns/requests';
+import { DEFAULT_SETTINGS, EMPTY_DOCUMENT } from '@/state/slices/parts';
+import { createColumnTasks } from '@/workers/tasks/columns';
+import { performerOf } from '@/workers/tasks/define';
+import { onPage } from './on-page';
+
+/* What CONTRIBUTING says of a chart: a line of what is shown, a record of how it is worked, and its word are all it takes. */
+
+jest.mock('@/core/chart/kinds', () => {
+  const actual = jest.requireActual('@/core/chart/kinds');
+  const chartKinds = { ...actual.chartKinds, steps: { of: 'pair', options: ['functions'] } };
+  return { chartKinds, chartNames: Object.keys(chartKinds) };
+});
+jest.mock('@/core/chart/charts', () => {
+  const { charts } = jest.requireActual('@/core/chart/charts');
+  const { defineChart } = jest.requireActual('@/core/chart/record');
+  const steps = defineChart({
+    // Each height holds until the next x.
+    model: (data: Readonly<{ x: readonly unknown[] }>, work: unknown) => charts.joined.model(data, work),
+  });
+  return { charts: { ...charts, steps } };
+});
+jest.mock('@/text/column-labels', () => {
+  const actual = jest.requireActual('@/text/column-labels');
+  return { ...actual, chartTitles: { ...actual.chartTitles, steps: 'Steps' } };
+});
+jest.mock('@/state/tasks', () => ({ tasks: { run: () => new Promise(() => undefined), stop: () => undefined } }));
+
+const table = {
+  id: 't1',
+  name: 'Gauge',
+  columns: [
+    { id: 'c1', name: 'hour', unit: 'h', cells: ['0', '1', '2'] },
+    { id: 'c2', name: 'height', unit: 'm', cells: ['2', '5', '3'] },
+  ],
+  use: { ...FIRST_USE, chart: 'steps' },
+} as unknown as DataTable;
+
+test('it is offered with the others, with what its line says can be set', () => {
+  onPage(<ChartPanel table={table} onCell={() => undefined} />);
+  const kinds = within(screen.getByRole('radiogroup', { name: 'Chart' }));
+  expect(kinds.getAllByRole('radio').map(({ textContent }) => textContent)).toContain('Steps');
+  expect(kinds.getByRole('radio', { name: 'Steps' }).getAttribute('aria-checked')).toBe('true');
+  expect(screen.getAllByRole('radiogroup').map((group) => group.getAttribute('aria-label'))).toEqual(
+    expect.arrayContaining(['x', 'y']),
+  );
+});
+
+test('the notebook keeps it', () =>
+  expect(columnsSchema.safeParse({ tables: [table], open: null, into: null }).success).toBe(true));
+
+test('it is worked in the worker from the columns that its line names, and told in words', () => {
+  const request = chartRequest({ document: EMPTY_DOCUMENT, settings: DEFAULT_SETTINGS }, table);
+  const perform = performerOf(createColumnTasks());
+  const made = perform(
+    { kind: 'chart', request: request! } as Parameters<typeof perform>[0],
+    () => true,
+    () => 0n,
+  );
+  expect(made).toMatchObject({ ok: true, value: { made: { marks: { kind: 'points', ys: [2, 5, 3] } } } });
+  const model = (made as unknown as { value: { made: Parameters<typeof chartDrawing>[1] } }).value.made;
+  expect(chartTold(table.use.chart, chartDrawing(table, model, '.'))).toMatch(
+    /^Steps: height \/ m over hour \/ h\. Row 1/,
+  );
+});
