@@ -4,6 +4,8 @@ import { bare } from './brackets';
 import { parse, parseUnfinished } from './parse';
 import { printLatex } from './print-latex';
 import { markupText } from './markup';
+import type { Markup } from './markup';
+import { operators } from './operators';
 import { printMathml } from './print-mathml';
 import { printText, TYPED } from './print-text';
 import { readAs } from './read-as';
@@ -269,4 +271,28 @@ test.each([
 ])('%s is %s in LaTeX', (typed, expected) => {
   const reading = parse(typed, options);
   expect(reading.ok && printLatex(reading.value.tree)).toBe(expected);
+});
+
+/** How deep markup lies in the first places of rows within rows. */
+function leftDepth(of: Markup | string): number {
+  let [now, depth] = [of, 0];
+  while (typeof now !== 'string' && now.kids[0] !== undefined) [now, depth] = [now.kids[0], depth + 1];
+  return depth;
+}
+
+// Browsers lay out some hundred rows, each in the first place of the next, in many seconds.
+test.each([
+  // A fraction holds its numerator by nature, and “not” begins what it stands before.
+  ...Object.values(operators)
+    .map(({ typed }) => typed)
+    .filter((typed) => !['/', 'not'].includes(typed.trim())),
+  ...['!%', '°', ' rad', '²', '+1!', '×x°', ' and x!'],
+])('what goes on with %s over and over is drawn side by side', (sign) => {
+  const style = { decimalSign: '.', impliedFirst: false, grouping: false } as const;
+  const read = ['', '1', ' 1', ' x=1'].flatMap((operand) => {
+    const made = parseUnfinished(`x${`${sign}${operand}`.repeat(220)}`, options);
+    return made === null ? [] : [leftDepth(printMathml(made.tree, style))];
+  });
+  expect(read.length).toBeGreaterThan(0);
+  expect(Math.max(...read)).toBeLessThan(60);
 });

@@ -71,16 +71,20 @@ function isTall(tree: Tree): boolean {
 
 const constantSigns: Readonly<Partial<Record<ConstantName, string>>> = { pi: 'π', inf: '∞' };
 
-/** Operands with a sign between them on the line. */
-type Chained = Tree & { kind: 'binary' };
-const isChained = (tree: Tree): tree is Chained => tree.kind === 'binary' && tree.op !== 'over';
+/** What goes on, on the line, after an operand at its left: with a sign and another operand, or with a sign alone. */
+type Chained = Tree & { kind: 'binary' | 'logic' | 'postfix' | 'mark' };
+const isChained = (tree: Tree): tree is Chained =>
+  tree.kind === 'binary'
+    ? tree.op !== 'over'
+    : tree.kind === 'logic' || tree.kind === 'postfix' || tree.kind === 'mark';
+const leftOf = (tree: Chained): Tree => ('left' in tree ? tree.left : tree.of);
 
 /** Shorter chains keep a row for each of their parts, so that each can be marked. */
 const LONG_CHAIN = 40;
 
 function isLongChain(tree: Tree): tree is Chained {
   let [now, length] = [tree, 0];
-  while (isChained(now) && length <= LONG_CHAIN) [now, length] = [now.left, length + 1];
+  while (isChained(now) && length <= LONG_CHAIN) [now, length] = [leftOf(now), length + 1];
   return length > LONG_CHAIN;
 }
 
@@ -174,20 +178,36 @@ export function printMathml(tree: Tree, style: FormulaStyle): Markup {
 
   const bracketed = (tree: Tree): Tree => withReach(withBrackets(tree, style.impliedFirst));
 
-  /** A long sum or product side by side: browsers take seconds to lay out some hundred rows inside each other. */
+  /** What follows the operand at the left. */
+  const after = (node: Chained): Markup[] => {
+    switch (node.kind) {
+      case 'binary':
+        return [sign(operators[node.op].math), print(node.right)];
+      case 'logic':
+        return [element('mtext', operators[node.op].typed), print(node.right)];
+      case 'postfix':
+        return [withAttributes(sign(operators[node.op].math), { form: 'postfix' })];
+      case 'mark':
+        return node.by === 'sign'
+          ? [withAttributes(element('mi', '°'), { mathvariant: 'normal' })]
+          : [withAttributes(element('mspace'), { width: '0.25em' }), element('mtext', node.unit)];
+    }
+  };
+
+  /** A long chain side by side: browsers take seconds to lay out some hundred rows inside each other. */
   const chain = (long: Chained): Markup[] => {
-    const kids: Markup[] = [];
+    const parts: Markup[][] = [];
     let now = long;
     for (;;) {
-      kids.push(print(now.right), sign(operators[now.op].math));
-      const left = bracketed(now.left);
-      if (!isChained(left)) {
-        kids.push(print(now.left));
-        return kids.reverse();
-      }
+      parts.push(after(now));
+      const left = bracketed(leftOf(now));
+      if (!isChained(left)) return [print(leftOf(now)), ...parts.reverse().flat()];
       now = left;
     }
   };
+
+  const chained = (node: Chained): Markup =>
+    row(...(isLongChain(node) ? chain(node) : [print(leftOf(node)), ...after(node)]));
 
   const draw = (original: Tree): Markup => {
     const node = bracketed(original);
@@ -209,17 +229,13 @@ export function printMathml(tree: Tree, style: FormulaStyle): Markup {
           const fraction = element('mfrac', print(unwrapped(positive ?? node.left)), print(unwrapped(node.right)));
           return positive === null ? fraction : row(withAttributes(sign('−'), { form: 'prefix' }), fraction);
         }
-        return isLongChain(node)
-          ? row(...chain(node))
-          : row(print(node.left), sign(operators[node.op].math), print(node.right));
+        return chained(node);
       case 'power':
         return element('msup', print(node.base), print(unwrapped(node.exponent)));
+      case 'logic':
       case 'postfix':
-        return row(print(node.of), withAttributes(sign(operators[node.op].math), { form: 'postfix' }));
       case 'mark':
-        return node.by === 'sign'
-          ? row(print(node.of), withAttributes(element('mi', '°'), { mathvariant: 'normal' }))
-          : row(print(node.of), withAttributes(element('mspace'), { width: '0.25em' }), element('mtext', node.unit));
+        return chained(node);
       case 'dms': {
         const parts: [string, string][] = [
           [node.degrees, '°'],
@@ -239,8 +255,6 @@ export function printMathml(tree: Tree, style: FormulaStyle): Markup {
           print(node.first),
           ...node.rest.flatMap((part) => [sign(operators[part.op].math), print(part.right)]),
         );
-      case 'logic':
-        return row(print(node.left), element('mtext', operators[node.op].typed), print(node.right));
       case 'not':
         return row(element('mtext', operators.not.typed), print(node.of));
       case 'box':
