@@ -1,4 +1,5 @@
 import { screen, within } from '@testing-library/react';
+import type { PairData } from '@/core/chart/record';
 import { columnsSchema, FIRST_USE } from '@/core/notebook/columns';
 import type { DataTable } from '@/core/notebook/columns';
 import { ChartPanel } from '@/places/columns/ChartPanel';
@@ -12,21 +13,21 @@ import { onPage } from './on-page';
 /* What CONTRIBUTING says of a chart: a line of what is shown, a record of how it is worked, and its word are all it takes. */
 
 jest.mock('@/core/chart/kinds', () => {
-  const actual = jest.requireActual('@/core/chart/kinds');
+  const actual = jest.requireActual<typeof import('@/core/chart/kinds')>('@/core/chart/kinds');
   const chartKinds = { ...actual.chartKinds, steps: { of: 'pair', options: ['functions'] } };
   return { chartKinds, chartNames: Object.keys(chartKinds) };
 });
 jest.mock('@/core/chart/charts', () => {
-  const { charts } = jest.requireActual('@/core/chart/charts');
-  const { defineChart } = jest.requireActual('@/core/chart/record');
-  const steps = defineChart({
+  const { charts } = jest.requireActual<typeof import('@/core/chart/charts')>('@/core/chart/charts');
+  const { defineChart } = jest.requireActual<typeof import('@/core/chart/record')>('@/core/chart/record');
+  const steps = defineChart<PairData>({
     // Each height holds until the next x.
-    model: (data: Readonly<{ x: readonly unknown[] }>, work: unknown) => charts.joined.model(data, work),
+    model: (data, work) => charts.joined.model(data, work),
   });
   return { charts: { ...charts, steps } };
 });
 jest.mock('@/text/column-labels', () => {
-  const actual = jest.requireActual('@/text/column-labels');
+  const actual = jest.requireActual<typeof import('@/text/column-labels')>('@/text/column-labels');
   return { ...actual, chartTitles: { ...actual.chartTitles, steps: 'Steps' } };
 });
 jest.mock('@/state/tasks', () => ({ tasks: { run: () => new Promise(() => undefined), stop: () => undefined } }));
@@ -58,7 +59,7 @@ test('it is worked in the worker from the columns that its line names, and told 
   const request = chartRequest({ document: EMPTY_DOCUMENT, settings: DEFAULT_SETTINGS }, table);
   const perform = performerOf(createColumnTasks());
   const made = perform(
-    { kind: 'chart', request: request! } as Parameters<typeof perform>[0],
+    { kind: 'chart', request } as Parameters<typeof perform>[0],
     () => true,
     () => 0n,
   );

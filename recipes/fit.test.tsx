@@ -12,26 +12,26 @@ import { onPage } from './on-page';
 /* What CONTRIBUTING says of a fit: a line of what is shown, a record of how it is worked, and its word are all it takes. */
 
 jest.mock('@/core/column/fit-models', () => {
-  const actual = jest.requireActual('@/core/column/fit-models');
+  const actual = jest.requireActual<typeof import('@/core/column/fit-models')>('@/core/column/fit-models');
   const fitModels = { ...actual.fitModels, level: { formula: 'a', basis: 'search', hasDegree: false } };
   return { fitModels, fitModelNames: Object.keys(fitModels) };
 });
 jest.mock('@/core/column/fits/records', () => {
-  const { records } = jest.requireActual('@/core/column/fits/records');
-  const { defineFit } = jest.requireActual('@/core/column/fits/record');
-  const { fromRational } = jest.requireActual('@/core/number/value');
+  const { records } = jest.requireActual<typeof import('@/core/column/fits/records')>('@/core/column/fits/records');
+  const { defineFit } = jest.requireActual<typeof import('@/core/column/fits/record')>('@/core/column/fits/record');
+  const { fromRational } = jest.requireActual<typeof import('@/core/number/value')>('@/core/number/value');
   const level = defineFit({
     needs: () => 1,
-    find: ({ y }: Readonly<{ y: readonly unknown[] }>) => ({
+    find: ({ y: [first] }) => ({
       ok: true,
-      value: { coefficients: [fromRational(y[0])], r: null, r2: null },
+      value: { coefficients: [fromRational(first ?? { n: 0n, d: 1n })] as const, r: null, r2: null },
     }),
-    equation: ([a]: readonly unknown[]) => a,
+    equation: ([a]) => a,
   });
   return { records: { ...records, level } };
 });
 jest.mock('@/text/column-labels', () => {
-  const actual = jest.requireActual('@/text/column-labels');
+  const actual = jest.requireActual<typeof import('@/text/column-labels')>('@/text/column-labels');
   return { ...actual, modelNames: { ...actual.modelNames, level: 'Level' } };
 });
 jest.mock('@/state/tasks', () => ({ tasks: { run: () => new Promise(() => undefined), stop: () => undefined } }));

@@ -11,10 +11,12 @@ import { onPage } from './on-page';
 /* What CONTRIBUTING says of a setting: a record and its words are all it takes. */
 
 jest.mock('@/core/notebook/setting-records', () => {
-  const actual = jest.requireActual('@/core/notebook/setting-records');
-  const { defineSetting } = jest.requireActual('@/core/notebook/setting');
+  const actual = jest.requireActual<typeof import('@/core/notebook/setting-records')>(
+    '@/core/notebook/setting-records',
+  );
+  const { defineSetting } = jest.requireActual<typeof import('@/core/notebook/setting')>('@/core/notebook/setting');
   const margin = defineSetting({
-    schema: jest.requireActual('zod/mini').z.enum(['left', 'right']),
+    schema: jest.requireActual<typeof import('zod/mini')>('zod/mini').z.enum(['left', 'right']),
     control: { kind: 'choice', of: ['left', 'right'] },
     first: 'left',
     group: 'look',
@@ -23,7 +25,7 @@ jest.mock('@/core/notebook/setting-records', () => {
   return { ...actual, settings: { ...actual.settings, margin } };
 });
 jest.mock('@/text/settings', () => {
-  const actual = jest.requireActual('@/text/settings');
+  const actual = jest.requireActual<typeof import('@/text/settings')>('@/text/settings');
   const margin = {
     title: 'Margin',
     note: 'Where it is ruled',

@@ -1,45 +1,132 @@
 import type { EntryStyle } from '@/core/notebook/schema';
 import type { KeyAction } from './catalogue';
 
-type Stroke = Readonly<{ key: string; control: boolean; alt: boolean; shift: boolean }>;
+/* What the keys of a physical keyboard do, wherever something takes them: handlers, help and tests read these tables. */
+
+export type Stroke = Readonly<{ key: string; control: boolean; alt: boolean; shift: boolean }>;
+
+type KeyEvent = Readonly<{ key: string; ctrlKey: boolean; metaKey: boolean; altKey: boolean; shiftKey: boolean }>;
+
+export const strokeOf = ({ key, ctrlKey, metaKey, altKey, shiftKey }: KeyEvent): Stroke => ({
+  key,
+  control: ctrlKey || metaKey,
+  alt: altKey,
+  shift: shiftKey,
+});
+
+/** What can be moved about by the keyboard: by command, the keys that do it. */
+export const shortcuts = {
+  graph: {
+    left: ['ArrowLeft'],
+    right: ['ArrowRight'],
+    up: ['ArrowUp'],
+    down: ['ArrowDown'],
+    closer: ['+'],
+    farther: ['-'],
+    whole: ['0'],
+    fit: ['f'],
+    leave: ['Escape'],
+  },
+  chart: {
+    next: ['ArrowRight'],
+    before: ['ArrowLeft'],
+    up: ['ArrowUp'],
+    down: ['ArrowDown'],
+    closer: ['+'],
+    farther: ['-'],
+    whole: ['0', 'f'],
+    leave: ['Escape'],
+  },
+  labels: {
+    next: ['ArrowRight'],
+    before: ['ArrowLeft'],
+    first: ['Home'],
+    last: ['End'],
+    leave: ['Escape'],
+  },
+  grid: {
+    up: ['ArrowUp'],
+    down: ['ArrowDown'],
+    left: ['ArrowLeft'],
+    right: ['ArrowRight'],
+    pageUp: ['PageUp'],
+    pageDown: ['PageDown'],
+    first: ['Home'],
+    last: ['End'],
+    write: ['Enter', 'F2'],
+    empty: ['Delete', 'Backspace'],
+    leave: ['Escape'],
+  },
+} as const satisfies Readonly<Record<string, Readonly<Record<string, readonly string[]>>>>;
+
+export type ShortcutScope = keyof typeof shortcuts;
+export type Command<S extends ShortcutScope> = keyof (typeof shortcuts)[S] & string;
+
+/** What a stroke does there; null where it does nothing. Strokes with Control belong to the page and the browser. */
+export function commandOf<S extends ShortcutScope>(scope: S, { key, control }: Stroke): Command<S> | null {
+  if (control) return null;
+  const found = Object.entries<readonly string[]>(shortcuts[scope]).find(([, keys]) => keys.includes(key));
+  return found === undefined ? null : (found[0] as Command<S>);
+}
+
+/** Does what a stroke stands for, and keeps it from the browser. */
+export function handleStroke<S extends ShortcutScope>(
+  scope: S,
+  event: KeyEvent & Readonly<{ preventDefault: () => void }>,
+  acts: Readonly<Record<Command<S>, () => void>>,
+): boolean {
+  const command = commandOf(scope, strokeOf(event));
+  if (command === null) return false;
+  event.preventDefault();
+  acts[command]();
+  return true;
+}
+
+type Pressed = Readonly<{ plain: KeyAction; shifted: KeyAction | null }>;
+const always = (action: KeyAction): Pressed => ({ plain: action, shifted: action });
+const moving = (plain: 'Left' | 'Right' | 'Home' | 'End'): Pressed => ({
+  plain: { type: 'edit', command: `move${plain}` },
+  shifted: { type: 'edit', command: `select${plain}` },
+});
+
+/** What keys do in the line being written. */
+export const lineKeys: Readonly<Record<string, Pressed>> = {
+  Enter: always({ type: 'answer' }),
+  Escape: always({ type: 'edit', command: 'clear' }),
+  Backspace: always({ type: 'edit', command: 'deleteLeft' }),
+  Delete: always({ type: 'edit', command: 'deleteRight' }),
+  ArrowLeft: moving('Left'),
+  ArrowRight: moving('Right'),
+  ArrowUp: { plain: { type: 'edit', command: 'moveUp' }, shifted: null },
+  ArrowDown: { plain: { type: 'edit', command: 'moveDown' }, shifted: null },
+  Home: moving('Home'),
+  End: moving('End'),
+  '.': always({ type: 'point' }),
+};
+
+/** The same with Control held down. */
+export const controlKeys: Readonly<Record<string, Pressed>> = {
+  z: { plain: { type: 'undo' }, shifted: { type: 'redo' } },
+  y: always({ type: 'redo' }),
+  a: always({ type: 'edit', command: 'selectAll' }),
+};
+
+const pressedIn = (
+  keys: Readonly<Record<string, Pressed>>,
+  key: string,
+  shift: boolean,
+): KeyAction | null | undefined => (Object.hasOwn(keys, key) ? keys[key]?.[shift ? 'shifted' : 'plain'] : undefined);
 
 /** What a key of a physical keyboard does in the line; null leaves it to the browser. `before` stands left of the caret. */
 export function actionOfStroke({ key, control, alt, shift }: Stroke, before: string): KeyAction | null {
-  const letter = key.toLowerCase();
-  if (control && letter === 'z') return { type: shift ? 'redo' : 'undo' };
-  if (control && letter === 'y') return { type: 'redo' };
-  if (control && letter === 'a' && !alt) return { type: 'edit', command: 'selectAll' };
+  if (control && !alt) return pressedIn(controlKeys, key.toLowerCase(), shift) ?? null;
   // Some layouts type signs with Control and Alt together.
   if (control !== alt) return null;
-  switch (key) {
-    case 'Enter':
-      return { type: 'answer' };
-    case '=':
-      // After a sign that it completes it belongs to it; 5! = is an answer asked for.
-      return /[:<>]/.test(before) ? { type: 'type', text: '=' } : { type: 'answer', orEqual: true };
-    case 'Escape':
-      return { type: 'edit', command: 'clear' };
-    case 'Backspace':
-      return { type: 'edit', command: 'deleteLeft' };
-    case 'Delete':
-      return { type: 'edit', command: 'deleteRight' };
-    case 'ArrowLeft':
-      return { type: 'edit', command: shift ? 'selectLeft' : 'moveLeft' };
-    case 'ArrowRight':
-      return { type: 'edit', command: shift ? 'selectRight' : 'moveRight' };
-    case 'ArrowUp':
-      return shift ? null : { type: 'edit', command: 'moveUp' };
-    case 'ArrowDown':
-      return shift ? null : { type: 'edit', command: 'moveDown' };
-    case 'Home':
-      return { type: 'edit', command: shift ? 'selectHome' : 'moveHome' };
-    case 'End':
-      return { type: 'edit', command: shift ? 'selectEnd' : 'moveEnd' };
-    case '.':
-      return { type: 'point' };
-    default:
-      return [...key].length === 1 ? { type: 'type', text: key } : null;
-  }
+  const pressed = pressedIn(lineKeys, key, shift);
+  if (pressed !== undefined) return pressed;
+  // After a sign that it completes it belongs to it; 5! = is an answer asked for.
+  if (key === '=' && !/[:<>]/.test(before)) return { type: 'answer', orEqual: true };
+  return [...key].length === 1 ? { type: 'type', text: key } : null;
 }
 
 /** What a stroke does where each key acts at once or operands come first; null leaves it to the browser. */

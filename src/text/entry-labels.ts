@@ -55,34 +55,3 @@ export const registerTile = (operation: MemoryOperation, place: string, held: st
   `${operationNames[operation]} ${place}${held === null ? ', empty' : `, holds ${held}`}`;
 export const keptAt = (at: number): string =>
   new Date(at).toLocaleString(undefined, { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
-
-type KeyboardHelp = readonly (readonly [string, string])[];
-
-const everywhere: KeyboardHelp = [['Ctrl Z, Ctrl Y', 'undo and redo']];
-const keyed: KeyboardHelp = [
-  ['+  -  *  /  ^  !  %', 'work as their keys do'],
-  ['~', 'changes the sign'],
-  ['p, A to Z', 'π, and what a letter keeps'],
-  ['Backspace', 'takes the last digit back'],
-];
-
-export const keyboardHelp: Readonly<Record<EntryStyle, KeyboardHelp>> = {
-  written: [
-    ['Enter or =', 'answers the line'],
-    ['sqrt(  pi  sin  ^  /  !  %', 'are typed as they are named'],
-    ['<  <=  and  or  not', 'compare; the sign a=b is on More'],
-    ...everywhere,
-    ['Escape', 'clears the line'],
-    ['Arrows', 'move; with Shift they select'],
-    ['Up in an empty line', 'brings earlier lines back'],
-    ['Tab', 'completes a name, else goes on'],
-  ],
-  running: [
-    ['Enter or =', 'works out what is pending'],
-    ...keyed,
-    ['(  )', 'open and close a bracket'],
-    ...everywhere,
-    ['Escape', 'clears all that is pending'],
-  ],
-  stack: [['Enter', 'pushes'], ...keyed, ...everywhere, ['Escape', 'clears the number being keyed']],
-};

@@ -1,8 +1,9 @@
 import { View } from '@tamagui/core';
 import type { EntryStyle } from '@/core/notebook/schema';
 import type { KeyId } from '@/keys/catalogue';
-import { keyboardHelp } from '@/text/entry-labels';
 import { words } from '@/text/labels';
+import { keyboardHelp } from '@/text/shortcuts';
+import { KeyboardList } from '@/ui/key/KeyboardList';
 import { KeyHelp } from '@/ui/key/KeyHelp';
 import { Heading, Words } from '@/ui/theme/text';
 
@@ -31,18 +32,8 @@ export function KeyCard({ explained, style, isComplex }: Readonly<{ explained: K
       ) : (
         <KeyHelp id={explained} style={style} isComplex={isComplex} />
       )}
-      <View gap="$1" marginTop="auto">
-        <Words strong>{words.keyboard}</Words>
-        {keyboardHelp[style].map(([key, does]) => (
-          <View key={key} flexDirection="row" gap="$3" borderTopWidth={1} borderColor="$rule" paddingTop={4}>
-            <Words size="medium" width={170}>
-              {key}
-            </Words>
-            <Words size="medium" tone="muted" flex={1}>
-              {does}
-            </Words>
-          </View>
-        ))}
+      <View marginTop="auto">
+        <KeyboardList help={keyboardHelp[style]} />
       </View>
     </View>
   );

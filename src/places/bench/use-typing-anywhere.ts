@@ -1,6 +1,6 @@
 import { useLayoutEffect } from 'react';
 import { caretOf } from '@/core/line/line';
-import { actionInStyle } from '@/keys/shortcuts';
+import { actionInStyle, strokeOf } from '@/keys/shortcuts';
 import { useStore } from '@/state/app-store';
 import { lineText } from '@/state/slices/bench/reading';
 import { pasteInto } from './pasting';
@@ -12,8 +12,9 @@ export function useTypingAnywhere(isOn: boolean): void {
   useLayoutEffect(() => {
     if (!isOn) return undefined;
     const toLine = (event: globalThis.KeyboardEvent) => {
-      const { key, ctrlKey, metaKey, altKey, shiftKey, target } = event;
-      const control = ctrlKey || metaKey;
+      const { target } = event;
+      const stroke = strokeOf(event);
+      const { key, control } = stroke;
       // With the focus nowhere, every stroke is meant for the line; on a button, only what types or takes back.
       const isArea = target instanceof HTMLElement && target.id === KEYED_AREA_ID;
       const isForLine =
@@ -23,7 +24,7 @@ export function useTypingAnywhere(isOn: boolean): void {
       const at = caretOf(state.document.line, state.settings.display.decimalSign);
       const before = lineText(state)[at - 1] ?? '';
       const { style } = state.settings;
-      const action = actionInStyle({ key, control, alt: altKey, shift: shiftKey }, before, style);
+      const action = actionInStyle(stroke, before, style);
       if (action === null && !(control && key.toLowerCase() === 'v')) return;
       document.getElementById(style === 'written' ? LINE_INPUT_ID : KEYED_AREA_ID)?.focus({ preventScroll: true });
       if (action === null) return;

@@ -1,4 +1,4 @@
-import { View } from '@tamagui/core';
+import { View, useMedia } from '@tamagui/core';
 import { useMemo, useRef, useState } from 'react';
 import { chartKinds, chartNames } from '@/core/chart/kinds';
 import { usedColumns } from '@/core/notebook/columns';
@@ -8,7 +8,9 @@ import { useStore } from '@/state/app-store';
 import { useRequest, useTask } from '@/state/use-task';
 import { chartRequest } from '@/state/slices/columns/requests';
 import { boundsTitle, chartTitles, columnWords, proposedSentence } from '@/text/column-labels';
+import { shortcutHelp } from '@/text/shortcuts';
 import { Button } from '@/ui/control/Button';
+import { KeyboardList } from '@/ui/key/KeyboardList';
 import { Toggle } from '@/ui/kit/Switch';
 import { Radios } from '@/ui/kit/Radios';
 import { Words } from '@/ui/theme/text';
@@ -54,6 +56,7 @@ export function ChartPanel({ table, onCell }: Props) {
   const { setUse } = useStore.getState();
   const { use, id } = table;
   const { options } = chartKinds[use.chart];
+  const { wide: isWide } = useMedia();
   const picture = useRef<SavePicture | null>(null);
   const [mark, setMark] = useState<Readonly<{ index: number; of: unknown }> | null>(null);
   const request = useRequest((state) => chartRequest(state, table));
@@ -149,6 +152,9 @@ export function ChartPanel({ table, onCell }: Props) {
               {columnWords.savePng}
             </Button>
           </View>
+        )}
+        {drawing === null || !isWide ? null : (
+          <KeyboardList help={shortcutHelp(drawing.model.marks.kind === 'labels' ? 'labels' : 'chart')} />
         )}
       </View>
     </View>

@@ -1,11 +1,13 @@
 import { View } from '@tamagui/core';
 import { useCallback, useEffect, useMemo, useState } from 'react';
+import type { KeyboardEvent } from 'react';
 import type { LayoutChangeEvent } from 'react-native';
 import { partCount } from '@/core/chart/model';
 import type { PlotMarks } from '@/core/chart/model';
 import { moved } from '@/core/curve/view';
 import type { Size, ViewRange } from '@/core/curve/view';
 import type { DrawnFunction } from '@/core/notebook/curves';
+import { handleStroke } from '@/keys/shortcuts';
 import { useStore } from '@/state/app-store';
 import { partUnder } from '@/ui/plot/marks';
 import { stepped } from '@/ui/plot/use-gestures';
@@ -44,29 +46,24 @@ export function ChartPlot({ name, told, drawing, marks, functions, chosen, onCho
   const settle = useCallback(() => undefined, []);
   const count = partCount(marks);
 
-  const onKey = (event: { key: string; preventDefault: () => void; ctrlKey: boolean; metaKey: boolean }): void => {
-    if (event.ctrlKey || event.metaKey) return;
-    const step = (by: number) => () =>
-      count === 0 ? undefined : onChoose(chosen === null ? (by > 0 ? 0 : count - 1) : (chosen + by + count) % count);
-    const zoom = (factor: number) => () => {
-      const next = stepped(view, factor);
-      if (next !== null) rest(next);
-    };
-    const by: Readonly<Record<string, () => void>> = {
-      ArrowRight: step(1),
-      ArrowLeft: step(-1),
-      ArrowUp: () => rest(moved(view, { x: 0, y: 0.1 })),
-      ArrowDown: () => rest(moved(view, { x: 0, y: -0.1 })),
-      '+': zoom(ZOOM),
-      '-': zoom(1 / ZOOM),
-      '0': () => setOwn(null),
-      f: () => setOwn(null),
-      Escape: () => onChoose(null),
-    };
-    const act = by[event.key];
-    if (act === undefined) return;
-    event.preventDefault();
-    act();
+  const step = (by: number): void => {
+    if (count > 0) onChoose(chosen === null ? (by > 0 ? 0 : count - 1) : (chosen + by + count) % count);
+  };
+  const zoom = (factor: number): void => {
+    const next = stepped(view, factor);
+    if (next !== null) rest(next);
+  };
+  const onKey = (event: KeyboardEvent): void => {
+    handleStroke('chart', event, {
+      next: () => step(1),
+      before: () => step(-1),
+      up: () => rest(moved(view, { x: 0, y: 0.1 })),
+      down: () => rest(moved(view, { x: 0, y: -0.1 })),
+      closer: () => zoom(ZOOM),
+      farther: () => zoom(1 / ZOOM),
+      whole: () => setOwn(null),
+      leave: () => onChoose(null),
+    });
   };
   const onLayout = ({ nativeEvent: { layout } }: LayoutChangeEvent): void => {
     const next = { width: Math.round(layout.width), height: Math.round(layout.height) };

@@ -4,7 +4,7 @@ import type { KeyboardEvent } from 'react';
 import { MOST_COLUMNS, MOST_ROWS, rowsOf, usedColumns } from '@/core/notebook/columns';
 import type { DataTable } from '@/core/notebook/columns';
 import type { KeyAction } from '@/keys/catalogue';
-import { actionOfStroke } from '@/keys/shortcuts';
+import { actionOfStroke, handleStroke, strokeOf } from '@/keys/shortcuts';
 import { readClipboard } from '@/platform/clipboard';
 import { useStore } from '@/state/app-store';
 import { cellName, columnWords, headSpoken, rowName } from '@/text/column-labels';
@@ -33,6 +33,9 @@ type Props = Readonly<{
 
 const ROW = 44;
 const WIDTH = 112;
+
+/** Rows that a page up or down goes. */
+const PAGE = 10;
 
 /** The table as it is typed: its cells, the one at hand being written, and what can be done with rows and columns. */
 export function Data({ table, at, isWide, onAt, onColumn, onRow, onSort, onPaste }: Props) {
@@ -88,33 +91,29 @@ export function Data({ table, at, isWide, onAt, onColumn, onRow, onSort, onPaste
   );
 
   const onKey = (event: KeyboardEvent): void => {
-    const { key, ctrlKey, metaKey, altKey, shiftKey } = event;
     const place = at ?? { column: 0, row: 0 };
-    if (ctrlKey || metaKey) return;
-    const page = 10;
-    const moves: Readonly<Record<string, () => void>> = {
-      ArrowUp: () => go(place.column, place.row - 1),
-      ArrowDown: () => go(place.column, Math.min(rows - 1, place.row + 1)),
-      ArrowLeft: () => go(place.column - 1, place.row),
-      ArrowRight: () => go(place.column + 1, place.row),
-      PageUp: () => go(place.column, place.row - page),
-      PageDown: () => go(place.column, Math.min(rows - 1, place.row + page)),
-      Home: () => go(place.column, 0),
-      End: () => go(place.column, Math.max(0, rows - 1)),
-      Enter: () => go(place.column, place.row, true),
-      F2: () => go(place.column, place.row, true),
-      Delete: () => setCell(columns[place.column]!.id, place.row, ''),
-      Backspace: () => setCell(columns[place.column]!.id, place.row, ''),
-      Escape: () => onAt(null),
+    const stroke = strokeOf(event);
+    if (stroke.control) return;
+    const empty = (): void => {
+      const column = columns[place.column];
+      if (column !== undefined) setCell(column.id, place.row, '');
     };
-    const move = moves[key];
-    if (move !== undefined) {
-      event.preventDefault();
-      move();
-      return;
-    }
-    const action = actionOfStroke({ key, control: false, alt: altKey, shift: shiftKey }, '');
-    if (action === null || key.length > 1) return;
+    const isMove = handleStroke('grid', event, {
+      up: () => go(place.column, place.row - 1),
+      down: () => go(place.column, Math.min(rows - 1, place.row + 1)),
+      left: () => go(place.column - 1, place.row),
+      right: () => go(place.column + 1, place.row),
+      pageUp: () => go(place.column, place.row - PAGE),
+      pageDown: () => go(place.column, Math.min(rows - 1, place.row + PAGE)),
+      first: () => go(place.column, 0),
+      last: () => go(place.column, Math.max(0, rows - 1)),
+      write: () => go(place.column, place.row, true),
+      empty,
+      leave: () => onAt(null),
+    });
+    if (isMove) return;
+    const action = actionOfStroke(stroke, '');
+    if (action === null || stroke.key.length > 1) return;
     event.preventDefault();
     go(place.column, place.row, true, action);
   };

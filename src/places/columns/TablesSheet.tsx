@@ -1,4 +1,4 @@
-import { View } from '@tamagui/core';
+import { View, useMedia } from '@tamagui/core';
 import { tableInSight } from '@/state/slices/columns/in-sight';
 import { rowsOf } from '@/core/notebook/columns';
 import type { DataTable } from '@/core/notebook/columns';
@@ -9,9 +9,11 @@ import { useStore } from '@/state/app-store';
 import { tasks } from '@/state/tasks';
 import { columnsRequest } from '@/state/slices/columns/requests';
 import { columnWords, titleOf } from '@/text/column-labels';
+import { shortcutHelp } from '@/text/shortcuts';
 import { Button } from '@/ui/control/Button';
 import { Field } from '@/ui/kit/Field';
 import { Panel } from '@/ui/kit/Panel';
+import { KeyboardList } from '@/ui/key/KeyboardList';
 import { Words } from '@/ui/theme/text';
 
 type Props = Readonly<{ onClose: () => void; onTakeIn: (source: string) => void }>;
@@ -35,6 +37,7 @@ export function TablesSheet({ onClose, onTakeIn }: Props) {
   const columns = useStore((s) => s.document.columns);
   const { addTable, openTable: show, nameTable, removeTable } = useStore.getState();
   const table = useStore(tableInSight);
+  const { wide: isWide } = useMedia();
   const then = (act: () => void) => () => {
     act();
     onClose();
@@ -77,6 +80,7 @@ export function TablesSheet({ onClose, onTakeIn }: Props) {
           </View>
         </View>
       )}
+      {isWide ? <KeyboardList help={shortcutHelp('grid')} /> : null}
     </Panel>
   );
 }

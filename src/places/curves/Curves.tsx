@@ -1,9 +1,11 @@
 import { View, useMedia } from '@tamagui/core';
 import { useCallback, useMemo, useState } from 'react';
+import type { KeyboardEvent } from 'react';
 import type { LayoutChangeEvent } from 'react-native';
 import { viewOfPoints } from '@/core/chart/range';
 import { fitted, middleOf, moved, startView } from '@/core/curve/view';
 import type { Size, ViewRange } from '@/core/curve/view';
+import { handleStroke } from '@/keys/shortcuts';
 import { useStore } from '@/state/app-store';
 import { curveWords, graphText } from '@/text/curve-labels';
 import { unitButton, unitNames, words } from '@/text/labels';
@@ -107,23 +109,19 @@ export function Curves() {
     setView(moved(view, { x: (x - at.x) / (view.xTo - view.xFrom), y: (y - at.y) / (view.yTo - view.yFrom) }));
   };
 
-  const onKey = (event: { key: string; preventDefault: () => void; ctrlKey: boolean; metaKey: boolean }): void => {
-    if (event.ctrlKey || event.metaKey) return;
-    const by: Readonly<Record<string, () => void>> = {
-      ArrowLeft: () => (followed.isOn ? followed.step(-1) : setView(moved(view, { x: -0.1, y: 0 }))),
-      ArrowRight: () => (followed.isOn ? followed.step(1) : setView(moved(view, { x: 0.1, y: 0 }))),
-      ArrowUp: () => (followed.isOn ? followed.other(-1) : setView(moved(view, { x: 0, y: 0.1 }))),
-      ArrowDown: () => (followed.isOn ? followed.other(1) : setView(moved(view, { x: 0, y: -0.1 }))),
-      '+': () => zoom(ZOOM),
-      '-': () => zoom(1 / ZOOM),
-      '0': () => setView(null),
-      f: fit,
-      Escape: () => followed.toggle(false),
-    };
-    const act = by[event.key];
-    if (act === undefined) return;
-    event.preventDefault();
-    act();
+  const move = (x: number, y: number) => setView(moved(view, { x, y }));
+  const onKey = (event: KeyboardEvent): void => {
+    handleStroke('graph', event, {
+      left: () => (followed.isOn ? followed.step(-1) : move(-0.1, 0)),
+      right: () => (followed.isOn ? followed.step(1) : move(0.1, 0)),
+      up: () => (followed.isOn ? followed.other(-1) : move(0, 0.1)),
+      down: () => (followed.isOn ? followed.other(1) : move(0, -0.1)),
+      closer: () => zoom(ZOOM),
+      farther: () => zoom(1 / ZOOM),
+      whole: () => setView(null),
+      fit,
+      leave: () => followed.toggle(false),
+    });
   };
 
   useUndoStrokes(open !== null);

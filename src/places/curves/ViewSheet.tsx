@@ -1,4 +1,4 @@
-import { View } from '@tamagui/core';
+import { View, useMedia } from '@tamagui/core';
 import { useState } from 'react';
 import { isDrawable } from '@/core/curve/view';
 import type { ViewRange } from '@/core/curve/view';
@@ -8,11 +8,13 @@ import { toCanonicalText } from '@/state/slices/curves/actions';
 import { curvesRequest } from '@/state/slices/curves/requests';
 import { curveWords } from '@/text/curve-labels';
 import { problemText } from '@/text/problems';
+import { shortcutHelp } from '@/text/shortcuts';
 import { Button } from '@/ui/control/Button';
 import { Choice } from '@/ui/kit/Choice';
 import { Field } from '@/ui/kit/Field';
 import { Note } from '@/ui/control/Note';
 import { Panel } from '@/ui/kit/Panel';
+import { KeyboardList } from '@/ui/key/KeyboardList';
 import { Words } from '@/ui/theme/text';
 import { ends } from './spoken-view';
 
@@ -27,6 +29,7 @@ export function ViewSheet({ view, onClose, onImage }: Props) {
   const { x, y } = useStore((s) => s.document.curves);
   const sign = useStore((s) => s.settings.display.decimalSign);
   const { setView, setAxis } = useStore.getState();
+  const { wide: isWide } = useMedia();
   const [texts, setTexts] = useState<Record<Side, string>>(() => {
     const [fromX, toX] = ends(view.xFrom, view.xTo, x.ticks, sign);
     const [fromY, toY] = ends(view.yFrom, view.yTo, y.ticks, sign);
@@ -125,6 +128,7 @@ export function ViewSheet({ view, onClose, onImage }: Props) {
           <Button onPress={() => onImage('png')}>{curveWords.savePng}</Button>
         </View>
       </View>
+      {isWide ? <KeyboardList help={shortcutHelp('graph')} /> : null}
     </Panel>
   );
 }

@@ -1,4 +1,5 @@
 import { useEffect } from 'react';
+import { actionOfStroke, strokeOf } from '@/keys/shortcuts';
 import { useStore } from '@/state/app-store';
 
 /** Undo and redo by the keyboard, where no line takes those strokes; not while something else stands in front. */
@@ -7,9 +8,10 @@ export function useUndoStrokes(isOff: boolean): void {
     if (isOff) return undefined;
     const onStroke = (event: KeyboardEvent): void => {
       const isField = event.target instanceof HTMLInputElement;
-      if (isField || !(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
+      const action = isField ? null : actionOfStroke(strokeOf(event), '');
+      if (action?.type !== 'undo' && action?.type !== 'redo') return;
       event.preventDefault();
-      useStore.getState().press({ type: event.shiftKey ? 'redo' : 'undo' });
+      useStore.getState().press(action);
     };
     document.addEventListener('keydown', onStroke);
     return () => document.removeEventListener('keydown', onStroke);

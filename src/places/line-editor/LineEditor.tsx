@@ -4,7 +4,7 @@ import type { ReactNode } from 'react';
 import { parse } from '@/core/language/parse';
 import { caretOf, lineOf } from '@/core/line/line';
 import type { KeyAction } from '@/keys/catalogue';
-import { actionOfStroke } from '@/keys/shortcuts';
+import { actionOfStroke, strokeOf } from '@/keys/shortcuts';
 import { useStore } from '@/state/app-store';
 import { toCanonicalText } from '@/state/slices/curves/actions';
 import { lineText, optionsOf } from '@/state/slices/bench/reading';
@@ -115,14 +115,11 @@ export function LineEditor(props: Props) {
       if (event.key === 'Escape') return onCancel();
       // The stroke by which the writing began was taken where it was heard.
       if (event.defaultPrevented) return undefined;
-      const { target, key, ctrlKey, metaKey, altKey, shiftKey } = event;
+      const { target, key } = event;
       if (target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement) return undefined;
       const state = own.getState();
       const at = caretOf(state.document.line, state.settings.display.decimalSign);
-      const action = actionOfStroke(
-        { key, control: ctrlKey || metaKey, alt: altKey, shift: shiftKey },
-        lineText(state)[at - 1] ?? '',
-      );
+      const action = actionOfStroke(strokeOf(event), lineText(state)[at - 1] ?? '');
       const isPress = key === 'Enter' || key === ' ' || key === 'Tab';
       if (action === null || (isPress && target !== document.body)) return undefined;
       event.preventDefault();

@@ -1,8 +1,9 @@
 import { View } from '@tamagui/core';
 import { useState } from 'react';
-import type { ComponentType } from 'react';
+import type { ComponentType, KeyboardEvent } from 'react';
 import type { LayoutChangeEvent } from 'react-native';
 import type { Size } from '@/core/curve/view';
+import { handleStroke } from '@/keys/shortcuts';
 import { Words } from '../theme/text';
 import type { LabelPictureProps } from './LabelPicture';
 
@@ -33,20 +34,19 @@ export function LabelChart({ picture: Picture, name, titles, told, onChoose, onS
     onSize(next);
   };
   const count = labels.length;
-  const onKey = (event: { key: string; preventDefault: () => void }): void => {
-    const steps: Readonly<Record<string, () => number | null>> = {
-      ArrowRight: () => (chosen === null ? 0 : (chosen + 1) % count),
-      ArrowLeft: () => (chosen === null ? count - 1 : (chosen + count - 1) % count),
-      Home: () => 0,
-      End: () => count - 1,
-      Escape: () => null,
-    };
-    const step = steps[event.key];
-    if (step === undefined || count === 0) return;
-    event.preventDefault();
-    const next = step();
-    onChoose(next);
-    if (next !== null) setInSight(next);
+  const choose = (index: number): void => {
+    if (count === 0) return;
+    onChoose(index);
+    setInSight(index);
+  };
+  const onKey = (event: KeyboardEvent): void => {
+    handleStroke('labels', event, {
+      next: () => choose(chosen === null ? 0 : (chosen + 1) % count),
+      before: () => choose(((chosen ?? 0) + count - 1) % count),
+      first: () => choose(0),
+      last: () => choose(count - 1),
+      leave: () => onChoose(null),
+    });
   };
   return (
     <View flex={1} minHeight={200} backgroundColor="$paper">

@@ -1,6 +1,6 @@
 import type { KeyboardEvent } from 'react';
 import type { KeyAction } from '@/keys/catalogue';
-import { actionOfStroke } from '@/keys/shortcuts';
+import { actionOfStroke, strokeOf } from '@/keys/shortcuts';
 
 export const LINE_INPUT_ID = 'line';
 
@@ -16,13 +16,12 @@ export function lineStroke(
   onPress: (action: KeyAction) => void,
   onTab: (() => void) | null,
 ): void {
-  const { key, ctrlKey, metaKey, altKey, shiftKey } = event;
-  if (key === 'Tab' && !shiftKey && onTab !== null) {
+  if (event.key === 'Tab' && !event.shiftKey && onTab !== null) {
     event.preventDefault();
     onTab();
     return;
   }
-  const action = actionOfStroke({ key, control: ctrlKey || metaKey, alt: altKey, shift: shiftKey }, before);
+  const action = actionOfStroke(strokeOf(event), before);
   if (action === null) return;
   event.preventDefault();
   onPress(action);

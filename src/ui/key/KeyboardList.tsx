@@ -1,0 +1,23 @@
+import { View } from '@tamagui/core';
+import { words } from '@/text/labels';
+import type { KeyboardHelp } from '@/text/shortcuts';
+import { Words } from '../theme/text';
+
+/** What the keys of a physical keyboard do here. */
+export function KeyboardList({ help }: Readonly<{ help: KeyboardHelp }>) {
+  return (
+    <View role="group" aria-label={words.keyboard} gap="$1">
+      <Words strong>{words.keyboard}</Words>
+      {help.map(([key, does]) => (
+        <View key={key} flexDirection="row" gap="$3" borderTopWidth={1} borderColor="$rule" paddingTop={4}>
+          <Words size="medium" width={170}>
+            {key}
+          </Words>
+          <Words size="medium" tone="muted" flex={1}>
+            {does}
+          </Words>
+        </View>
+      ))}
+    </View>
+  );
+}
