@@ -50,6 +50,11 @@ export default tseslint.config(
     },
   },
   {
+    // What stands in for a module is typed by the module that it stands in for.
+    files: ['recipes/*.tsx'],
+    rules: { '@typescript-eslint/consistent-type-imports': ['error', { disallowTypeAnnotations: false }] },
+  },
+  {
     files: ['src/core/**/*.ts'],
     ignores: ['**/*.test.ts'],
     rules: {

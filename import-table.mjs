@@ -67,4 +67,6 @@ export const importTable = {
 
 /** Where each of them lives. */
 export const folderOf = (name) =>
-  ['app', 'server', 'batch', 'bench', 'demo', 'recipes', 'soak', 'reference', 'e2e'].includes(name) ? name : `src/${name}`;
+  ['app', 'server', 'batch', 'bench', 'demo', 'recipes', 'soak', 'reference', 'e2e'].includes(name)
+    ? name
+    : `src/${name}`;

@@ -47,7 +47,10 @@ function decimalText(n: number, exponent: number, sign: string): string {
 
 /** A number that is a mark of an axis as it is written there, to twelve digits. Domain: finite. */
 export function tickText(v: number, decimalSign: string): string {
-  const [digits = '0', power = '0'] = v.toExponential(11).replace(/\.?0*e/, 'e').split('e');
+  const [digits = '0', power = '0'] = v
+    .toExponential(11)
+    .replace(/\.?0*e/, 'e')
+    .split('e');
   const decimals = digits.split('.')[1]?.length ?? 0;
   return decimalText(Number(digits.replace('.', '')), Number(power) - decimals, decimalSign);
 }

@@ -2,7 +2,17 @@ import { z } from 'zod/mini';
 import { finishedEntry, isReadable } from '@/core/keyed/entry';
 import { caretOf, emptyLine, lineOf, textOf } from '@/core/line/line';
 import type { Line } from '@/core/line/line';
-import { MOST_LEVELS, entrySchema, operandSchema, runningSchema, stackSchema, triesSchema, tryLetter, typedText, writtenLineSchema } from '@/core/notebook/schema';
+import {
+  MOST_LEVELS,
+  entrySchema,
+  operandSchema,
+  runningSchema,
+  stackSchema,
+  triesSchema,
+  tryLetter,
+  typedText,
+  writtenLineSchema,
+} from '@/core/notebook/schema';
 import type { OwnDigits, SavedOperand, SavedRunning, SavedStack } from '@/core/notebook/schema';
 import { savedValue } from '@/core/notebook/saved-value';
 import { decode } from '@/core/notebook/value-codec';
