@@ -24,6 +24,7 @@ test('Running and Stack from the keyboard alone', async ({ page }) => {
   await bench.type('3/');
   await expect(top).toHaveAccessibleName('Level 1: 4, made 12÷3');
   await page.getByRole('button', { name: 'keep', exact: true }).click();
+  await expect(page.getByRole('dialog').locator(':focus')).toBeVisible();
   await page.keyboard.press('a');
   await expect(page.getByText('Kept in A.')).toBeVisible();
   await bench.type('2^A*');
