@@ -1,7 +1,6 @@
 import { screen, within } from '@testing-library/react';
 import type { PairData } from '@/core/chart/record';
-import { columnsSchema, FIRST_USE } from '@/core/notebook/columns';
-import type { DataTable } from '@/core/notebook/columns';
+import { columnsSchema } from '@/core/notebook/columns';
 import { ChartPanel } from '@/places/columns/ChartPanel';
 import { chartDrawing, chartTold } from '@/places/columns/chart-drawing';
 import { chartRequest } from '@/state/slices/columns/requests';
@@ -9,6 +8,7 @@ import { DEFAULT_SETTINGS, EMPTY_DOCUMENT } from '@/state/slices/parts';
 import { createColumnTasks } from '@/workers/tasks/columns';
 import { performerOf } from '@/workers/tasks/define';
 import { onPage } from './on-page';
+import { tableOf } from './table';
 
 /* What CONTRIBUTING says of a chart: a line of what is shown, a record of how it is worked, and its word are all it takes. */
 
@@ -32,15 +32,7 @@ jest.mock('@/text/column-labels', () => {
 });
 jest.mock('@/state/tasks', () => ({ tasks: { run: () => new Promise(() => undefined), stop: () => undefined } }));
 
-const table = {
-  id: 't1',
-  name: 'Gauge',
-  columns: [
-    { id: 'c1', name: 'hour', unit: 'h', cells: ['0', '1', '2'] },
-    { id: 'c2', name: 'height', unit: 'm', cells: ['2', '5', '3'] },
-  ],
-  use: { ...FIRST_USE, chart: 'steps' },
-} as unknown as DataTable;
+const table = tableOf(['2', '5', '3'], { chart: 'steps' });
 
 test('it is offered with the others, with what its line says can be set', () => {
   onPage(<ChartPanel table={table} onCell={() => undefined} />);

@@ -2,12 +2,12 @@ import { screen, within } from '@testing-library/react';
 import { equationTree, fit } from '@/core/column/fits';
 import { printText, TYPED } from '@/core/language/print-text';
 import { numberTree } from '@/core/language/tree';
-import { columnsSchema, FIRST_USE } from '@/core/notebook/columns';
-import type { DataTable } from '@/core/notebook/columns';
+import { columnsSchema } from '@/core/notebook/columns';
 import * as q from '@/core/number/rational';
 import { FitPanel } from '@/places/columns/FitPanel';
 import { answerBatchLine } from '../batch/answer';
 import { onPage } from './on-page';
+import { tableOf } from './table';
 
 /* What CONTRIBUTING says of a fit: a line of what is shown, a record of how it is worked, and its word are all it takes. */
 
@@ -37,15 +37,7 @@ jest.mock('@/text/column-labels', () => {
 jest.mock('@/state/tasks', () => ({ tasks: { run: () => new Promise(() => undefined), stop: () => undefined } }));
 jest.mock('expo-router', () => ({ useRouter: () => ({}) }));
 
-const table = {
-  id: 't1',
-  name: 'Gauge',
-  columns: [
-    { id: 'c1', name: 'hour', unit: 'h', cells: ['0', '1', '2'] },
-    { id: 'c2', name: 'height', unit: 'm', cells: ['7', '7', '7'] },
-  ],
-  use: { ...FIRST_USE, model: 'level' },
-} as unknown as DataTable;
+const table = tableOf(['7', '7', '7'], { model: 'level' });
 
 test('it is offered with the others, with its formula and no control that it does not take', () => {
   onPage(<FitPanel table={table} onCell={() => undefined} onOpen={() => undefined} />);
