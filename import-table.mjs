@@ -2,6 +2,7 @@
 const core = [
   'base',
   'number',
+  'notation',
   'function',
   'language',
   'evaluate',
@@ -22,11 +23,12 @@ const allCore = core.map((name) => `core/${name}`);
 export const importTable = {
   'core/base': [],
   'core/number': ['core/base'],
-  'core/function': ['core/base', 'core/number'],
-  'core/language': ['core/base'],
+  'core/notation': ['core/base'],
+  'core/function': ['core/base', 'core/number', 'core/notation'],
+  'core/language': ['core/base', 'core/notation', 'core/function'],
   'core/evaluate': ['core/base', 'core/language', 'core/function', 'core/number'],
   'core/solve': ['core/base', 'core/language', 'core/function', 'core/number', 'core/evaluate'],
-  'core/line': ['core/base', 'core/language'],
+  'core/line': ['core/base', 'core/language', 'core/function', 'core/notation'],
   'core/format': ['core/base', 'core/number', 'core/language'],
   'core/memory': ['core/base', 'core/number'],
   'core/curve': ['core/base', 'core/language', 'core/function', 'core/number', 'core/evaluate', 'core/solve'],

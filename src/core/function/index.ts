@@ -10,6 +10,8 @@ import { acosh, asinh, atanh, cosh, sinh, tanh } from './logs/hyperbolic';
 import { exp, lg, ln, log } from './logs/logarithms';
 import { abs, cbrt, nthRoot, sign, sqrt } from './powers/roots';
 import { ceil, floor, frac, max, min, round, roundsig, trunc } from './rounding/whole';
+import { standingOf } from '../notation/notation';
+import type { Standing } from '../notation/notation';
 import type { FunctionRecord } from './record';
 
 /** What the parser needs to know of a function (the same shape that the language reads). */
@@ -77,6 +79,19 @@ export type FunctionName = (typeof records)[number]['name'];
 
 const byName = new Map<string, FunctionRecord>(functions.map((f) => [f.name, f]));
 export const functionNamed = (name: string): FunctionRecord | undefined => byName.get(name);
+
+const standings = new Map<string, Standing | null>();
+
+/** How a call with that many values stands on paper; null where it is written by its name. */
+export function standingOfCall(fn: string, values: number): Standing | null {
+  const key = `${fn} ${values}`;
+  const known = standings.get(key);
+  if (known !== undefined) return known;
+  const notation = byName.get(fn)?.notation;
+  const made = notation === undefined ? null : standingOf(notation, values);
+  standings.set(key, made);
+  return made;
+}
 
 /** Functions that take any number of values take at most this many. */
 const MOST_VALUES = 1000;

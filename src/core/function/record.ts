@@ -1,6 +1,7 @@
 import type { ShouldContinue } from '../base/should-continue';
 import type { AngleUnit } from '../base/angle';
 import type { RealResult } from '../number/arithmetic';
+import type { Notation } from '../notation/notation';
 import type { Bounds } from '../number/interval';
 import type { ComplexOutcome } from '../number/complex';
 import type { RealExpr } from '../number/real-expr';
@@ -55,6 +56,10 @@ type Shared = Readonly<{
    * none to give. It divides by zero where the function has a corner or a jump.
    */
   derivative?: readonly (string | null)[];
+  /** How its calls stand on paper; absent: its name and its values in brackets. */
+  notation?: Notation;
+  /** LaTeX has a command of its name; other names are set upright. */
+  isLatexCommand?: boolean;
   examples: readonly FunctionExample[];
   /** What was followed for its meaning and branch. */
   source: string;

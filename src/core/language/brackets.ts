@@ -1,5 +1,6 @@
 import { assertNever } from '../base/never';
 import { ATOM_RANK, operators, rankOf } from './operators';
+import { isOpenCall } from './standing';
 import { NOWHERE, groupTree as group, partsOf, withParts } from './tree';
 import type { Tree } from './tree';
 
@@ -117,15 +118,12 @@ export function withBrackets(tree: Tree, impliedFirst: boolean): Tree {
   }
 }
 
-/** Signs that reach over whatever is written after them, when they are drawn. */
-const REACHING = new Set(['sum', 'prod']);
-
 /**
  * What a drawn formula must bracket besides: a sum or product sign whose reach would not be seen to end, before a
  * factor or under an exponent. In typed text their own brackets show it.
  */
 export function withReach(tree: Tree): Tree {
-  const ended = (of: Tree): Tree => (of.kind === 'call' && REACHING.has(of.fn) ? group(of) : of);
+  const ended = (of: Tree): Tree => (isOpenCall(of) ? group(of) : of);
   switch (tree.kind) {
     case 'power':
       return { ...tree, base: ended(tree.base) };

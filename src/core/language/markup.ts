@@ -1,23 +1,5 @@
 import type { Span } from '../base/span';
-
-export type MathTag =
-  | 'mrow'
-  | 'mn'
-  | 'mi'
-  | 'mo'
-  | 'mtext'
-  | 'mfrac'
-  | 'msqrt'
-  | 'mroot'
-  | 'msup'
-  | 'msub'
-  | 'msubsup'
-  | 'mover'
-  | 'munderover'
-  | 'mtable'
-  | 'mtr'
-  | 'mtd'
-  | 'mspace';
+import type { MathTag } from '../notation/mathml';
 
 /**
  * MathML Core as plain data, so that a screen can draw it without parsing text. `mood` marks what a style sheet

@@ -1,30 +1,14 @@
+import { itemAt } from '../base/item';
 import { assertNever } from '../base/never';
+import { functionNamed } from '../function';
+import { latexOf } from '../notation/latex';
 import { withBrackets, withReach } from './brackets';
 import { OVERLINE } from './numerals';
 import { operators } from './operators';
+import { isSum, standingOf } from './standing';
+import type { Call } from './standing';
 import { inside, withoutLeadingMinus } from './tree';
 import type { ConstantName, Tree } from './tree';
-
-/** Function names that LaTeX sets by themselves; the others are set upright by \operatorname. */
-const KNOWN = new Set([
-  'sin',
-  'cos',
-  'tan',
-  'sec',
-  'csc',
-  'cot',
-  'ln',
-  'lg',
-  'log',
-  'exp',
-  'sinh',
-  'cosh',
-  'tanh',
-  'min',
-  'max',
-  'gcd',
-  'arg',
-]);
 
 function number(written: string): string {
   const [mantissa, ten] = written.split('E');
@@ -45,65 +29,16 @@ const constants: Readonly<Record<ConstantName, string>> = {
   total: '\\mathrm{total}',
 };
 
-const leastArguments: Readonly<Partial<Record<string, number>>> = {
-  sum: 4,
-  prod: 4,
-  integral: 4,
-  derivative: 3,
-  cases: 3,
-};
-
-function call(tree: Tree & { kind: 'call' }): string {
-  const args = tree.args.map(printLatex);
-  const [first, second] = args;
-  // What is unfinished is written as a plain call.
-  const isWhole = tree.args.length >= (leastArguments[tree.fn] ?? 0);
-  switch (isWhole ? tree.fn : '') {
-    case 'sqrt':
-      return `\\sqrt{${first}}`;
-    case 'cbrt':
-      return `\\sqrt[3]{${first}}`;
-    case 'root':
-      return `\\sqrt[${first}]{${second}}`;
-    case 'abs':
-      return `\\left|${first}\\right|`;
-    case 'exp':
-      return `e^{${first}}`;
-    case 'log':
-      return second === undefined ? `\\log\\left(${first}\\right)` : `\\log_{${second}}\\left(${first}\\right)`;
-    case 'floor':
-      return `\\left\\lfloor ${first}\\right\\rfloor `;
-    case 'ceil':
-      return `\\left\\lceil ${first}\\right\\rceil `;
-    case 'conj':
-      // A bar over digits would mark what recurs.
-      return tree.args[0]?.kind === 'number' ? `\\operatorname{conj}\\left(${first}\\right)` : `\\overline{${first}}`;
-    case 'sum':
-    case 'prod':
-      return `\\${tree.fn}_{${second}=${args[2]}}^{${args[3]}} ${term(tree.args[0]!)}`;
-    case 'integral':
-      return `\\int_{${args[2]}}^{${args[3]}} ${term(tree.args[0]!)}\\,\\mathrm{d}${second}`;
-    case 'derivative':
-      return `\\left.\\frac{\\mathrm{d}}{\\mathrm{d}${second}}${term(tree.args[0]!)}\\right|_{${second}=${args[2]}}`;
-    case 'cases':
-      return casesText(tree.args);
-    default: {
-      const name = KNOWN.has(tree.fn) ? `\\${tree.fn}` : `\\operatorname{${tree.fn}}`;
-      return `${name}\\left(${args.join(', ')}\\right)`;
-    }
-  }
-}
-
-/** What stands after a sum, an integral or a derivative sign: in brackets when it is itself a sum. */
-const term = (tree: Tree): string =>
-  tree.kind === 'binary' && (tree.op === 'plus' || tree.op === 'minus')
-    ? `\\left(${printLatex(tree)}\\right)`
-    : printLatex(tree);
-
-function casesText(args: readonly Tree[]): string {
-  const rows: string[] = [];
-  for (let i = 0; i + 1 < args.length; i += 2) rows.push(`${printLatex(args[i + 1]!)} & ${printLatex(args[i]!)}`);
-  return `\\begin{cases}${[...rows, `${printLatex(args.at(-1)!)} & \\text{otherwise}`].join(' \\\\ ')}\\end{cases}`;
+function call(tree: Call): string {
+  const { fn, args } = tree;
+  const standing = standingOf(tree);
+  if (standing !== null)
+    return latexOf(standing.layout, {
+      value: (slot) => printLatex(itemAt(args, slot)),
+      isSum: (slot) => isSum(itemAt(args, slot)),
+    });
+  const name = functionNamed(fn)?.isLatexCommand === true ? `\\${fn}` : `\\operatorname{${fn}}`;
+  return `${name}\\left(${args.map(printLatex).join(', ')}\\right)`;
 }
 
 const unwrapped = (tree: Tree): string => printLatex(tree.kind === 'group' ? inside(tree) : tree);

@@ -1,10 +1,15 @@
+import { itemAt } from '../base/item';
 import { assertNever } from '../base/never';
+import { THIN_GAP, fenceAttributes, mathmlOf } from '../notation/mathml';
+import type { MathPage } from '../notation/mathml';
 import { withBrackets, withReach } from './brackets';
 import { element, withAttributes } from './markup';
 import type { Markup } from './markup';
 import { OVERLINE, grouped } from './numerals';
 import type { DecimalSign } from './numerals';
 import { operators } from './operators';
+import { isSum, standingOf } from './standing';
+import type { Call } from './standing';
 import { inside, partsOf, withoutLeadingMinus } from './tree';
 import type { ConstantName, Tree } from './tree';
 
@@ -13,7 +18,7 @@ export type FormulaStyle = Readonly<{ decimalSign: DecimalSign; impliedFirst: bo
 const row = (...kids: (Markup | string)[]): Markup => element('mrow', ...kids);
 const sign = (text: string): Markup => element('mo', text);
 const digits = (text: string): Markup => element('mn', text);
-const thinSpace = (): Markup => withAttributes(element('mspace'), { width: '0.17em' });
+const thinSpace = (): Markup => withAttributes(element('mspace'), { width: THIN_GAP });
 
 /** A number: a recurring block under one bar, a power of ten written out. */
 function numberMarkup(written: string, { decimalSign, grouping }: FormulaStyle): Markup {
@@ -35,15 +40,10 @@ function numberMarkup(written: string, { decimalSign, grouping }: FormulaStyle):
   return row(number, sign('×'), element('msup', digits('10'), exponent));
 }
 
-/** Brackets that stay the size of a line around what does not outgrow one. */
-type Fence = '(' | ')' | '|' | '⌊' | '⌋' | '⌈' | '⌉' | '{';
-function bracket(text: Fence, isTall: boolean, isSupplied = false): Markup {
-  const made = withAttributes(sign(text), isTall ? { fence: 'true' } : { stretchy: 'false', fence: 'true' });
-  return isSupplied ? { ...made, mood: 'supplied' } : made;
-}
-
-/** Functions whose signs stand higher than a line. */
-const TALL = new Set(['sum', 'prod', 'integral', 'derivative', 'cases']);
+const bracket = (text: string, isTall: boolean, isSupplied = false): Markup => {
+  const drawn = withAttributes(sign(text), fenceAttributes(isTall));
+  return isSupplied ? { ...drawn, mood: 'supplied' } : drawn;
+};
 
 function isTall(tree: Tree): boolean {
   switch (tree.kind) {
@@ -59,7 +59,7 @@ function isTall(tree: Tree): boolean {
     case 'group':
       return isTall(tree.of);
     case 'call':
-      return TALL.has(tree.fn) || tree.args.some(isTall);
+      return standingOf(tree)?.isTall === true || tree.args.some(isTall);
     case 'relation':
     case 'logic':
     case 'not':
@@ -101,79 +101,26 @@ export function printMathml(tree: Tree, style: FormulaStyle): Markup {
     return row(bracket('(', tall), ...kids, bracket(')', tall, !closed));
   };
 
-  /** What stands after a sum sign: in brackets when it is itself a sum. */
-  const term = (of: Tree): Markup =>
-    of.kind === 'binary' && (of.op === 'plus' || of.op === 'minus') ? fenced(of) : print(of);
-
-  const bound = (fn: string, [of, letter, from, to]: readonly Tree[]): Markup => {
-    const differential = row(element('mi', 'd'), print(letter!));
-    if (fn === 'integral')
-      return row(element('msubsup', sign('∫'), print(from!), print(to!)), term(of!), thinSpace(), differential);
-    const start = row(print(letter!), sign('='), print(from!));
-    if (fn === 'derivative') {
-      const slope = row(element('mfrac', element('mi', 'd'), differential), term(of!));
-      return row(slope, element('msub', withAttributes(sign('|'), { fence: 'true' }), start));
-    }
-    const big = withAttributes(sign(fn === 'sum' ? '∑' : '∏'), { largeop: 'true', movablelimits: 'false' });
-    return row(element('munderover', big, start, print(to!)), term(of!));
-  };
-
-  const cases = (args: readonly Tree[]): Markup => {
-    const line = (value: Tree, when: Markup): Markup =>
-      element('mtr', element('mtd', print(value)), element('mtd', when));
-    const rows: Markup[] = [];
-    for (let i = 0; i + 1 < args.length; i += 2) rows.push(line(args[i + 1]!, print(args[i]!)));
-    // An unfinished one may still lack what holds otherwise.
-    if (args.length % 2 === 1) rows.push(line(args.at(-1)!, element('mtext', 'otherwise')));
-    return row(bracket('{', true), element('mtable', ...rows));
-  };
-
-  const call = (tree: Tree & { kind: 'call' }): Markup => {
-    const [first, second] = tree.args;
-    switch (tree.fn) {
-      case 'sqrt':
-        if (first) return element('msqrt', print(first));
-        break;
-      case 'cbrt':
-        if (first) return element('mroot', print(first), digits('3'));
-        break;
-      case 'root':
-        if (first && second) return element('mroot', print(second), print(first));
-        break;
-      case 'abs':
-        if (first) return row(bracket('|', isTall(first)), print(first), bracket('|', isTall(first)));
-        break;
-      case 'log':
-        if (first && second)
-          return row(element('msub', element('mi', 'log'), print(second)), list([first], tree.closed));
-        break;
-      case 'floor':
-      case 'ceil': {
-        const [open, close] = tree.fn === 'floor' ? (['⌊', '⌋'] as const) : (['⌈', '⌉'] as const);
-        if (first) return row(bracket(open, isTall(first)), print(first), bracket(close, isTall(first)));
-        break;
-      }
-      case 'conj':
-        // A bar over digits would mark what recurs.
-        if (first && first.kind !== 'number')
-          return element('mover', print(first), withAttributes(sign('¯'), { stretchy: 'true' }));
-        break;
-      case 'sum':
-      case 'prod':
-      case 'integral':
-      case 'derivative':
-        if (tree.args.length === (tree.fn === 'derivative' ? 3 : 4)) return bound(tree.fn, tree.args);
-        break;
-      case 'cases':
-        if (tree.args.length >= 3) return cases(tree.args);
-        break;
-      case 'exp':
-        if (first) return element('msup', element('mi', 'e'), print(first));
-        break;
+  const call = (tree: Call): Markup => {
+    const { args } = tree;
+    const found = standingOf(tree);
+    if (found !== null) {
+      const page: MathPage<Markup> = {
+        element: (tag, attributes, kids) => withAttributes(element(tag, ...kids), attributes),
+        value: (slot) => print(itemAt(args, slot)),
+        again: (slot) => print(itemAt(args, slot)),
+        fence: (text, tall, of) => bracket(text, tall, of === 'notation' && text === ')' && !tree.closed),
+        isTall: (slot) => isTall(itemAt(args, slot)),
+        isSum: (slot) => isSum(itemAt(args, slot)),
+      };
+      const [first, ...others] = mathmlOf(found.layout, page);
+      return first !== undefined && others.length === 0
+        ? first
+        : row(...(first === undefined ? [] : [first]), ...others);
     }
     const name = element('mi', tree.fn);
-    if (tree.bracketed) return row(name, sign('\u2061'), list(tree.args, tree.closed));
-    return row(name, sign('\u2061'), thinSpace(), ...tree.args.map(print));
+    if (tree.bracketed) return row(name, sign('\u2061'), list(args, tree.closed));
+    return row(name, sign('\u2061'), thinSpace(), ...args.map(print));
   };
 
   const bracketed = (tree: Tree): Tree => withReach(withBrackets(tree, style.impliedFirst));

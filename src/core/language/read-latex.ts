@@ -1,67 +1,70 @@
+import { functionNames } from '../function';
+import { latexSigns } from '../notation/latex';
+import { Unreadable, leaf, part } from './presentation';
+import type { Presentation } from './presentation';
+import { readPresentation } from './read-presentation';
 import { DEEPEST } from './token-cursor';
 
-/** Commands that stand for one sign of typed text. */
+/** Commands that stand for one sign. */
 const signs: Readonly<Record<string, string>> = {
-  cdot: '*',
-  times: '*',
+  cdot: '·',
+  times: '×',
   div: '÷',
-  pi: 'pi',
-  infty: 'inf',
-  le: '<=',
-  leq: '<=',
-  ge: '>=',
-  geq: '>=',
-  ne: '!=',
-  neq: '!=',
+  le: '≤',
+  leq: '≤',
+  ge: '≥',
+  geq: '≥',
+  ne: '≠',
+  neq: '≠',
   lt: '<',
   gt: '>',
-  land: ' and ',
-  lor: ' or ',
-  lnot: 'not ',
-  bmod: ' mod ',
-  mod: ' mod ',
+  pi: 'π',
+  infty: '∞',
   degree: '°',
   circ: '°',
-  prime: "'",
+  prime: '′',
+  land: 'and',
+  wedge: 'and',
+  lor: 'or',
+  vee: 'or',
+  lnot: 'not',
+  neg: 'not',
+  bmod: 'mod',
+  mod: 'mod',
   '%': '%',
+  '{': '(',
+  '}': ')',
   lbrace: '(',
   rbrace: ')',
+  vert: '|',
+  lvert: '|',
+  rvert: '|',
+  ...Object.fromEntries(
+    Object.entries(latexSigns).flatMap(([sign, command]) => (sign === '{' ? [] : [[command.slice(1).trim(), sign]])),
+  ),
 };
 
-const functions: Readonly<Record<string, string>> = {
-  arcsin: 'asin',
-  arccos: 'acos',
-  arctan: 'atan',
-  lg: 'lg',
-};
-
-const NAMED =
-  /^(?:sin|cos|tan|sec|csc|cot|arcsin|arccos|arctan|sinh|cosh|tanh|ln|lg|log|exp|min|max|gcd|arg|sqrt|cbrt|abs|floor|ceil|round|lcm|nCr|nPr)$/;
 /** Spaces and switches that change nothing of the meaning. */
-const SILENT = /^(?:[,;:! ]|quad|qquad|left|right|big|Big|bigg|Bigg|displaystyle|textstyle|limits|nolimits|thinspace)$/;
+const SILENT =
+  /^(?:[,;:! ]|quad|qquad|big|Big|bigg|Bigg|[bB]ig{1,2}[lr]|displaystyle|textstyle|limits|nolimits|thinspace)$/;
+const UPRIGHT = /^(?:mathrm|operatorname|mathit|text|textrm|mbox)$/;
 
 const TOKEN = /\\([A-Za-z]+|.)|[{}[\]^_&~]|\d+(?:\.\d+)?|[^\s]/g;
 
-/** What ends the term that a sum sign reaches over: another term, a relation, or the end of what it stands in. */
-const AFTER_TERM = /^(?:[+\-−=<>})\]&,]|\\(?:right|end|\\|l[te]q?|g[te]q?|neq?|land|lor))$/;
-
 type Token = Readonly<{ text: string; command: string | null }>;
 
-class Unreadable extends Error {}
-
+/** The tokens as a formula on the page. */
 class Latex {
   private at = 0;
+  private depth = 0;
   private readonly tokens: readonly Token[];
 
   constructor(source: string) {
-    this.tokens = [...source.matchAll(TOKEN)].map((m) => ({ text: m[0], command: m[1] ?? null }));
+    this.tokens = [...source.matchAll(TOKEN)].map(([text, command]) => ({ text, command: command ?? null }));
   }
 
-  private depth = 0;
-
-  all(): string {
-    const text = this.row(() => this.at >= this.tokens.length);
-    return text;
+  all(): Presentation {
+    return this.row(() => this.at >= this.tokens.length);
   }
 
   private get token(): Token | undefined {
@@ -83,292 +86,143 @@ class Latex {
     if (this.take().text !== text) throw new Unreadable();
   }
 
-  private row(isEnd: () => boolean): string {
+  private isSilent(): boolean {
+    const { token } = this;
+    if (token === undefined) return false;
+    return token.command === null ? /^[~&]$/.test(token.text) : SILENT.test(token.command);
+  }
+
+  private row(isEnd: () => boolean): Presentation {
     this.depth += 1;
     if (this.depth > DEEPEST) throw new Unreadable();
-    let made = '';
+    const kids: Presentation[] = [];
     while (!isEnd()) {
-      if (this.at >= this.tokens.length) throw new Unreadable();
-      const part = this.part();
-      // Two names or numbers must not run together.
-      const gap = /[A-Za-z]$/.test(made) && /^[A-Za-z]/.test(part) && (made.length > 1 || part.length > 1) ? ' ' : '';
-      made += gap + part;
+      if (this.token === undefined) throw new Unreadable();
+      if (this.isSilent()) this.at += 1;
+      else kids.push(this.scripted(this.atom()));
     }
     this.depth -= 1;
-    return made;
+    return part('mrow', ...kids);
   }
 
   /** What is in braces, or the one token that stands for it. */
-  private argument(): string {
-    if (!this.is('{')) return this.atom();
-    this.take();
-    const text = this.row(() => this.is('}'));
-    this.expect('}');
-    return text;
-  }
-
-  private part(): string {
-    const { token } = this;
-    if (token?.command === 'left') {
-      this.take();
-      if (this.is('.')) return this.derivative();
-      return this.is('|') ? this.bars(() => this.nextIsRight('|')) : '';
-    }
-    if (token?.command !== null && token?.command !== undefined && SILENT.test(token.command)) {
-      this.take();
-      return '';
-    }
-    if (token?.text === '~' || token?.text === '&') {
-      this.take();
-      return '';
-    }
-    if (token?.text === '^') {
-      this.take();
-      return this.raised(this.argument());
-    }
+  private argument(): Presentation {
+    while (this.token !== undefined && this.isSilent()) this.at += 1;
     return this.atom();
   }
 
-  private raised(exponent: string): string {
-    if (exponent === '°' || exponent === "'" || exponent === "''") return exponent === "''" ? '"' : exponent;
-    return /^\d+$/.test(exponent) || /^[A-Za-z]$/.test(exponent) ? `^${exponent}` : `^(${exponent})`;
+  private braced(): Presentation {
+    const inner = this.row(() => this.is('}'));
+    this.expect('}');
+    return inner;
   }
 
-  private atom(): string {
+  /** What was read with what is lowered and raised after it. */
+  private scripted(base: Presentation): Presentation {
+    let low: Presentation | null = null;
+    let high: Presentation | null = null;
+    for (;;) {
+      if (this.token?.command === 'limits' || this.token?.command === 'nolimits') this.at += 1;
+      else if (this.is('_') && low === null) low = this.script();
+      else if (this.is('^') && high === null) high = this.script();
+      else break;
+    }
+    if (low !== null) return high === null ? part('msub', base, low) : part('msubsup', base, low, high);
+    return high === null ? base : part('msup', base, high);
+  }
+
+  private script(): Presentation {
+    this.at += 1;
+    return this.argument();
+  }
+
+  private atom(): Presentation {
     const { text, command } = this.take();
     if (command !== null) return this.command(command);
     switch (text) {
-      case '{': {
-        const inner = this.row(() => this.is('}'));
-        this.expect('}');
-        return inner;
-      }
-      case '|':
-        this.at -= 1;
-        return this.bars(() => this.is('|'));
-      case '[':
-        return '(';
-      case ']':
-        return ')';
+      case '{':
+        return this.braced();
+      case '^':
+        // Without a base, as in the degrees of an empty group.
+        return part('msup', part('mrow'), this.argument());
       case '_':
       case '}':
         throw new Unreadable();
       default:
-        return text;
+        return /^\d/.test(text) ? leaf('mn', text) : leaf(/^[A-Za-z]$/.test(text) ? 'mi' : 'mo', text);
     }
   }
 
-  private bars(isEnd: () => boolean): string {
-    this.expect('|');
-    const inner = this.row(isEnd);
-    this.skipRight();
-    this.expect('|');
-    return `abs(${inner})`;
-  }
-
-  private nextIsRight(text: string): boolean {
-    return this.token?.command === 'right' && this.tokens[this.at + 1]?.text === text;
-  }
-
-  private skipRight(): void {
-    if (this.token?.command === 'right') this.take();
-  }
-
-  private command(name: string): string {
+  private command(name: string): Presentation {
     const sign = signs[name];
-    if (sign !== undefined) return sign;
+    if (sign !== undefined) return leaf('mo', sign);
     switch (name) {
       case 'frac':
       case 'dfrac':
-      case 'tfrac': {
-        const [top, below] = [this.argument(), this.argument()];
-        return `((${top})/(${below}))`;
-      }
-      case 'binom': {
-        const [n, r] = [this.argument(), this.argument()];
-        return `nCr(${n},${r})`;
-      }
+      case 'tfrac':
+        return part('mfrac', this.argument(), this.argument());
+      case 'binom':
+        return part('binomial', this.argument(), this.argument());
       case 'sqrt': {
-        if (!this.is('[')) return `sqrt(${this.argument()})`;
+        if (!this.is('[')) return part('msqrt', this.argument());
         this.take();
         const index = this.row(() => this.is(']'));
         this.expect(']');
-        return `root(${index},${this.argument()})`;
+        return part('mroot', this.argument(), index);
       }
-      case 'overline': {
-        // Over digits it marks what recurs, over anything else it is the conjugate.
-        const under = this.argument();
-        return /^\d+$/.test(under) ? [...under].map((digit) => `${digit}\u0305`).join('') : `conj(${under})`;
-      }
+      case 'overline':
+      case 'bar':
+        return part('mover', this.argument(), leaf('mo', '¯'));
+      case 'left':
+        return this.fenced();
       case 'begin':
-        return this.cases();
-      case 'mathrm':
-      case 'operatorname':
-      case 'mathit':
-      case 'text':
-        return this.named(this.argument().replaceAll(' ', ''));
-      case 'lvert':
-      case 'rvert':
-        return this.fenced('rvert', 'abs');
-      case 'lfloor':
-        return this.fenced('rfloor', 'floor');
-      case 'lceil':
-        return this.fenced('rceil', 'ceil');
-      case 'sum':
-      case 'prod':
-        return this.bound(name);
-      case 'int':
-        return this.integral();
+        return this.table();
       default:
-        if (NAMED.test(name)) return this.named(name);
+        if (UPRIGHT.test(name)) return leaf('mi', wordsOf(this.argument()));
+        if (functionNames.has(name)) return leaf('mi', name);
         throw new Unreadable();
     }
   }
 
-  private fenced(end: string, fn: string): string {
-    const inner = this.row(
-      () =>
-        this.token?.command === end || (this.token?.command === 'right' && this.tokens[this.at + 1]?.command === end),
-    );
-    this.skipRight();
+  /** One sign of a pair that grows; null for the full stop that stands for none. */
+  private fence(): Presentation | null {
+    if (!this.is('.')) return this.atom();
     this.take();
-    return `${fn}(${inner})`;
+    return null;
   }
 
-  /** A function: its base, its power, then its argument, which is a bracket or the factor that follows. */
-  private named(name: string): string {
-    const fn = functions[name] ?? name;
-    if (!NAMED.test(name) && !NAMED.test(fn)) return name;
-    let base: string | null = null;
-    let power: string | null = null;
-    for (;;) {
-      if (this.is('_')) {
-        this.take();
-        base = this.argument();
-      } else if (this.is('^')) {
-        this.take();
-        power = this.argument();
-      } else break;
-    }
-    while (this.token?.command !== null && this.token !== undefined && SILENT.test(this.token.command)) this.take();
-    const isBracketed = this.is('(');
-    let argument: string;
-    if (isBracketed) {
-      this.take();
-      argument = this.inBrackets();
-    } else argument = this.factor();
-    const called = power === '-1' ? `a${fn}` : fn;
-    const made = base === null ? `${called}(${argument})` : `${called}(${argument},${base})`;
-    return power === null || power === '-1' ? made : `(${made})${this.raised(power)}`;
+  private fenced(): Presentation {
+    const open = this.fence();
+    const inner = this.row(() => this.token?.command === 'right');
+    this.take();
+    const close = this.fence();
+    // A bar that closes nothing bears the place at its foot itself.
+    if (open === null && close !== null) return part('mrow', ...inner.kids, this.scripted(close));
+    return part('mrow', ...(open === null ? [] : [open]), ...inner.kids, ...(close === null ? [] : [close]));
   }
 
-  private inBrackets(): string {
-    let depth = 0;
-    const inner = this.row(() => {
-      if (depth === 0 && (this.is(')') || this.nextIsRight(')'))) return true;
-      if (this.is('(')) depth += 1;
-      if (this.is(')')) depth -= 1;
-      return false;
-    });
-    this.skipRight();
-    this.expect(')');
-    return inner;
-  }
-
-  /** One factor with its power. */
-  private factor(): string {
-    let made = this.part();
-    while (made === '' && this.token !== undefined) made = this.part();
-    while (this.is('^')) made += this.part();
-    return made;
-  }
-
-  /** The term that a sum sign reaches over: up to the next + or −, or the end. */
-  private term(): string {
-    let depth = 0;
-    return this.row(() => {
-      const { token } = this;
-      if (token === undefined) return true;
-      if (depth === 0 && AFTER_TERM.test(token.text)) return true;
-      if (token.text === '(') depth += 1;
-      if (token.text === ')') depth -= 1;
-      return false;
-    });
-  }
-
-  private limits(): { low: string; high: string } {
-    let [low, high] = ['', ''];
-    while (this.is('_') || this.is('^') || this.token?.command === 'limits') {
-      const { text } = this.take();
-      if (text === '_') low = this.argument();
-      else if (text === '^') high = this.argument();
-    }
-    return { low, high };
-  }
-
-  private bound(fn: string): string {
-    const { low, high } = this.limits();
-    const start = /^([A-Za-z])=(.+)$/.exec(low);
-    if (start === null || high === '') throw new Unreadable();
-    const of = this.term();
-    return `${fn}(${of},${start[1]},${start[2]},${high})`;
-  }
-
-  /** A slope at a place: the fraction of differentials, what it is of, and a bar with the place. */
-  private derivative(): string {
-    this.expect('.');
-    if (!/^[dt]?frac$/.test(this.take().command ?? '')) throw new Unreadable();
-    const [above, below] = [this.argument(), this.argument().replaceAll(' ', '')];
-    const letter = /^d([A-Za-z])$/.exec(below)?.[1];
-    if (above !== 'd' || letter === undefined) throw new Unreadable();
-    const of = this.row(() => this.nextIsRight('|'));
-    this.skipRight();
-    this.expect('|');
-    this.expect('_');
-    const at = /^([A-Za-z])=(.+)$/.exec(this.argument());
-    if (at?.[1] !== letter) throw new Unreadable();
-    return `derivative(${of},${letter},${at[2]})`;
-  }
-
-  /** Values and their conditions, row by row; the last value holds otherwise. */
-  private cases(): string {
-    if (this.argument().replaceAll(' ', '') !== 'cases') throw new Unreadable();
-    const args: string[] = [];
+  /** Values and their conditions, row by row. */
+  private table(): Presentation {
+    if (wordsOf(this.argument()) !== 'cases') throw new Unreadable();
+    const rows: Presentation[] = [];
     const isRowEnd = (): boolean => this.token?.command === '\\' || this.token?.command === 'end';
-    for (;;) {
+    for (let isLast = false; !isLast;) {
       const value = this.row(() => this.is('&'));
       this.expect('&');
-      const condition = this.row(isRowEnd)
-        .trim()
-        .replace(/^if\b\s*/, '');
-      const isLast = this.take().command === 'end';
-      if (/^(?:otherwise|else)$/.test(condition)) args.push(value);
-      else args.push(condition, value);
-      if (isLast) break;
+      rows.push(part('mtr', part('mtd', value), part('mtd', this.row(isRowEnd))));
+      isLast = this.take().command === 'end';
     }
     this.argument();
-    if (args.length % 2 === 0) throw new Unreadable();
-    return `cases(${args.join(',')})`;
-  }
-
-  private integral(): string {
-    const { low, high } = this.limits();
-    if (low === '' || high === '') throw new Unreadable();
-    // The differential may be written d, \mathrm{d} or \text{d} before its letter.
-    const isDifferential = (): boolean => {
-      const [a, b, c, d, e] = Array.from({ length: 5 }, (_, i) => this.tokens[this.at + i]?.text);
-      if (a === 'd' && b !== undefined && /^[A-Za-z]$/.test(b)) return true;
-      return (a === '\\mathrm' || a === '\\text') && b === '{' && c === 'd' && d === '}' && /^[A-Za-z]$/.test(e ?? '');
-    };
-    const of = this.row(isDifferential);
-    this.at += this.is('d') ? 1 : 4;
-    return `integral(${of},${this.take().text},${low},${high})`;
+    return part('mrow', leaf('mo', '{'), part('mtable', ...rows));
   }
 }
 
+/** The letters of a word, without the spaces around it. */
+const wordsOf = ({ text, kids }: Presentation): string => text + kids.map(wordsOf).join('');
+
 /**
- * Typed text (with a decimal point) for the LaTeX of school mathematics: fractions, powers, roots, functions, sums,
- * products, integrals, bars, degrees, relations. Null for what is beyond it.
+ * Typed text (with a decimal point) for the LaTeX of school mathematics: fractions, powers, degrees, relations, and all
+ * that functions have as their notation. Null for what is beyond it.
  */
 export function readLatex(source: string): string | null {
   const bare = source
@@ -376,7 +230,7 @@ export function readLatex(source: string): string | null {
     .replace(/^\$\$?|\$\$?$/g, '')
     .replace(/^\\[([]|\\[)\]]$/g, '');
   try {
-    return new Latex(bare).all().replace(/\s+/g, ' ').trim();
+    return readPresentation(new Latex(bare).all());
   } catch (error) {
     if (error instanceof Unreadable) return null;
     throw error;

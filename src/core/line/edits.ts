@@ -22,7 +22,7 @@ import {
   withRowAt,
 } from './row';
 import type { Box, BoxedLine, Item, CaretPosition, Row, Step } from './row';
-import { freshSlots, shapeOf } from './shapes';
+import { standingOfBox } from './standing-box';
 import { writeRow } from './write';
 
 /** An edit of the boxed line; null means "not here". Every result is settled: reading its text gives it back. */
@@ -163,22 +163,22 @@ export const powerOfTen: BoxedEdit = (line, options) => {
 /** The first slot that is empty, in the order in which the caret passes them. */
 const firstEmpty = (box: Box): number | undefined => orderOf(box).find((slot) => box.slots[slot]!.length === 0);
 
-/** A function's box. It takes what is selected; a root takes the number before the caret as its index. */
+/** A function's box. It takes what is selected, or, as a root its index, the number or letters before the caret. */
 export function call(line: BoxedLine, fn: string, count: number | null, options: ReadingOptions): BoxedLine {
   const { path, from, to, host, taken } = target(line);
-  const slots: Row[] = Array.from(
-    { length: count ?? freshSlots(fn, options.functions.get(fn)!.least) },
-    () => EMPTY_ROW,
-  );
-  const shape = shapeOf(fn, slots.length);
-  for (const [slot, text] of Object.entries(shape?.holds ?? {})) slots[Number(slot)] = glyphs(text);
+  const length = count ?? options.functions.get(fn)?.least ?? 1;
+  const notation = standingOfBox({ kind: 'call', fn, slots: Array.from({ length }, () => EMPTY_ROW) })?.notation;
+  const slots = Array.from({ length }, (_, i) => {
+    const letter = notation?.letters.get(i);
+    return letter === undefined ? EMPTY_ROW : glyphs(letter);
+  });
   let begin = from;
-  if (taken.length > 0 && slots.length > 0) slots[shape?.main ?? 0] = unbracketed(taken);
-  else if (fn === 'root') {
-    begin = operandStart(host, from);
-    const index = host.slice(begin, from);
-    if (index.every((item) => isDigit(item) || isLetters(item))) slots[0] = index;
-    else begin = from;
+  if (taken.length > 0 && slots.length > 0) slots[notation?.main ?? 0] = unbracketed(taken);
+  else if (notation !== undefined && notation.takesBefore !== null) {
+    const start = operandStart(host, from);
+    const before = host.slice(start, from);
+    if (before.every((item) => isDigit(item) || isLetters(item)))
+      [begin, slots[notation.takesBefore]] = [start, before];
   }
   const box: Box = { kind: 'call', fn, slots };
   const empty = firstEmpty(box);
@@ -244,10 +244,11 @@ export const separate: BoxedEdit = (line, options) => {
 };
 
 const isEmptyBox = (box: Box): boolean => {
-  const holds = box.kind === 'call' ? shapeOf(box.fn, box.slots.length)?.holds : undefined;
-  return box.slots.every(
-    (row, i) => row.length === 0 || (row.length === 1 && isGlyph(row[0], new RegExp(`^${holds?.[i]}$`))),
-  );
+  const letters = standingOfBox(box)?.notation.letters;
+  return box.slots.every(([first, ...others], i) => {
+    const isGiven = first?.kind === 'glyph' && first.text === letters?.get(i);
+    return first === undefined || (isGiven && others.length === 0);
+  });
 };
 
 /** A row as one operand. */
@@ -291,7 +292,7 @@ function unwrapLeft(line: BoxedLine, options: ReadingOptions): BoxedLine | null 
   const previous = box.slots[before]!;
   if (box.kind === 'fraction' && box.slots[slot]!.length === 0)
     return replaceBox(line, path, previous, previous.length, options);
-  if (box.kind === 'call' && shapeOf(box.fn, box.slots.length) === null) {
+  if (box.kind === 'call' && standingOfBox(box) === null) {
     // The sign between two values goes, and they grow together.
     const joined = [...previous, ...box.slots[slot]!];
     const slots = box.slots.flatMap((row, i) => (i === before ? [joined] : i === slot ? [] : [row]));

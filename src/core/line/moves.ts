@@ -1,13 +1,12 @@
 import { boxAt, hasSelection, isBox, lineAt, rowAt, sameCaret, selectionOf } from './row';
 import type { Box, BoxedLine, CaretPosition, Row, Step } from './row';
-import { shapeOf } from './shapes';
+import { standingOfBox } from './standing-box';
 
 export type BoxedCommand = (line: BoxedLine) => BoxedLine | null;
 
 /** The slots of a box in the order in which the caret passes them. */
 export function orderOf(box: Box): readonly number[] {
-  const shape = box.kind === 'call' ? shapeOf(box.fn, box.slots.length) : null;
-  return shape?.order ?? box.slots.map((_, i) => i);
+  return standingOfBox(box)?.order ?? box.slots.map((_, i) => i);
 }
 
 const at = (path: readonly Step[], place: number): CaretPosition => ({ path, at: place });
@@ -63,7 +62,7 @@ function itemWidth(item: Row[number]): number {
     case 'group':
       return widths[0]! + 1;
     case 'call':
-      return shapeOf(item.fn, item.slots.length) === null
+      return standingOfBox(item) === null
         ? item.fn.length + widths.reduce((a, b) => a + b, 0) + 1
         : Math.max(...widths) + 1;
   }
@@ -83,17 +82,15 @@ function across(from: Row, place: number, to: Row): number {
 /** The slot that stands above or below another of the same box. */
 function neighbour(box: Box, slot: number, direction: 'above' | 'below'): number | null {
   if (box.kind === 'fraction') return direction === 'above' ? (slot === 1 ? 0 : null) : slot === 0 ? 1 : null;
-  if (box.kind !== 'call') return null;
-  return shapeOf(box.fn, box.slots.length)?.[direction]?.[slot] ?? null;
+  return standingOfBox(box)?.neighbours[direction].get(slot) ?? null;
 }
 
 /** The slot of a box that is reached from beside it, upwards or downwards. */
 function reached(box: Box, direction: 'above' | 'below'): number | null {
   if (box.kind === 'power') return direction === 'above' ? 0 : null;
   if (box.kind === 'fraction') return direction === 'above' ? 0 : 1;
-  const shape = box.kind === 'call' ? shapeOf(box.fn, box.slots.length) : null;
-  if (shape === null) return null;
-  return shape[direction]?.[shape.main] ?? null;
+  const standing = standingOfBox(box);
+  return standing?.neighbours[direction].get(standing.notation.main) ?? null;
 }
 
 function vertical(row: Row, caret: CaretPosition, direction: 'above' | 'below'): CaretPosition | null {

@@ -16,7 +16,7 @@ export type Box =
   | Readonly<{ kind: 'power'; slots: readonly Row[] }>
   /** Brackets; `closed` is false while the closing one is supplied at the end of the line. */
   | Readonly<{ kind: 'group'; closed: boolean; slots: readonly Row[] }>
-  /** A function with the values given to it, in the order of typed text. `shapes.ts` tells how it is drawn. */
+  /** A function with the values given to it, in the order of typed text. Its notation tells how it is drawn. */
   | Readonly<{ kind: 'call'; fn: string; slots: readonly Row[] }>;
 
 export type Item = Glyph | Box;

@@ -17,7 +17,7 @@ import { STRAY_CLOSE } from './operands';
 import { readRow } from './read';
 import { boxAt, hasSelection, isGlyph, lineAt, rowAt, withRowAt } from './row';
 import type { BoxedLine, Row } from './row';
-import { freshSlots, shapeOf } from './shapes';
+import { standingOfBox } from './standing-box';
 import { offsetOf, writeRow } from './write';
 
 /*
@@ -63,9 +63,9 @@ function filled(line: BoxedLine, options: ReadingOptions): BoxedLine {
   const { path } = line.caret;
   const box = boxAt(line.row, path);
   if (box?.kind !== 'call' || box.slots.length !== 1) return line;
-  const count = freshSlots(box.fn, options.functions.get(box.fn)?.least ?? 1);
-  if (count < 2 || shapeOf(box.fn, count) === null) return line;
+  const count = options.functions.get(box.fn)?.least ?? 1;
   const slots: Row[] = Array.from({ length: count }, (_, i) => box.slots[i] ?? []);
+  if (count < 2 || standingOfBox({ ...box, slots }) === null) return line;
   const outer = path.slice(0, -1);
   const host = rowAt(line.row, outer).map((item, i) => (i === path.at(-1)!.item ? { ...box, slots } : item));
   return writing(canonical(withRowAt(line.row, outer, host), line.caret, options), options);

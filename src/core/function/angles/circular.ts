@@ -80,6 +80,7 @@ const angleFunction = { topic: 'angles', takes: ['angle'], angleIn: true, source
 export const sin = defineFunction({
   ...angleFunction,
   name: 'sin',
+  isLatexCommand: true,
   apply: ([x], context) => sine(x!, context),
   complex: ([z], context) => complexSine(z!, context),
   formula: (x) => op('sin', x),
@@ -97,6 +98,7 @@ export const sin = defineFunction({
 export const cos = defineFunction({
   ...angleFunction,
   name: 'cos',
+  isLatexCommand: true,
   apply: ([x], context) => cosine(x!, context),
   complex: ([z], context) => complexCosine(z!, context),
   formula: (x) => op('cos', x),
@@ -111,6 +113,7 @@ export const cos = defineFunction({
 export const tan = defineFunction({
   ...angleFunction,
   name: 'tan',
+  isLatexCommand: true,
   domain: 'cos(x)!=0',
   apply: ([x], context) => tangent(x!, context),
   complex: ([z], context) => quotient(complexSine(z!, context), complexCosine(z!, context), context),
@@ -126,6 +129,7 @@ export const tan = defineFunction({
 export const sec = defineFunction({
   ...angleFunction,
   name: 'sec',
+  isLatexCommand: true,
   domain: 'cos(x)!=0',
   apply: ([x], context) => reciprocal(cosine, x!, context, 'sec'),
   complex: ([z], context) => quotient(succeed(ONE), complexCosine(z!, context), context),
@@ -141,6 +145,7 @@ export const sec = defineFunction({
 export const csc = defineFunction({
   ...angleFunction,
   name: 'csc',
+  isLatexCommand: true,
   domain: 'sin(x)!=0',
   apply: ([x], context) => reciprocal(sine, x!, context, 'csc'),
   complex: ([z], context) => quotient(succeed(ONE), complexSine(z!, context), context),
@@ -156,6 +161,7 @@ export const csc = defineFunction({
 export const cot = defineFunction({
   ...angleFunction,
   name: 'cot',
+  isLatexCommand: true,
   domain: 'sin(x)!=0',
   apply: ([x], context) => {
     const turns = inTurns(x!, context.angle);

@@ -1,10 +1,44 @@
+import {
+  GAP,
+  again,
+  besides,
+  branches,
+  fraction,
+  letter,
+  name,
+  placed,
+  row,
+  sign,
+  stacked,
+  term,
+  value,
+  word,
+} from '../../notation/layout';
+import type { Layout } from '../../notation/layout';
+import { defineGrowingNotation, defineNotation } from '../../notation/notation';
+import type { Notation } from '../../notation/notation';
 import { defineBinder } from '../record';
 
 const overRange = { takes: ['expr', 'variable', 'lo', 'hi'] } as const;
 
+/** A big sign with the letter's limits below and above it, then what is summed or multiplied. */
+const overTerms = (big: string): Notation =>
+  defineNotation(row(stacked(big, row(letter(1), sign('='), value(2)), value(3)), term(0)), { letters: { 1: 'k' } });
+
+/** Values beside their conditions, the last beside a word; while it is unfinished that one may be missing. */
+function branchesOf(values: number): Layout | null {
+  if (values < 3) return null;
+  const whens = Array.from({ length: Math.floor(values / 2) }, (_, i) => ({
+    value: value(2 * i + 1),
+    when: value(2 * i),
+  }));
+  return branches(values % 2 === 0 ? whens : [...whens, { value: value(values - 1), when: word('otherwise') }]);
+}
+
 export const sum = defineBinder({
   ...overRange,
   name: 'sum',
+  notation: overTerms('∑'),
   topic: 'calculus',
   examples: [
     { typed: 'sum(k^2,k,1,10)', exact: '385' },
@@ -19,6 +53,7 @@ export const sum = defineBinder({
 export const prod = defineBinder({
   ...overRange,
   name: 'prod',
+  notation: overTerms('∏'),
   topic: 'calculus',
   examples: [
     { typed: 'prod(k,k,1,5)', exact: '120' },
@@ -30,6 +65,9 @@ export const prod = defineBinder({
 export const integral = defineBinder({
   ...overRange,
   name: 'integral',
+  notation: defineNotation(row(besides('∫', value(2), value(3)), term(0), GAP, name('d'), letter(1)), {
+    letters: { 1: 'x' },
+  }),
   topic: 'calculus',
   examples: [
     { typed: 'integral(3x^2-x,x,1,4)', exact: '111/2' },
@@ -43,6 +81,10 @@ export const integral = defineBinder({
 export const derivative = defineBinder({
   takes: ['expr', 'variable', 'at'],
   name: 'derivative',
+  notation: defineNotation(
+    placed(row(fraction(name('d'), row(name('d'), letter(1))), term(0)), row(again(1), sign('='), value(2))),
+    { letters: { 1: 'x' } },
+  ),
   topic: 'calculus',
   examples: [
     { typed: 'derivative(x^3,x,2)', exact: '12' },
@@ -56,6 +98,7 @@ export const cases = defineBinder({
   takes: ['condition', 'value', 'otherwise'],
   more: true,
   name: 'cases',
+  notation: defineGrowingNotation(branchesOf, { main: 1 }),
   topic: 'calculus',
   examples: [
     { typed: 'cases(2<1,5,7)', exact: '7' },

@@ -4,6 +4,8 @@ import { ZERO } from '../../number/arithmetic';
 import type { RealResult } from '../../number/arithmetic';
 import * as complex from '../../number/complex';
 import type { Value } from '../../number/value';
+import { over, value } from '../../notation/layout';
+import { defineNotation } from '../../notation/notation';
 import { defineFunction } from '../record';
 import type { FunctionContext } from '../record';
 
@@ -29,6 +31,7 @@ export const im = defineFunction({
 export const conj = defineFunction({
   ...shared,
   name: 'conj',
+  notation: defineNotation(over(value(0)), { isNameOverNumbers: true }),
   apply: ([x]) => succeed(x!),
   complex: ([z]) => succeed(complex.conjugate(z!)),
   examples: [{ typed: 'conj(3-4i)', complex: true, exact: '3+4i' }],
@@ -42,6 +45,7 @@ const argument = (z: Value, { shouldContinue, angle }: FunctionContext): RealRes
 export const arg = defineFunction({
   ...shared,
   name: 'arg',
+  isLatexCommand: true,
   angleOut: true,
   apply: ([x], context) => argument(x!, context),
   complex: ([z], context) => argument(z!, context),

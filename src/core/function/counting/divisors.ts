@@ -40,6 +40,7 @@ const doubleGcd = (a: number, b: number): number => {
 
 export const gcd = defineFunction({
   name: 'gcd',
+  isLatexCommand: true,
   topic: 'counting',
   takes: ['a', 'b'],
   more: true,

@@ -33,6 +33,7 @@ const shared = { topic: 'logs', takes: ['x'], source: SOURCE } as const;
 export const sinh = defineFunction({
   ...shared,
   name: 'sinh',
+  isLatexCommand: true,
   apply: ([x]) => real('sinh', x!, q.ZERO, ZERO),
   complex: ([z]) => complex.sinhOf(z!),
   formula: (x) => op('sinh', x),
@@ -48,6 +49,7 @@ export const sinh = defineFunction({
 export const cosh = defineFunction({
   ...shared,
   name: 'cosh',
+  isLatexCommand: true,
   apply: ([x]) => real('cosh', x!, q.ZERO, ONE),
   complex: ([z]) => complex.coshOf(z!),
   formula: (x) => op('cosh', x),
@@ -63,6 +65,7 @@ export const cosh = defineFunction({
 export const tanh = defineFunction({
   ...shared,
   name: 'tanh',
+  isLatexCommand: true,
   apply: ([x]) => real('tanh', x!, q.ZERO, ZERO),
   complex: ([z], { shouldContinue }) =>
     complex.chain(complex.sinhOf(z!), (top) =>

@@ -5,6 +5,8 @@ import { op, over, wholeNumber } from '../../number/real-expr';
 import type { RealExpr } from '../../number/real-expr';
 import { fromWhole } from '../../number/value';
 import type { Value } from '../../number/value';
+import { fences, lowered, name, raised, row, value } from '../../notation/layout';
+import { defineNotation } from '../../notation/notation';
 import { defineFunction } from '../record';
 import type { FunctionContext } from '../record';
 
@@ -12,6 +14,8 @@ const TEN = fromWhole(10);
 
 export const exp = defineFunction({
   name: 'exp',
+  notation: defineNotation(raised(name('e'), value(0)), { isOnlyPrinted: true }),
+  isLatexCommand: true,
   topic: 'logs',
   takes: ['x'],
   apply: ([x]) => expOf(x!),
@@ -29,6 +33,7 @@ export const exp = defineFunction({
 
 export const ln = defineFunction({
   name: 'ln',
+  isLatexCommand: true,
   topic: 'logs',
   takes: ['x'],
   domain: 'x>0',
@@ -60,6 +65,7 @@ const logFormula = (x: RealExpr, base: RealExpr = wholeNumber(10)): RealExpr => 
 
 export const lg = defineFunction({
   name: 'lg',
+  isLatexCommand: true,
   topic: 'logs',
   takes: ['x'],
   domain: 'x>0',
@@ -74,6 +80,8 @@ export const lg = defineFunction({
 
 export const log = defineFunction({
   name: 'log',
+  notation: defineNotation(row(lowered(name('log'), value(1)), fences('(', value(0), ')'))),
+  isLatexCommand: true,
   topic: 'logs',
   takes: ['x', 'base'],
   least: 1,

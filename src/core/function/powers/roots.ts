@@ -8,6 +8,8 @@ import { signum } from '../../number/rounding';
 import { asRational, asWhole, fromRational } from '../../number/value';
 import type { RealValue, Value } from '../../number/value';
 import { divide, ONE } from '../../number/rational';
+import { digits, fences, root as rootOf, value } from '../../notation/layout';
+import { defineNotation } from '../../notation/notation';
 import { defineFunction } from '../record';
 import type { FunctionContext } from '../record';
 
@@ -15,6 +17,7 @@ const SOURCE = 'DLMF 4.2 (real branch: odd roots of negatives are negative; prin
 
 export const sqrt = defineFunction({
   name: 'sqrt',
+  notation: defineNotation(rootOf(value(0))),
   topic: 'powers',
   takes: ['x'],
   domain: 'x>=0',
@@ -35,6 +38,7 @@ export const sqrt = defineFunction({
 
 export const cbrt = defineFunction({
   name: 'cbrt',
+  notation: defineNotation(rootOf(value(0), digits('3'))),
   topic: 'powers',
   takes: ['x'],
   apply: ([x], { shouldContinue }) => root(x!, 3, shouldContinue, 'cbrt'),
@@ -71,6 +75,7 @@ function complexNth(index: Value, z: Value, { shouldContinue }: FunctionContext)
 
 export const nthRoot = defineFunction({
   name: 'root',
+  notation: defineNotation(rootOf(value(1), value(0)), { main: 1, takesBefore: 0 }),
   topic: 'powers',
   takes: ['n', 'x'],
   domain: 'x>=0',
@@ -91,6 +96,7 @@ export const nthRoot = defineFunction({
 
 export const abs = defineFunction({
   name: 'abs',
+  notation: defineNotation(fences('|', value(0), '|')),
   topic: 'powers',
   takes: ['x'],
   apply: ([x], { shouldContinue }) => magnitude(x!, shouldContinue),

@@ -7,6 +7,8 @@ import { compareReals } from '../../number/sign';
 import type { ShouldContinue } from '../../base/should-continue';
 import { succeed } from '../../base/result';
 import { undecided } from '../../number/arithmetic';
+import { fences, value } from '../../notation/layout';
+import { defineNotation } from '../../notation/notation';
 import { defineFunction } from '../record';
 
 const SOURCE = 'ISO 80000-2, 2-9.17 to 2-9.20';
@@ -16,6 +18,7 @@ const shared = { topic: 'rounding', takes: ['x'], source: SOURCE } as const;
 export const floor = defineFunction({
   ...shared,
   name: 'floor',
+  notation: defineNotation(fences('⌊', value(0), '⌋')),
   apply: ([x], { shouldContinue }) => rounding.floor(x!, shouldContinue),
   double: Math.floor,
   bounds: stepping(Math.floor),
@@ -30,6 +33,7 @@ export const floor = defineFunction({
 export const ceil = defineFunction({
   ...shared,
   name: 'ceil',
+  notation: defineNotation(fences('⌈', value(0), '⌉')),
   apply: ([x], { shouldContinue }) => rounding.ceiling(x!, shouldContinue),
   double: Math.ceil,
   bounds: stepping(Math.ceil),
@@ -116,6 +120,7 @@ const ordered = { topic: 'rounding', takes: ['a', 'b'], more: true, least: 1, so
 export const min = defineFunction({
   ...ordered,
   name: 'min',
+  isLatexCommand: true,
   apply: (args, { shouldContinue }) => extreme(args, -1, shouldContinue),
   double: Math.min,
   bounds: (...args) => args.reduce(smaller),
@@ -129,6 +134,7 @@ export const min = defineFunction({
 export const max = defineFunction({
   ...ordered,
   name: 'max',
+  isLatexCommand: true,
   apply: (args, { shouldContinue }) => extreme(args, 1, shouldContinue),
   double: Math.max,
   bounds: (...args) => args.reduce(larger),

@@ -1,10 +1,12 @@
 import { cloneElement, createElement, memo } from 'react';
 import type { ReactElement, ReactNode } from 'react';
 import { STRAY_CLOSE } from '@/core/line/operands';
-import { WORD, endsOperand, isDigit, isGlyph, isLetters } from '@/core/line/row';
+import { EMPTY_ROW, WORD, endsOperand, isDigit, isGlyph, isLetters } from '@/core/line/row';
 import type { Box, Item, Row } from '@/core/line/row';
-import { shapeOf } from '@/core/line/shapes';
-import type { Shape } from '@/core/line/shapes';
+import { standingOfBox } from '@/core/line/standing-box';
+import { THIN_GAP, fenceAttributes, mathmlOf } from '@/core/notation/mathml';
+import type { MathPage } from '@/core/notation/mathml';
+import type { Standing } from '@/core/notation/notation';
 import type { DecimalSign } from '@/core/language/numerals';
 
 /*
@@ -28,14 +30,12 @@ export const isTall = (row: Row): boolean =>
     if (item.kind === 'fraction') return true;
     if (item.kind === 'power') return false;
     if (item.kind === 'group') return isTall(item.slots[0]!);
-    const shape = shapeOf(item.fn, item.slots.length)?.name;
-    return (
-      shape === 'bound' || shape === 'integral' || shape === 'slope' || shape === 'cases' || item.slots.some(isTall)
-    );
+    return standingOfBox(item)?.isTall === true || item.slots.some(isTall);
   });
 
-const fence = (text: string, tall: boolean, faint = false): ReactElement =>
-  mo(text, { fence: 'true', stretchy: tall ? 'true' : 'false', ...(faint ? { className: 'math-supplied' } : {}) });
+const fence = (text: string, tall: boolean): ReactElement => mo(text, fenceAttributes(tall));
+const suppliedFence = (text: string, tall: boolean): ReactElement =>
+  mo(text, { ...fenceAttributes(tall), className: 'math-supplied' });
 
 /** Whether a row is a sum, so that a big sign before it would not be seen to reach over all of it. */
 const isSum = (row: Row): boolean => row.some((item, i) => isGlyph(item, /^[+−]$/) && i > 0 && endsOperand(row[i - 1]));
@@ -54,7 +54,7 @@ function glyphElement(row: Row, i: number, decimalSign: DecimalSign): ReactEleme
     const isName = text.length > 1;
     const next = row[i + 1];
     const needsGap = isName && next !== undefined && next.kind !== 'power' && next.kind !== 'group';
-    return needsGap ? el('mrow', at, el('mi', {}, text), gap('0.17em')) : el('mi', at, text);
+    return needsGap ? el('mrow', at, el('mi', {}, text), gap(THIN_GAP)) : el('mi', at, text);
   }
   if (/^[°′″∞]$/.test(text)) return el('mi', { ...at, mathvariant: 'normal' }, text);
   if (text === ' ') return el('mspace', { ...at, width: '0.4em' });
@@ -89,53 +89,18 @@ function gapsBefore(row: Row, { decimalSign, grouping }: DrawStyle): ReadonlySet
 
 type Draw = (row: Row, slot: number) => ReactElement;
 
-function shaped(shape: Shape, box: Box & { kind: 'call' }, i: number, slot: Draw): ReactElement {
-  const at = { 'data-i': i };
-  const s = (k: number): ReactElement => slot(box.slots[k]!, k);
-  const body = (k: number): ReactNode[] => {
-    const row = box.slots[k]!;
-    return isSum(row) ? [fence('(', isTall(row)), s(k), fence(')', isTall(row))] : [s(k)];
+/** A function's box as its notation tells; what is drawn twice on paper is keyed in its first place. */
+function drawnCall({ layout }: Standing, { slots }: Box, i: number, slot: Draw): ReactElement {
+  const rowOf = (k: number): Row => slots[k] ?? EMPTY_ROW;
+  const page: MathPage<ReactElement> = {
+    element: (tag, attributes, kids) => el(tag, attributes, ...kids),
+    value: (k) => slot(rowOf(k), k),
+    again: () => null,
+    fence,
+    isTall: (k) => isTall(rowOf(k)),
+    isSum: (k) => isSum(rowOf(k)),
   };
-  const fenced = (open: string, close: string): ReactElement => {
-    const tall = isTall(box.slots[0]!);
-    return el('mrow', at, fence(open, tall), s(0), fence(close, tall));
-  };
-  switch (shape.name) {
-    case 'root':
-      if (box.fn === 'sqrt') return el('msqrt', at, s(0));
-      return box.fn === 'cbrt' ? el('mroot', at, s(0), el('mn', {}, '3')) : el('mroot', at, s(1), s(0));
-    case 'bars':
-      return fenced('|', '|');
-    case 'floor':
-      return fenced('⌊', '⌋');
-    case 'ceil':
-      return fenced('⌈', '⌉');
-    case 'over':
-      return el('mover', at, s(0), mo('¯', { stretchy: 'true' }));
-    case 'based': {
-      const tall = isTall(box.slots[0]!);
-      const name = el('msub', {}, el('mi', {}, 'log'), s(1));
-      return el('mrow', at, name, fence('(', tall), s(0), fence(')', tall));
-    }
-    case 'bound': {
-      const sign = mo(box.fn === 'sum' ? '∑' : '∏', { largeop: 'true', movablelimits: 'false' });
-      return el('mrow', at, el('munderover', {}, sign, el('mrow', {}, s(1), mo('='), s(2)), s(3)), ...body(0));
-    }
-    case 'integral':
-      return el('mrow', at, el('msubsup', {}, mo('∫'), s(2), s(3)), ...body(0), gap('0.17em'), el('mi', {}, 'd'), s(1));
-    case 'slope': {
-      const by = el('mrow', {}, el('mi', {}, 'd'), s(1));
-      const where = el('msub', {}, mo('|', { fence: 'true' }), el('mrow', {}, mo('='), s(2)));
-      return el('mrow', at, el('mfrac', {}, el('mi', {}, 'd'), by), ...body(0), where);
-    }
-    case 'cases': {
-      const rows: ReactElement[] = [];
-      const cells = (...kids: ReactElement[]): ReactElement => el('mtr', {}, ...kids.map((kid) => el('mtd', {}, kid)));
-      for (let k = 0; k + 1 < box.slots.length; k += 2) rows.push(cells(s(k + 1), s(k)));
-      rows.push(cells(s(box.slots.length - 1), el('mtext', {}, 'otherwise')));
-      return el('mrow', at, fence('{', true), el('mtable', {}, ...rows));
-    }
-  }
+  return el('mrow', { 'data-i': i }, ...mathmlOf(layout, page));
 }
 
 function boxElement(box: Box, i: number, slot: Draw, style: DrawStyle): ReactElement {
@@ -146,11 +111,13 @@ function boxElement(box: Box, i: number, slot: Draw, style: DrawStyle): ReactEle
       return el('mfrac', at, slot(box.slots[0]!, 0), slot(box.slots[1]!, 1));
     case 'power':
       return el('mrow', at, slot(first!, 0));
-    case 'group':
-      return el('mrow', at, fence('(', isTall(first!)), slot(first!, 0), fence(')', isTall(first!), !box.closed));
+    case 'group': {
+      const close = box.closed ? fence(')', isTall(first!)) : suppliedFence(')', isTall(first!));
+      return el('mrow', at, fence('(', isTall(first!)), slot(first!, 0), close);
+    }
     case 'call': {
-      const shape = shapeOf(box.fn, box.slots.length);
-      if (shape !== null) return shaped(shape, box, i, slot);
+      const standing = standingOfBox(box);
+      if (standing !== null) return drawnCall(standing, box, i, slot);
       const tall = box.slots.some(isTall);
       const separator = style.decimalSign === ',' ? ';' : ',';
       const values = box.slots.flatMap((row, k) => (k === 0 ? [slot(row, k)] : [mo(separator), slot(row, k)]));
@@ -184,7 +151,7 @@ function itemsOf(row: Row, style: DrawStyle): ReactElement[] {
     item.kind === 'glyph' ? glyphElement(row, i, style.decimalSign) : boxElement(item, i, slot, style);
   for (let i = 0; i < row.length; i += 1) {
     const item = row[i]!;
-    if (gaps.has(i)) drawn.push(gap('0.17em', `gap${names[i]}`));
+    if (gaps.has(i)) drawn.push(gap(THIN_GAP, `gap${names[i]}`));
     if (item.kind === 'power') {
       const base = drawn.pop() ?? el('mrow', {});
       drawn.push(el('msup', { key: names[i] }, base, one(item, i)));

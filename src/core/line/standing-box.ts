@@ -1,0 +1,9 @@
+import { standingOfCall } from '../function';
+import type { Standing } from '../notation/notation';
+import type { Box } from './row';
+
+/** How a function's box stands on paper; null for other boxes, and where it is written by its name. */
+export function standingOfBox(box: Box): Standing | null {
+  const found = box.kind === 'call' ? standingOfCall(box.fn, box.slots.length) : null;
+  return found?.notation.isOnlyPrinted === true ? null : found;
+}
