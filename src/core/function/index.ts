@@ -1,84 +1,21 @@
-import { cos, cot, csc, sec, sin, tan } from './angles/circular';
-import { acos, acot, acsc, asec, asin, atan } from './angles/inverse';
-import { cases, derivative, integral, prod, sum } from './calculus/binders';
-import { arg, conj, im, re } from './complex/parts';
-import { randint, random } from './counting/chance';
-import { nCr, nPr } from './counting/choosing';
-import { div, gcd, lcm, mod } from './counting/divisors';
-import { slot } from './keeping/slots';
-import { acosh, asinh, atanh, cosh, sinh, tanh } from './logs/hyperbolic';
-import { exp, lg, ln, log } from './logs/logarithms';
-import { abs, cbrt, nthRoot, sign, sqrt } from './powers/roots';
-import { ceil, floor, frac, max, min, round, roundsig, trunc } from './rounding/whole';
 import { standingOf } from '../notation/notation';
 import type { Standing } from '../notation/notation';
 import type { FunctionRecord } from './record';
+import { records } from './records';
 
 /** What the parser needs to know of a function (the same shape that the language reads). */
 type FunctionShape = Readonly<{ name: string; least: number; most: number; form?: 'binder' | 'cases' }>;
-
-/** Every function of the language. A new one is a record in a topic folder and its name here. */
-const records = [
-  sqrt,
-  cbrt,
-  nthRoot,
-  abs,
-  sign,
-  exp,
-  ln,
-  lg,
-  log,
-  sin,
-  cos,
-  tan,
-  sec,
-  csc,
-  cot,
-  asin,
-  acos,
-  atan,
-  asec,
-  acsc,
-  acot,
-  nCr,
-  nPr,
-  sinh,
-  cosh,
-  tanh,
-  asinh,
-  acosh,
-  atanh,
-  gcd,
-  lcm,
-  mod,
-  div,
-  floor,
-  ceil,
-  round,
-  roundsig,
-  trunc,
-  frac,
-  min,
-  max,
-  random,
-  randint,
-  sum,
-  prod,
-  integral,
-  derivative,
-  cases,
-  re,
-  im,
-  conj,
-  arg,
-  slot,
-] as const;
 
 export const functions: readonly FunctionRecord[] = records;
 export type FunctionName = (typeof records)[number]['name'];
 
 const byName = new Map<string, FunctionRecord>(functions.map((f) => [f.name, f]));
 export const functionNamed = (name: string): FunctionRecord | undefined => byName.get(name);
+
+/** The functions that a sign of typed text stands for. */
+export const prefixSigns: ReadonlyMap<string, string> = new Map(
+  functions.flatMap((f) => (f.prefixSign === undefined ? [] : [[f.prefixSign, f.name] as const])),
+);
 
 const standings = new Map<string, Standing | null>();
 

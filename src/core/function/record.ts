@@ -58,6 +58,8 @@ type Shared = Readonly<{
   derivative?: readonly (string | null)[];
   /** How its calls stand on paper; absent: its name and its values in brackets. */
   notation?: Notation;
+  /** A sign of typed text that stands before its one value, as √ does. */
+  prefixSign?: string;
   /** LaTeX has a command of its name; other names are set upright. */
   isLatexCommand?: boolean;
   examples: readonly FunctionExample[];

@@ -1,5 +1,5 @@
 import type { Layout } from '../notation/layout';
-import { Unreadable, kidAt, leafText, rowOf, seenOf } from './presentation';
+import { Unreadable, isGroup, kidAt, leafText, rowOf, seenOf } from './presentation';
 import type { Presentation } from './presentation';
 
 /** How the values in the places of a layout are read. */
@@ -151,6 +151,22 @@ export function matchLayout(
     return end;
   };
 
+  /** Goes on with what a group holds in the place of the group; a power upon it must stand at the end of the whole. */
+  function inOpened(
+    parts: readonly Layout[],
+    kids: readonly Presentation[],
+    from: number,
+    isWhole: boolean,
+    { inner, raise }: Opened,
+  ): number | null {
+    const opened = [...kids.slice(0, from), ...inner, ...kids.slice(from + 1)];
+    const found = sequence(parts, opened, from, isWhole);
+    const end = found === null ? null : found - inner.length + 1;
+    if (end === null || end <= from || (raise !== null && end !== from + 1)) return null;
+    if (raise !== null) power = reader.raised(raise);
+    return end;
+  }
+
   function sequence(
     parts: readonly Layout[],
     kids: readonly Presentation[],
@@ -161,6 +177,10 @@ export function matchLayout(
     if (first === undefined) return from;
     const node = kids[from];
     if (node === undefined) return null;
+    if (first.kind !== 'slot' && first.kind !== 'again') {
+      const opened = opensAt(node);
+      if (opened !== null) return inOpened(parts, kids, from, isWhole, opened);
+    }
     switch (first.kind) {
       case 'slot': {
         if (first.as !== 'letter') return captured(first, rest, kids, from, isWhole);
@@ -205,6 +225,17 @@ export function matchLayout(
 const unreadable = (): never => {
   throw new Unreadable();
 };
+
+/** A group, perhaps with a power upon it. */
+type Opened = Readonly<{ inner: readonly Presentation[]; raise: Presentation | null }>;
+
+function opensAt(node: Presentation): Opened | null {
+  if (isGroup(node)) return { inner: rowOf(node), raise: null };
+  const base = node.tag === 'msup' ? kidAt(node, 0) : null;
+  return base !== null && isGroup(base) && rowOf(base).length > 1
+    ? { inner: rowOf(base), raise: kidAt(node, 1) }
+    : null;
+}
 
 /** The parts with a pair of signs at their begin opened, so that the first sign stands first. */
 function headed(parts: readonly Layout[]): readonly Layout[] {

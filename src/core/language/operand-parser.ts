@@ -80,7 +80,7 @@ export abstract class OperandParser extends TokenCursor {
         return this.node({ kind: 'box', span: token.span });
       case 'open':
         return this.group();
-      case 'rootSign':
+      case 'prefixSign':
         return this.rootOfFactor(token);
       case 'function':
         return this.call(token);
@@ -149,7 +149,7 @@ export abstract class OperandParser extends TokenCursor {
   }
 
   /** √ and ∛ take the next factor with its marks and its power, or just what is in brackets. */
-  protected rootOfFactor(sign: Token & { kind: 'rootSign' }): Tree {
+  protected rootOfFactor(sign: Token & { kind: 'prefixSign' }): Tree {
     this.take();
     this.enter();
     const of = this.token.kind === 'open' ? this.group() : this.prefixed();

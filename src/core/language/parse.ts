@@ -21,7 +21,7 @@ export const BEGINS_OPERAND: ReadonlySet<TokenKind> = new Set<TokenKind>([
   'badNumber',
   'vulgar',
   'function',
-  'rootSign',
+  'prefixSign',
   'constant',
   'letter',
   'open',

@@ -45,19 +45,39 @@ test.each([
   ['x \\leq 2', 'x<=2'],
   ['\\pi r^2', 'pi r^2'],
   ['\\binom{5}{2}', 'nCr(5,2)'],
+  ['\\log_2\\left(8\\right)^2', 'log(8,2)^2'],
+  ['\\log_2^3 x', 'log(x,2)^3'],
+  ['|x|+|y|^2', 'abs(x)+abs(y)^2'],
+  ['\\int_0^1 \\sum_{k=1}^{3} x^k \\, dx + 1', 'integral(sum(x^k,k,1,3),x,0,1)+1'],
+  ['\\sum_{k=1}^{3} -k (2+k) - 1', 'sum(-k(2+k),k,1,3)-1'],
+  ['2\\tfrac{1}{2}+p i', '2 1/2+p*i'],
+  ['\\sin 2x', 'sin(2x)'],
+  ['\\arctan^2 x', 'atan(x)^2'],
+  ["30^\\circ 15'", "30°15'"],
   ['0.\\overline{3}', '0.3\u0305'],
   ['e^{-x}', 'e^(-x)'],
 ])('LaTeX %s is %s', (latex, typed) => expect(meaning(readLatex(latex))).toBe(meaning(typed)));
 
-test.each(['\\begin{matrix}1\\end{matrix}', '\\foo{2}', '\\frac{1}', 'x_{1}'])('LaTeX %s is beyond it', (latex) =>
-  expect(readLatex(latex)).toBeNull(),
-);
+test.each([
+  '\\begin{matrix}1\\end{matrix}',
+  '\\foo{2}',
+  '\\frac{1}',
+  'x_{1}',
+  '|x',
+  '\\int_0^1 x',
+  '\\sum_{k=1} k',
+  '\\left(x',
+])('LaTeX %s is beyond it', (latex) => expect(readLatex(latex)).toBeNull());
 
 test.each([
   ['<math><mfrac><mn>1</mn><mn>2</mn></mfrac><mo>+</mo><mn>3</mn></math>', '1/2+3'],
   ['<math><msup><mi>x</mi><mn>2</mn></msup></math>', 'x^2'],
   ['<math><msqrt><mi>x</mi><mo>+</mo><mn>1</mn></msqrt></math>', 'sqrt(x+1)'],
   ['<math><mroot><mn>8</mn><mn>3</mn></mroot></math>', 'cbrt(8)'],
+  ['<math><mo>|</mo><mi>x</mi><mo>|</mo><mo>-</mo><mo>⌊</mo><mi>y</mi><mo>⌋</mo></math>', 'abs(x)-floor(y)'],
+  ['<math><mrow><mo>(</mo><mfrac linethickness="0"><mn>5</mn><mn>2</mn></mfrac><mo>)</mo></mrow></math>', 'nCr(5,2)'],
+  ['<math><msubsup><mo>∫</mo><mn>0</mn><mn>1</mn></msubsup><mi>x</mi><mi>dx</mi></math>', 'integral(x,x,0,1)'],
+  ['<math><mn>2</mn><mfrac><mn>5</mn><mn>6</mn></mfrac></math>', '2 5/6'],
   ['<p><m:math xmlns:m="x"><m:mn>2</m:mn><m:mo>&#xD7;</m:mo><m:mi>&pi;</m:mi></m:math></p>', '2*pi'],
   [
     '<math><munderover><mo>∑</mo><mrow><mi>k</mi><mo>=</mo><mn>1</mn></mrow><mn>6</mn></munderover><mi>k</mi><mo>+</mo><mn>1</mn></math>',

@@ -2,6 +2,7 @@ import { angleUnits } from '../base/angle';
 import type { AngleUnit } from '../base/angle';
 import { span } from '../base/span';
 import type { Span } from '../base/span';
+import { prefixSigns } from '../function';
 import { readNumeral } from './numerals';
 import type { DecimalSign } from './numerals';
 import { operators } from './operators';
@@ -30,7 +31,7 @@ type Kind =
   | { kind: 'operator'; op: OperatorName }
   | { kind: 'unitWord'; unit: AngleUnit }
   | { kind: 'function'; fn: string }
-  | { kind: 'rootSign'; fn: 'sqrt' | 'cbrt' }
+  | { kind: 'prefixSign'; fn: string }
   | { kind: 'constant'; name: ConstantName }
   | { kind: 'letter'; name: string }
   | { kind: BareKind | 'strayComma' | 'unknown' | 'separator' | 'assign' | 'end' };
@@ -100,7 +101,6 @@ const punctuation: Readonly<Record<string, BareKind>> = {
   '”': 'second',
   '▯': 'box',
 };
-const rootSigns: Readonly<Record<string, 'sqrt' | 'cbrt'>> = { '√': 'sqrt', '∛': 'cbrt' };
 
 /** Blank, no-break, thin and narrow no-break spaces, tabs and line ends. */
 const isSpace = (code: number): boolean =>
@@ -125,7 +125,7 @@ const NAME = /[A-Za-zπ]+/y;
 const endsOperand = (token: Token | undefined): boolean => {
   if (token === undefined) return false;
   if (token.kind === 'operator') return operators[token.op].kind === 'postfix';
-  return !['function', 'rootSign', 'open', 'separator', 'strayComma', 'assign', 'unknown'].includes(token.kind);
+  return !['function', 'prefixSign', 'open', 'separator', 'strayComma', 'assign', 'unknown'].includes(token.kind);
 };
 
 /** Reads tokens one after another. Each kind is made in one place, so that tokens of a kind have one shape. */
@@ -216,8 +216,8 @@ class Tokeniser {
     const place = this.place(char.length);
     const fraction = vulgar[char];
     if (fraction !== undefined) return { kind: 'vulgar', n: fraction[0], d: fraction[1], ...place };
-    const root = rootSigns[char];
-    if (root !== undefined) return { kind: 'rootSign', fn: root, ...place };
+    const root = prefixSigns.get(char);
+    if (root !== undefined) return { kind: 'prefixSign', fn: root, ...place };
     if (char === '∞') return { kind: 'constant', name: 'inf', ...place };
     return { kind: char === ',' ? 'strayComma' : 'unknown', ...place };
   }

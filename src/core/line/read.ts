@@ -1,3 +1,4 @@
+import { prefixSigns } from '../function';
 import { OVERLINE } from '../language/numerals';
 import { operators } from '../language/operators';
 import { BEGINS_OPERAND } from '../language/parse';
@@ -93,7 +94,7 @@ class Reader {
     const isAfter = isLetters(before.item) || isGlyph(before.item, /^[\d.,E]\u0305?$/);
     const isBefore =
       ['number', 'badNumber', 'constant', 'letter', 'end', 'close'].includes(token.kind) ||
-      (token.kind === 'function' && this.ahead(1).kind !== 'open' && !this.isRootName(token) && token.text !== 'mod');
+      (token.kind === 'function' && this.ahead(1).kind !== 'open' && !this.hasSign(token.fn) && token.text !== 'mod');
     if (!isAfter || !isBefore) return;
     this.push(list, ' ', before.to, token.span.from);
   }
@@ -127,8 +128,8 @@ class Reader {
     this.push(list, text, from, to);
   }
 
-  private isRootName = (token: Token): boolean =>
-    token.kind === 'function' && (token.text === 'sqrt' || token.text === 'cbrt');
+  /** Whether a name is one that a sign stands for, so that it takes the factor that follows into its box. */
+  private hasSign = (fn: string): boolean => [...prefixSigns.values()].includes(fn);
 
   /** A number, a name, a bracket, a root: what stands between operators, without its marks. */
   private primary(list: Piece[]): void {
@@ -154,14 +155,14 @@ class Reader {
         list.push(this.bracketed(from));
         return;
       }
-      case 'rootSign': {
+      case 'prefixSign': {
         const slot = unwrapped(this.operand());
         list.push(boxPiece({ kind: 'call', fn: token.fn }, [slot], from, Math.max(to, slot.to, this.lastEnd())));
         return;
       }
       case 'function': {
         if (this.token.kind === 'open') list.push(this.call(token.fn, from));
-        else if (this.isRootName(token) && !this.isOperator('power') && this.token.kind !== 'superscript') {
+        else if (this.hasSign(token.fn) && !this.isOperator('power') && this.token.kind !== 'superscript') {
           const slot = this.bareArgument();
           list.push(boxPiece({ kind: 'call', fn: token.fn }, [slot], from, Math.max(to, slot.to)));
         } else if (this.options.functions.get(token.fn)!.most === 0)

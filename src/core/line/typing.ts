@@ -1,3 +1,4 @@
+import { prefixSigns } from '../function';
 import type { ReadingOptions } from '../language/tokens';
 import {
   call,
@@ -82,12 +83,11 @@ function begun(line: BoxedLine, sign: string, options: ReadingOptions): BoxedLin
       return fraction(isEmptyLine(line) ? onAns() : line, options);
     case '^':
       return power(line, '', options);
-    case '√':
-      return call(line, 'sqrt', null, options);
-    case '∛':
-      return call(line, 'cbrt', null, options);
-    default:
+    default: {
+      const fn = prefixSigns.get(sign);
+      if (fn !== undefined) return call(line, fn, null, options);
       return /^[+×÷!%°]$/.test(sign) ? operate(line, sign, options) : insertGlyph(line, sign, options);
+    }
   }
 }
 

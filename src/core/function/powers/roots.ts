@@ -18,6 +18,7 @@ const SOURCE = 'DLMF 4.2 (real branch: odd roots of negatives are negative; prin
 export const sqrt = defineFunction({
   name: 'sqrt',
   notation: defineNotation(rootOf(value(0))),
+  prefixSign: '√',
   topic: 'powers',
   takes: ['x'],
   domain: 'x>=0',
@@ -39,6 +40,7 @@ export const sqrt = defineFunction({
 export const cbrt = defineFunction({
   name: 'cbrt',
   notation: defineNotation(rootOf(value(0), digits('3'))),
+  prefixSign: '∛',
   topic: 'powers',
   takes: ['x'],
   apply: ([x], { shouldContinue }) => root(x!, 3, shouldContinue, 'cbrt'),

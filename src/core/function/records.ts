@@ -1,0 +1,69 @@
+import { cos, cot, csc, sec, sin, tan } from './angles/circular';
+import { acos, acot, acsc, asec, asin, atan } from './angles/inverse';
+import { cases, derivative, integral, prod, sum } from './calculus/binders';
+import { arg, conj, im, re } from './complex/parts';
+import { randint, random } from './counting/chance';
+import { nCr, nPr } from './counting/choosing';
+import { div, gcd, lcm, mod } from './counting/divisors';
+import { slot } from './keeping/slots';
+import { acosh, asinh, atanh, cosh, sinh, tanh } from './logs/hyperbolic';
+import { exp, lg, ln, log } from './logs/logarithms';
+import { abs, cbrt, nthRoot, sign, sqrt } from './powers/roots';
+import { ceil, floor, frac, max, min, round, roundsig, trunc } from './rounding/whole';
+
+/** Every function of the language. A new one is a record in a topic folder and its name here. */
+export const records = [
+  sqrt,
+  cbrt,
+  nthRoot,
+  abs,
+  sign,
+  exp,
+  ln,
+  lg,
+  log,
+  sin,
+  cos,
+  tan,
+  sec,
+  csc,
+  cot,
+  asin,
+  acos,
+  atan,
+  asec,
+  acsc,
+  acot,
+  nCr,
+  nPr,
+  sinh,
+  cosh,
+  tanh,
+  asinh,
+  acosh,
+  atanh,
+  gcd,
+  lcm,
+  mod,
+  div,
+  floor,
+  ceil,
+  round,
+  roundsig,
+  trunc,
+  frac,
+  min,
+  max,
+  random,
+  randint,
+  sum,
+  prod,
+  integral,
+  derivative,
+  cases,
+  re,
+  im,
+  conj,
+  arg,
+  slot,
+] as const;
