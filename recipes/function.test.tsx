@@ -75,8 +75,8 @@ test('its box stands as its notation says, and the caret passes it in that order
 test('it is copied as MathML and LaTeX, and both are read back', () => {
   const mathml = markupText(printMathml(tree(), style));
   expect(mathml).toContain('<msub><mo>§</mo><mi>y</mi></msub>');
-  expect(meaning(readMathml(mathml))).toBe(meaning(WRITTEN));
+  expect(meaning(readMathml(mathml, '.'))).toBe(meaning(WRITTEN));
   const latex = printLatex(tree());
   expect(latex).toContain('§_{y}\\left\\lfloor x+1\\right\\rceil ');
-  expect(meaning(readLatex(latex))).toBe(meaning(WRITTEN));
+  expect(meaning(readLatex(latex, '.'))).toBe(meaning(WRITTEN));
 });

@@ -126,9 +126,9 @@ test(
         store.getState().openShared(shared);
         for (let i = 0; i < 3; i += 1) actOnce(store, chance, worked(100));
       }
-      readMathml(brokenText(brokenText(mathml, chance), chance));
+      readMathml(brokenText(brokenText(mathml, chance), chance), '.');
       const formula = brokenText(latex, chance);
-      if (looksLikeLatex(formula)) readLatex(formula);
+      if (looksLikeLatex(formula)) readLatex(formula, '.');
     });
   },
   timeout,

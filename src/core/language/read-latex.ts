@@ -1,5 +1,6 @@
 import { functionNames } from '../function';
 import { latexSigns } from '../notation/latex';
+import type { DecimalSign } from './numerals';
 import { Unreadable, leaf, part } from './presentation';
 import type { Presentation } from './presentation';
 import { readPresentation } from './read-presentation';
@@ -49,7 +50,7 @@ const SILENT =
   /^(?:[,;:! ]|quad|qquad|big|Big|bigg|Bigg|[bB]ig{1,2}[lr]|displaystyle|textstyle|limits|nolimits|thinspace)$/;
 const UPRIGHT = /^(?:mathrm|operatorname|mathit|text|textrm|mbox)$/;
 
-const TOKEN = /\\([A-Za-z]+|.)|[{}[\]^_&~]|\d+(?:\.\d+)?|[^\s]/g;
+const TOKEN = /\\([A-Za-z]+|.)|[{}[\]^_&~]|\d+(?:(?:\.|\{,\})\d+)?|[^\s]/g;
 
 type Token = Readonly<{ text: string; command: string | null }>;
 
@@ -149,7 +150,9 @@ class Latex {
       case '}':
         throw new Unreadable();
       default:
-        return /^\d/.test(text) ? leaf('mn', text) : leaf(/^[A-Za-z]$/.test(text) ? 'mi' : 'mo', text);
+        return /^\d/.test(text)
+          ? leaf('mn', text.replace('{,}', ','))
+          : leaf(/^[A-Za-z]$/.test(text) ? 'mi' : 'mo', text);
     }
   }
 
@@ -224,13 +227,13 @@ const wordsOf = ({ text, kids }: Presentation): string => text + kids.map(wordsO
  * Typed text (with a decimal point) for the LaTeX of school mathematics: fractions, powers, degrees, relations, and all
  * that functions have as their notation. Null for what is beyond it.
  */
-export function readLatex(source: string): string | null {
+export function readLatex(source: string, decimalSign: DecimalSign): string | null {
   const bare = source
     .trim()
     .replace(/^\$\$?|\$\$?$/g, '')
     .replace(/^\\[([]|\\[)\]]$/g, '');
   try {
-    return readPresentation(new Latex(bare).all());
+    return readPresentation(new Latex(bare).all(), decimalSign);
   } catch (error) {
     if (error instanceof Unreadable) return null;
     throw error;

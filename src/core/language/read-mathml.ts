@@ -1,3 +1,4 @@
+import type { DecimalSign } from './numerals';
 import { leaf } from './presentation';
 import type { Presentation } from './presentation';
 import { readPresentation } from './read-presentation';
@@ -72,7 +73,7 @@ function parsed(source: string): Presentation | null {
  * Typed text (with a decimal point) for presentation MathML of school mathematics: numbers, names, operators, fractions,
  * powers, and all that functions have as their notation. Null for what is beyond it.
  */
-export function readMathml(source: string): string | null {
+export function readMathml(source: string, decimalSign: DecimalSign): string | null {
   const root = parsed(source);
-  return root === null ? null : readPresentation(root);
+  return root === null ? null : readPresentation(root, decimalSign);
 }

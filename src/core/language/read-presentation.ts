@@ -3,6 +3,7 @@ import type { FunctionRecord } from '../function/record';
 import type { Layout } from '../notation/layout';
 import { matchLayout } from './match-layout';
 import type { Found, ValueReader } from './match-layout';
+import type { DecimalSign } from './numerals';
 import { operators } from './operators';
 import { Unreadable, isGroup, kidAt, leafText, rowOf, seenOf } from './presentation';
 import type { Presentation } from './presentation';
@@ -17,6 +18,7 @@ const signs: Readonly<Record<string, string>> = {
   '′': "'",
   '″': '"',
   '\u2063': ',',
+  ';': ',',
   '[': '(',
   ']': ')',
 };
@@ -101,12 +103,17 @@ const joined = (texts: readonly string[]): string =>
     return before + (isRunning || isPowerOfTen ? ' ' : '') + text;
   }, '');
 
-function leafAsTyped(tag: string, text: string): string {
-  if (tag === 'mn') return text.replaceAll(' ', '');
+function leafAsTyped(tag: string, text: string, decimalSign: DecimalSign): string {
+  if (tag === 'mn') {
+    const digits = text.replace(/\s/g, '');
+    return decimalSign === ',' ? digits.replace(/^(\d*),(\d*)$/, '$1.$2') : digits;
+  }
   return /^(?:and|or|not|mod)$/.test(text) ? ` ${text} ` : (signs[text] ?? text);
 }
 
 class Reader implements ValueReader {
+  constructor(private readonly decimalSign: DecimalSign) {}
+
   private depth = 0;
 
   readonly awaited: ValueReader['awaited'] = [];
@@ -171,7 +178,7 @@ class Reader implements ValueReader {
 
   private node(node: Presentation): string {
     const text = leafText(node);
-    if (text !== null) return leafAsTyped(node.tag, text.trim());
+    if (text !== null) return leafAsTyped(node.tag, text.trim(), this.decimalSign);
     if (isGroup(node)) return this.row(rowOf(node));
     switch (node.tag) {
       case 'mfrac': {
@@ -194,10 +201,13 @@ class Reader implements ValueReader {
   }
 }
 
-/** Typed text (with a decimal point) for a formula as it stands on the page; null for what is beyond it. */
-export function readPresentation(root: Presentation): string | null {
+/**
+ * Typed text (with a decimal point) for a formula as it stands on the page; null for what is beyond it. A comma between
+ * digits is decimal only where that sign is set: elsewhere it might as well part thousands.
+ */
+export function readPresentation(root: Presentation, decimalSign: DecimalSign): string | null {
   try {
-    return new Reader().row(rowOf(root)).replace(/\s+/g, ' ').trim();
+    return new Reader(decimalSign).row(rowOf(root)).replace(/\s+/g, ' ').trim();
   } catch (error) {
     if (error instanceof Unreadable) return null;
     throw error;

@@ -10,10 +10,10 @@ const LONGEST_SOURCE = 500_000;
 async function pasteFormula(text: string, html: string): Promise<void> {
   const { readFormula } = await import('./read-formula');
   const { paste, settings, say } = useStore.getState();
-  const typed = readFormula(text, html);
+  const { impliedFirst, display } = settings;
+  const typed = readFormula(text, html, display.decimalSign);
   if (typed === null)
     return text.trim() === '' || looksLikeMathml(text) ? say(notice('formula-unreadable')) : paste(text);
-  const { impliedFirst, display } = settings;
   return paste(
     convertNotation(typed, { decimalSign: '.', impliedFirst }, { decimalSign: display.decimalSign, impliedFirst }),
     true,
