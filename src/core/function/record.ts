@@ -101,6 +101,25 @@ export type FunctionRecord = Plain | (Shared & Readonly<{ binds: Binder }>);
 type Optional = 'aliases' | 'least' | 'more' | 'angleIn' | 'angleOut';
 type Given<R, N extends string> = Omit<R, Optional> & Partial<Pick<Shared, Optional>> & { name: N };
 
+/** One value for each name; where some may be left out, or more given, the first alone is sure to be there. */
+type Args<V, Takes extends readonly string[], Least extends number, More extends boolean> = More extends true
+  ? readonly [V, ...V[]]
+  : Least extends Takes['length']
+    ? Readonly<{ [K in keyof Takes]: V }>
+    : readonly [V, ...V[]];
+
+type GivenPlain<N extends string, T extends readonly string[], L extends number, M extends boolean> = Omit<
+  Given<Plain, N>,
+  'takes' | 'least' | 'more' | 'apply' | 'complex'
+> &
+  Readonly<{
+    takes: T;
+    least?: L;
+    more?: M;
+    apply: (args: Args<RealValue, T, L, M>, context: FunctionContext) => RealResult;
+    complex?: (args: Args<Value, T, L, M>, context: FunctionContext) => ComplexOutcome;
+  }>;
+
 const shared = (takes: readonly string[]) => ({
   aliases: [],
   least: takes.length,
@@ -109,11 +128,16 @@ const shared = (takes: readonly string[]) => ({
   angleOut: false,
 });
 
-/** Fills in what most functions share. */
-export const defineFunction = <const N extends string>(given: Given<Plain, N>): Plain & { name: N } => ({
-  ...shared(given.takes),
-  ...given,
-});
+/** Fills in what most functions share. The evaluator counts the arguments before it calls, which their types rely on. */
+export function defineFunction<
+  const N extends string,
+  const T extends readonly string[],
+  const L extends number = T['length'],
+  const M extends boolean = false,
+>(given: GivenPlain<N, T, L, M>): Plain & { name: N };
+export function defineFunction(given: Given<Plain, string>): Plain {
+  return { ...shared(given.takes), ...given };
+}
 
 export const defineBinder = <const N extends Binder>(
   given: Given<Shared, N>,

@@ -81,8 +81,8 @@ export const sin = defineFunction({
   ...angleFunction,
   name: 'sin',
   isLatexCommand: true,
-  apply: ([x], context) => sine(x!, context),
-  complex: ([z], context) => complexSine(z!, context),
+  apply: ([x], context) => sine(x, context),
+  complex: ([z], context) => complexSine(z, context),
   formula: (x) => op('sin', x),
   double: Math.sin,
   derivative: ['cos(x)'],
@@ -99,8 +99,8 @@ export const cos = defineFunction({
   ...angleFunction,
   name: 'cos',
   isLatexCommand: true,
-  apply: ([x], context) => cosine(x!, context),
-  complex: ([z], context) => complexCosine(z!, context),
+  apply: ([x], context) => cosine(x, context),
+  complex: ([z], context) => complexCosine(z, context),
   formula: (x) => op('cos', x),
   double: Math.cos,
   derivative: ['-sin(x)'],
@@ -115,8 +115,8 @@ export const tan = defineFunction({
   name: 'tan',
   isLatexCommand: true,
   domain: 'cos(x)!=0',
-  apply: ([x], context) => tangent(x!, context),
-  complex: ([z], context) => quotient(complexSine(z!, context), complexCosine(z!, context), context),
+  apply: ([x], context) => tangent(x, context),
+  complex: ([z], context) => quotient(complexSine(z, context), complexCosine(z, context), context),
   formula: (x) => op('tan', x),
   double: Math.tan,
   derivative: ['1+tan(x)^2'],
@@ -131,8 +131,8 @@ export const sec = defineFunction({
   name: 'sec',
   isLatexCommand: true,
   domain: 'cos(x)!=0',
-  apply: ([x], context) => reciprocal(cosine, x!, context, 'sec'),
-  complex: ([z], context) => quotient(succeed(ONE), complexCosine(z!, context), context),
+  apply: ([x], context) => reciprocal(cosine, x, context, 'sec'),
+  complex: ([z], context) => quotient(succeed(ONE), complexCosine(z, context), context),
   formula: (x) => quotientPart(wholeNumber(1), op('cos', x)),
   double: (x) => 1 / Math.cos(x),
   derivative: ['sec(x)tan(x)'],
@@ -147,8 +147,8 @@ export const csc = defineFunction({
   name: 'csc',
   isLatexCommand: true,
   domain: 'sin(x)!=0',
-  apply: ([x], context) => reciprocal(sine, x!, context, 'csc'),
-  complex: ([z], context) => quotient(succeed(ONE), complexSine(z!, context), context),
+  apply: ([x], context) => reciprocal(sine, x, context, 'csc'),
+  complex: ([z], context) => quotient(succeed(ONE), complexSine(z, context), context),
   formula: (x) => quotientPart(wholeNumber(1), op('sin', x)),
   double: (x) => 1 / Math.sin(x),
   derivative: ['-csc(x)cot(x)'],
@@ -164,15 +164,15 @@ export const cot = defineFunction({
   isLatexCommand: true,
   domain: 'sin(x)!=0',
   apply: ([x], context) => {
-    const turns = inTurns(x!, context.angle);
+    const turns = inTurns(x, context.angle);
     const [top, bottom] = turns ? [exactCosine(turns), exactSine(turns)] : [null, null];
     if (isZero(bottom)) return problemData({ code: 'domain', reason: 'pole', fn: 'cot' });
     if (top && bottom) return divide(top, bottom, context.shouldContinue);
-    const [over, under] = [cosine(x!, context), sine(x!, context)];
+    const [over, under] = [cosine(x, context), sine(x, context)];
     if (!over.ok || !under.ok) return over.ok ? under : over;
     return divide(over.value, under.value, context.shouldContinue);
   },
-  complex: ([z], context) => quotient(complexCosine(z!, context), complexSine(z!, context), context),
+  complex: ([z], context) => quotient(complexCosine(z, context), complexSine(z, context), context),
   formula: (x) => quotientPart(op('cos', x), op('sin', x)),
   double: (x) => 1 / Math.tan(x),
   derivative: ['-1-cot(x)^2'],

@@ -15,8 +15,8 @@ const shared = { topic: 'complex', takes: ['z'], complexFirst: true, complexOnly
 export const re = defineFunction({
   ...shared,
   name: 're',
-  apply: ([x]) => succeed(x!),
-  complex: ([z]) => succeed(complex.reOf(z!)),
+  apply: ([x]) => succeed(x),
+  complex: ([z]) => succeed(complex.reOf(z)),
   examples: [{ typed: 're(3-4i)', complex: true, exact: '3' }],
 });
 
@@ -24,7 +24,7 @@ export const im = defineFunction({
   ...shared,
   name: 'im',
   apply: () => succeed(ZERO),
-  complex: ([z]) => succeed(complex.imOf(z!)),
+  complex: ([z]) => succeed(complex.imOf(z)),
   examples: [{ typed: 'im(3-4i)', complex: true, exact: '-4' }],
 });
 
@@ -32,8 +32,8 @@ export const conj = defineFunction({
   ...shared,
   name: 'conj',
   notation: defineNotation(over(value(0)), { isNameOverNumbers: true }),
-  apply: ([x]) => succeed(x!),
-  complex: ([z]) => succeed(complex.conjugate(z!)),
+  apply: ([x]) => succeed(x),
+  complex: ([z]) => succeed(complex.conjugate(z)),
   examples: [{ typed: 'conj(3-4i)', complex: true, exact: '3+4i' }],
 });
 
@@ -47,8 +47,8 @@ export const arg = defineFunction({
   name: 'arg',
   isLatexCommand: true,
   angleOut: true,
-  apply: ([x], context) => argument(x!, context),
-  complex: ([z], context) => argument(z!, context),
+  apply: ([x], context) => argument(x, context),
+  complex: ([z], context) => argument(z, context),
   examples: [
     { typed: 'arg(1+i)', complex: true, angle: 'deg', exact: '45' },
     { typed: 'arg(-1)', complex: true, exact: 'pi' },

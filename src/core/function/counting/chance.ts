@@ -27,7 +27,7 @@ export const randint = defineFunction({
   topic: 'counting',
   takes: ['a', 'b'],
   apply: ([a, b], { random: draw }) => {
-    const [low, high] = [asWhole(a!), asWhole(b!)];
+    const [low, high] = [asWhole(a), asWhole(b)];
     if (low === null || high === null) return problemData({ code: 'domain', reason: 'not-whole', fn: 'randint' });
     if (low > high) return problemData({ code: 'domain', reason: 'bounds', fn: 'randint' });
     return succeed(fromWhole(low + draw(high - low + 1n)));

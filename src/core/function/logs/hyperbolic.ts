@@ -34,8 +34,8 @@ export const sinh = defineFunction({
   ...shared,
   name: 'sinh',
   isLatexCommand: true,
-  apply: ([x]) => real('sinh', x!, q.ZERO, ZERO),
-  complex: ([z]) => complex.sinhOf(z!),
+  apply: ([x]) => real('sinh', x, q.ZERO, ZERO),
+  complex: ([z]) => complex.sinhOf(z),
   formula: (x) => op('sinh', x),
   double: Math.sinh,
   derivative: ['cosh(x)'],
@@ -50,8 +50,8 @@ export const cosh = defineFunction({
   ...shared,
   name: 'cosh',
   isLatexCommand: true,
-  apply: ([x]) => real('cosh', x!, q.ZERO, ONE),
-  complex: ([z]) => complex.coshOf(z!),
+  apply: ([x]) => real('cosh', x, q.ZERO, ONE),
+  complex: ([z]) => complex.coshOf(z),
   formula: (x) => op('cosh', x),
   double: Math.cosh,
   derivative: ['sinh(x)'],
@@ -66,10 +66,10 @@ export const tanh = defineFunction({
   ...shared,
   name: 'tanh',
   isLatexCommand: true,
-  apply: ([x]) => real('tanh', x!, q.ZERO, ZERO),
+  apply: ([x]) => real('tanh', x, q.ZERO, ZERO),
   complex: ([z], { shouldContinue }) =>
-    complex.chain(complex.sinhOf(z!), (top) =>
-      complex.chain(complex.coshOf(z!), (bottom) => complex.divide(top, bottom, shouldContinue)),
+    complex.chain(complex.sinhOf(z), (top) =>
+      complex.chain(complex.coshOf(z), (bottom) => complex.divide(top, bottom, shouldContinue)),
     ),
   formula: (x) => op('tanh', x),
   double: Math.tanh,
@@ -84,8 +84,8 @@ export const asinh = defineFunction({
   ...shared,
   name: 'asinh',
   aliases: ['arsinh'],
-  apply: ([x]) => real('arsinh', x!, q.ZERO, ZERO),
-  complex: ([z], { shouldContinue }) => complex.arsinh(z!, shouldContinue),
+  apply: ([x]) => real('arsinh', x, q.ZERO, ZERO),
+  complex: ([z], { shouldContinue }) => complex.arsinh(z, shouldContinue),
   formula: (x) => op('arsinh', x),
   double: Math.asinh,
   derivative: ['1/sqrt(x^2+1)'],
@@ -102,12 +102,12 @@ export const acosh = defineFunction({
   aliases: ['arcosh'],
   domain: 'x>=1',
   apply: ([x], { shouldContinue }) => {
-    if (x!.kind === 'real' && x!.op === 'cosh') return magnitude(x!.args[0]!, shouldContinue);
-    return compareWith(x!, q.ONE, shouldContinue) === -1
+    if (x.kind === 'real' && x.op === 'cosh') return magnitude(x.args[0]!, shouldContinue);
+    return compareWith(x, q.ONE, shouldContinue) === -1
       ? problemData({ code: 'domain', reason: 'below-one', fn: 'acosh' })
-      : real('arcosh', x!, q.ONE, ZERO);
+      : real('arcosh', x, q.ONE, ZERO);
   },
-  complex: ([z], { shouldContinue }) => complex.arcosh(z!, shouldContinue),
+  complex: ([z], { shouldContinue }) => complex.arcosh(z, shouldContinue),
   formula: (x) => op('arcosh', x),
   double: Math.acosh,
   derivative: ['1/(sqrt(x-1)sqrt(x+1))'],
@@ -124,12 +124,12 @@ export const atanh = defineFunction({
   aliases: ['artanh'],
   domain: '-1<x<1',
   apply: ([x], { shouldContinue }) => {
-    const inside = compareWith(x!, q.ONE, shouldContinue) === -1 && compareWith(x!, MINUS_ONE, shouldContinue) === 1;
+    const inside = compareWith(x, q.ONE, shouldContinue) === -1 && compareWith(x, MINUS_ONE, shouldContinue) === 1;
     return inside
-      ? real('artanh', x!, q.ZERO, ZERO)
+      ? real('artanh', x, q.ZERO, ZERO)
       : problemData({ code: 'domain', reason: 'not-between-minus-one-and-one', fn: 'atanh' });
   },
-  complex: ([z], { shouldContinue }) => complex.artanh(z!, shouldContinue),
+  complex: ([z], { shouldContinue }) => complex.artanh(z, shouldContinue),
   formula: (x) => op('artanh', x),
   double: Math.atanh,
   derivative: ['1/(1-x^2)'],

@@ -19,7 +19,7 @@ export const floor = defineFunction({
   ...shared,
   name: 'floor',
   notation: defineNotation(fences('⌊', value(0), '⌋')),
-  apply: ([x], { shouldContinue }) => rounding.floor(x!, shouldContinue),
+  apply: ([x], { shouldContinue }) => rounding.floor(x, shouldContinue),
   double: Math.floor,
   bounds: stepping(Math.floor),
   derivative: ['0/(x-floor(x))'],
@@ -34,7 +34,7 @@ export const ceil = defineFunction({
   ...shared,
   name: 'ceil',
   notation: defineNotation(fences('⌈', value(0), '⌉')),
-  apply: ([x], { shouldContinue }) => rounding.ceiling(x!, shouldContinue),
+  apply: ([x], { shouldContinue }) => rounding.ceiling(x, shouldContinue),
   double: Math.ceil,
   bounds: stepping(Math.ceil),
   derivative: ['0/(x-floor(x))'],
@@ -47,7 +47,7 @@ export const ceil = defineFunction({
 export const trunc = defineFunction({
   ...shared,
   name: 'trunc',
-  apply: ([x], { shouldContinue }) => rounding.truncate(x!, shouldContinue),
+  apply: ([x], { shouldContinue }) => rounding.truncate(x, shouldContinue),
   double: Math.trunc,
   bounds: stepping(Math.trunc),
   derivative: ['0/(x-floor(x))'],
@@ -57,7 +57,7 @@ export const trunc = defineFunction({
 export const frac = defineFunction({
   ...shared,
   name: 'frac',
-  apply: ([x], { shouldContinue }) => rounding.fraction(x!, shouldContinue),
+  apply: ([x], { shouldContinue }) => rounding.fraction(x, shouldContinue),
   double: (x) => x - Math.trunc(x),
   bounds: (x) => subtract(x, stepping(Math.trunc)(x)),
   derivative: ['1+0/(x-floor(x))'],
@@ -76,7 +76,7 @@ export const round = defineFunction({
   takes: ['x', 'places'],
   least: 1,
   absent: '0',
-  apply: ([x, places], { shouldContinue }) => rounding.round(x!, places ?? fromWhole(0), shouldContinue),
+  apply: ([x, places], { shouldContinue }) => rounding.round(x, places ?? fromWhole(0), shouldContinue),
   double: (x: number, places = 0) => scaled(x, Math.pow(10, places)),
   bounds: (x, ...rest) => stepping((v) => scaled(v, Math.pow(10, rest[0]?.low ?? 0)))(x),
   examples: [
@@ -93,7 +93,7 @@ export const roundsig = defineFunction({
   name: 'roundsig',
   topic: 'rounding',
   takes: ['x', 'figures'],
-  apply: ([x, figures], { shouldContinue }) => rounding.roundSignificant(x!, figures!, shouldContinue),
+  apply: ([x, figures], { shouldContinue }) => rounding.roundSignificant(x, figures, shouldContinue),
   double: (x, figures) => (x === 0 ? 0 : scaled(x, Math.pow(10, figures - 1 - Math.floor(Math.log10(Math.abs(x)))))),
   examples: [
     { typed: 'roundsig(1234.5,2)', exact: '1200' },
