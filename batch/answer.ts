@@ -1,3 +1,4 @@
+import { itemAt } from '@/core/base/item';
 import { problemThrown } from '@/core/base/limits';
 import { withSpan } from '@/core/base/problem';
 import type { Problem } from '@/core/base/problem';
@@ -153,7 +154,7 @@ export function answerBatchLine(line: string, budget = BUDGET_MS): object {
 function answerRequest(parsed: unknown, id: string | number | null, budget: number): object {
   const request = batchRequest.safeParse(parsed);
   if (!request.success) {
-    const issue = request.error.issues[0]!;
+    const issue = itemAt(request.error.issues, 0);
     return failure(id, 'syntax', `The request is not valid at “${issue.path.join('.')}”: ${issue.message}`);
   }
   const { data } = request;

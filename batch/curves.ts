@@ -1,3 +1,4 @@
+import { itemAt } from '@/core/base/item';
 import type { ShouldContinue } from '@/core/base/should-continue';
 import { withSpan } from '@/core/base/problem';
 import type { Problem } from '@/core/base/problem';
@@ -143,7 +144,7 @@ export function drawn(request: CurveRequest, context: Context): Answer {
   if (!(frame.xFrom < frame.xTo && frame.yFrom < frame.yTo))
     return fail(withSpan({ code: 'domain', reason: 'step' }, NOWHERE));
   const segments = sample(curve.value, frame, context.shouldContinue).map((stroke) =>
-    Array.from({ length: stroke.length / 2 }, (_, i) => [stroke[2 * i]!, stroke[2 * i + 1]!]),
+    Array.from({ length: stroke.length / 2 }, (_, i) => [itemAt(stroke, 2 * i), itemAt(stroke, 2 * i + 1)]),
   );
   return succeed({ segments });
 }

@@ -1,3 +1,4 @@
+import { itemAt } from '@/core/base/item';
 import { withSpan } from '@/core/base/problem';
 import type { Problem } from '@/core/base/problem';
 import { fail, succeed } from '@/core/base/result';
@@ -91,7 +92,8 @@ function memoryOf(state: State): object {
 /** Presses keys in a fresh app and answers what is then in sight. Problems: a name that is no key's. */
 export function pressKeys({ style, keys: ids, settings }: KeysRequest, worked: Worked): Result<object, Problem> {
   const wrong = ids.findIndex((id) => !isKeyId(id));
-  if (wrong >= 0) return fail(withSpan({ code: 'undefined-name', name: ids[wrong]! }, { from: wrong, to: wrong + 1 }));
+  if (wrong >= 0)
+    return fail(withSpan({ code: 'undefined-name', name: itemAt(ids, wrong) }, { from: wrong, to: wrong + 1 }));
   const { mode, digits, grouping, decimalSign, ...rest } = settings;
   const given = Object.entries({ mode, digits, grouping, decimalSign }).filter(([, value]) => value !== undefined);
   const store = createStore(() => 0);

@@ -1,3 +1,4 @@
+import { itemAt } from '@/core/base/item';
 import { availableParallelism } from 'node:os';
 import Piscina from 'piscina';
 import { failedLine } from './answer';
@@ -76,7 +77,7 @@ async function answered(pool: Piscina<Packet, Answered>, packet: readonly string
   while (count < packet.length) {
     const left = packet.slice(count, count + most);
     const made = await tried(pool, left);
-    if (made === 0) texts.push(JSON.stringify(failedLine(left[0]!, lateCode)));
+    if (made === 0) texts.push(JSON.stringify(failedLine(itemAt(left, 0), lateCode)));
     else if (typeof made !== 'number') texts.push(made.text);
     most = typeof made === 'number' && made > 0 ? made : packet.length;
     if (typeof made !== 'number') count += made.count;

@@ -1,3 +1,4 @@
+import { itemAt } from '@/core/base/item';
 import { all, create } from 'mathjs';
 import { contextOf } from '@/core/evaluate/context';
 import { compileDoubles } from '@/core/evaluate/doubles';
@@ -78,9 +79,9 @@ export function compareParsing(): readonly Row[] {
     return () => void parse(text, whole);
   });
   const rates = medians(works, 5, 150);
-  const perTerm = lengths.map((n, i) => 1 / (rates[i]! * n));
+  const perTerm = lengths.map((n, i) => 1 / (itemAt(rates, i) * n));
   return lengths.map((n, i): Row => [
     `reading time a term, ${n} terms, over that at 10 terms`,
-    perTerm[i]! / perTerm[0]!,
+    itemAt(perTerm, i) / itemAt(perTerm, 0),
   ]);
 }

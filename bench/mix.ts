@@ -2,6 +2,7 @@
  * The fixed mix of 200 expressions: twenty kinds of homework, ten numbers each. `#` is the number, `ln` the natural
  * logarithm; what the compared library calls otherwise is replaced for it.
  */
+import { itemAt } from '@/core/base/item';
 const kinds: readonly string[] = [
   '#/7+3/#-5/12',
   '(#+1/3)^3-#^2/5',
@@ -27,7 +28,7 @@ const kinds: readonly string[] = [
 const numbers = [1, 2, 3, 5, 7, 11, 13, 17.25, 19.5, 23.125].map(String);
 
 export const mix: readonly string[] = kinds.flatMap((kind) =>
-  numbers.map((n) => (kind.includes('!') ? kind.replaceAll('#', n.split('.')[0]!) : kind.replaceAll('#', n))),
+  numbers.map((n) => (kind.includes('!') ? kind.replaceAll('#', itemAt(n.split('.'), 0)) : kind.replaceAll('#', n))),
 );
 export const forLibrary = (expression: string): string => expression.replaceAll('ln(', 'log(');
 

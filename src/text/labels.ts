@@ -1,3 +1,4 @@
+import { itemAt } from '@/core/base/item';
 import type { AngleUnit } from '@/core/base/angle';
 import type { NearKind } from '@/core/format/near';
 import type { Settings } from '@/core/notebook/settings';
@@ -274,8 +275,8 @@ export const settingsText = ({
     .join(', ');
 export const quadrantText = (quadrant: number, isOnAxis: boolean): string =>
   isOnAxis
-    ? `${words.onAxis} (${['to the right', 'upwards', 'to the left', 'downwards'][quadrant]!})`
-    : `Quadrant ${['I', 'II', 'III', 'IV'][quadrant - 1]!}`;
+    ? `${words.onAxis} (${itemAt(['to the right', 'upwards', 'to the left', 'downwards'], quadrant)})`
+    : `Quadrant ${itemAt(['I', 'II', 'III', 'IV'], quadrant - 1)}`;
 export const hiddenRoots = (n: number): string =>
   `${n === 1 ? '1 complex solution lies' : `${n} complex solutions lie`} outside the real numbers.`;
 export const solveForName = (letters: string): string => `${words.solveFor} ${letters}`;

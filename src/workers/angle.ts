@@ -1,3 +1,4 @@
+import { itemAt } from '@/core/base/item';
 import type { ShouldContinue } from '@/core/base/should-continue';
 import type { Problem } from '@/core/base/problem';
 import { succeed } from '@/core/base/result';
@@ -43,7 +44,7 @@ export function anglesOfLine(
     const forms = formsOf(v, request.display, shouldContinue, { unit: 'deg', isAngle: true, quotient: null });
     if (!forms.ok) return null;
     const of = (id: Form['id']): Form | null => forms.value.find((f) => f.id === id) ?? null;
-    const degrees = of('decimal') ?? of('exact') ?? forms.value[0]!;
+    const degrees = of('decimal') ?? of('exact') ?? itemAt(forms.value, 0);
     return { degrees, dms: of('dms'), turn: of('turn') };
   };
 

@@ -1,3 +1,4 @@
+import { itemAt } from '@/core/base/item';
 import type { AngleUnit } from '@/core/base/angle';
 import { withSpan } from '@/core/base/problem';
 import type { Problem } from '@/core/base/problem';
@@ -233,7 +234,7 @@ function answerOf(
     full:
       fullText(value.value, shouldContinue) ??
       forms.value.find((f) => f.id === 'exact')?.typed ??
-      forms.value[0]!.typed,
+      itemAt(forms.value, 0).typed,
     near: nearForms(reading, request),
     otherUnit: work === tree ? inOtherUnit(reading, request, context) : null,
   });

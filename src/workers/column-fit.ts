@@ -1,3 +1,4 @@
+import { itemAt } from '@/core/base/item';
 import type { ShouldContinue } from '@/core/base/should-continue';
 import { withSpan } from '@/core/base/problem';
 import type { Problem } from '@/core/base/problem';
@@ -97,7 +98,7 @@ function fittedTo(
     const { problem } = made;
     if (problem.code !== 'domain' || problem.row === undefined) return fail(withSpan(problem, NOWHERE));
     // The row of the pair is told by the row of the table.
-    return fail(withSpan({ ...problem, row: pair.at[problem.row]! }, NOWHERE));
+    return fail(withSpan({ ...problem, row: itemAt(pair.at, problem.row) }, NOWHERE));
   }
   const names = new Map(made.value.coefficients.map(({ value }, i) => [value, boundName(i)]));
   const tree = equationTree(made.value, (v) => letterTree(names.get(v)!));
@@ -150,7 +151,7 @@ function viewOf(fitted: Fitted, request: FitViewRequest, reader: Reader, shouldC
   };
   const { from, count } = request.rows;
   const residuals = pair.at.slice(from, from + count).map((row, i): Residual => {
-    const [x, y] = [fromRational(pair.x[from + i]!), fromRational(pair.y[from + i]!)];
+    const [x, y] = [fromRational(itemAt(pair.x, from + i)), fromRational(itemAt(pair.y, from + i))];
     const height = heightAt(x);
     return { row, x: shown(x), y: shown(y), left: height.ok ? shown(add(y, negate(height.value))) : null };
   });

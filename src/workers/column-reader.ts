@@ -1,3 +1,4 @@
+import { itemAt } from '@/core/base/item';
 import type { ShouldContinue } from '@/core/base/should-continue';
 import { withSpan } from '@/core/base/problem';
 import type { Problem, ProblemData } from '@/core/base/problem';
@@ -44,7 +45,7 @@ type Number_ = Result<RealValue, Problem>;
 export function cellValue(text: string, context: Context): Number_ {
   const match = NUMERAL.exec(text);
   if (match !== null) {
-    const size = numeralValue(match[2]!);
+    const size = numeralValue(itemAt(match, 2));
     if (size !== null) return succeed(fromRational(match[1] === '-' ? q.negate(size) : size));
   }
   const reading = parse(text, SPELLING);
@@ -108,7 +109,7 @@ export function readRows(columns: readonly ColumnText[], reader: Reader): Result
     const read = texts.map((text, i) => {
       if (text === '') {
         flags.push({
-          column: columns[i]!.id,
+          column: itemAt(columns, i).id,
           row,
           problem: withSpan({ code: 'domain', reason: 'missing-value' }, NOWHERE),
         });
@@ -116,14 +117,14 @@ export function readRows(columns: readonly ColumnText[], reader: Reader): Result
       }
       const value = reader.value(text);
       if (value.ok) return value.value;
-      flags.push({ column: columns[i]!.id, row, problem: value.problem });
+      flags.push({ column: itemAt(columns, i).id, row, problem: value.problem });
       return null;
     });
     const stopped = flags.slice(before).find(({ problem }) => problem.code === 'stopped');
     if (stopped !== undefined) return fail(stopped.problem);
     if (flags.length > before) continue;
     at.push(row);
-    read.forEach((value, i) => values[i]!.push(value!));
+    read.forEach((value, i) => itemAt(values, i).push(value!));
   }
   return succeed({
     flags: flags.slice(0, MOST_FLAGS),
@@ -143,7 +144,7 @@ export const flagged = (problemData: ProblemData, column: string, rows: readonly
   problemData.code === 'domain' && problemData.row !== undefined
     ? {
         column,
-        row: rows[problemData.row]!,
+        row: itemAt(rows, problemData.row),
         problem: withSpan({ code: 'domain', reason: problemData.reason }, NOWHERE),
       }
     : null;
@@ -158,7 +159,7 @@ export function countsOf(
   const flags = counts.flatMap((count, i): CellError[] =>
     count !== null && count >= 0n
       ? []
-      : [{ column, row: rows[i]!, problem: withSpan({ code: 'domain', reason: 'frequency' }, NOWHERE) }],
+      : [{ column, row: itemAt(rows, i), problem: withSpan({ code: 'domain', reason: 'frequency' }, NOWHERE) }],
   );
   return { counts: counts.map((count) => count ?? 0n), flags: flags.slice(0, MOST_FLAGS) };
 }

@@ -1,3 +1,4 @@
+import { itemAt, lastOf } from '@/core/base/item';
 import type { ShouldContinue } from '@/core/base/should-continue';
 import { withSpan } from '@/core/base/problem';
 import type { Problem } from '@/core/base/problem';
@@ -90,11 +91,11 @@ export function readClasses(
   if (read.value.made === null) return succeed({ ...read.value, made: null });
   const { at, values: numbers } = read.value.made;
   if (at.length === 0) return fail(withSpan({ code: 'domain', reason: 'no-values' }, NOWHERE));
-  const last = numbers.at(-1)!;
+  const last = lastOf(numbers);
   const counted = frequencies === null ? null : countsOf(last, frequencies.id, at);
   if (counted !== null && counted.flags.length > 0) return succeed(stoppedBy(counted.flags));
   const bounds = numbers.slice(0, frequencies === null ? numbers.length : -1);
-  const low = fractionsOf(bounds[0]!, reader.context);
+  const low = fractionsOf(itemAt(bounds, 0), reader.context);
   const high = fractionsOf(bounds[1] ?? [], reader.context);
   const width = widthOf(classes.width, reader);
   if (!low.ok) return low;
@@ -126,9 +127,9 @@ export function readOne(
   if (!read.ok) return read;
   if (read.value.made === null) return succeed({ ...read.value, made: null });
   const { at, values: numbers } = read.value.made;
-  const counted = frequencies === null ? null : countsOf(numbers[1]!, frequencies.id, at);
+  const counted = frequencies === null ? null : countsOf(itemAt(numbers, 1), frequencies.id, at);
   if (counted !== null && counted.flags.length > 0) return succeed(stoppedBy(counted.flags));
-  const taken = fractionsOf(numbers[0]!, reader.context);
+  const taken = fractionsOf(itemAt(numbers, 0), reader.context);
   if (!taken.ok) return taken;
   return succeed({ flags: [], hasMore: false, made: { ...taken.value, counts: counted?.counts ?? null } });
 }
@@ -149,9 +150,9 @@ export function readPair(
   if (!read.ok) return read;
   if (read.value.made === null) return succeed({ ...read.value, made: null });
   const { at, values } = read.value.made;
-  const counted = frequencies === null ? null : countsOf(values[2]!, frequencies.id, at);
+  const counted = frequencies === null ? null : countsOf(itemAt(values, 2), frequencies.id, at);
   if (counted !== null && counted.flags.length > 0) return succeed(stoppedBy(counted.flags));
-  const [u, v] = [fractionsOf(values[0]!, reader.context), fractionsOf(values[1]!, reader.context)];
+  const [u, v] = [fractionsOf(itemAt(values, 0), reader.context), fractionsOf(itemAt(values, 1), reader.context)];
   if (!u.ok) return u;
   if (!v.ok) return v;
   const isExact = u.value.isExact && v.value.isExact;

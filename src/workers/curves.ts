@@ -1,3 +1,4 @@
+import { itemAt, lastOf } from '@/core/base/item';
 import type { ShouldContinue } from '@/core/base/should-continue';
 import { goOn, guarded } from '@/core/base/limits';
 import { withSpan } from '@/core/base/problem';
@@ -112,7 +113,7 @@ function drawOne(id: string, made: Compiled, { frame, view }: DrawRequest, shoul
 
 function isIn(stroke: Stroke, { xFrom, xTo, yFrom, yTo }: ViewRange): boolean {
   for (let i = 0; i < stroke.length; i += 2) {
-    const [x, y] = [stroke[i]!, stroke[i + 1]!];
+    const [x, y] = [itemAt(stroke, i), itemAt(stroke, i + 1)];
     if (x >= xFrom && x <= xTo && y >= yFrom && y <= yTo) return true;
   }
   return false;
@@ -132,11 +133,11 @@ function rangeOf(
   }).filter(Number.isFinite);
   if (ys.length === 0) return null;
   ys.sort((a, b) => a - b);
-  const at = (share: number): number => ys[Math.round(share * (ys.length - 1))]!;
+  const at = (share: number): number => itemAt(ys, Math.round(share * (ys.length - 1)));
   const [q1, q3] = [at(0.25), at(0.75)];
   const reach = 6 * Math.max(q3 - q1, Math.abs(q3) * 1e-9);
   const kept = ys.filter((y) => y >= q1 - reach && y <= q3 + reach);
-  return { low: kept[0]!, high: kept.at(-1)! };
+  return { low: itemAt(kept, 0), high: lastOf(kept) };
 }
 
 /** The functions that can be read, with their places among those that were asked for. */
@@ -200,7 +201,7 @@ export function pointsInView(
       : [
           {
             kind,
-            curves: ids.map((i) => curves[i]!.id),
+            curves: ids.map((i) => itemAt(curves, i).id),
             x: coordinate(at.x, at, request, context),
             y: coordinate(y, at, request, context),
             at: [toDouble(at.x, shouldContinue), toDouble(y, shouldContinue)],
@@ -309,8 +310,8 @@ export function followAt(
   );
   if (!table.ok) return table;
   const [row] = table.value.rows;
-  const made = compiled(request.functions[0]!.text, context);
+  const made = compiled(itemAt(request.functions, 0).text, context);
   const at = toDouble(x.value, shouldContinue);
   const height = made.ok ? made.value.f(at) : NaN;
-  return succeed({ x: row!.x, at, y: row!.cells[0]!, height: Number.isFinite(height) ? height : null });
+  return succeed({ x: row!.x, at, y: itemAt(row!.cells, 0), height: Number.isFinite(height) ? height : null });
 }

@@ -1,3 +1,4 @@
+import { itemAt } from '@/core/base/item';
 import Papa from 'papaparse';
 import { guessedDelimiting, headingOf, isWord, plainNumeral, separatorSigns } from '@/core/column/delimited';
 import type { Delimiting } from '@/core/column/delimited';
@@ -66,7 +67,7 @@ export function takenApart(request: DelimitedRequest): Result<Delimited, Problem
       ? text.split(/\r?\n/).map((line) => [line])
       : Papa.parse<string[]>(text, { delimiter: separatorSigns[by.separator] }).data;
   const filled = rows.filter((row) => row.some((cell) => cell.trim() !== ''));
-  const isTurned = request.isTurned ?? (filled.length === 1 && filled[0]!.length > 1);
+  const isTurned = request.isTurned ?? (filled.length === 1 && itemAt(filled, 0).length > 1);
   const lines = isTurned ? turned(filled) : filled;
   const isNumeric = (cell: string | undefined): boolean => cellOf(cell ?? '', by.decimalSign).isNumber;
   const [first = [], second] = lines;

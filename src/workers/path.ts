@@ -1,3 +1,4 @@
+import { itemAt } from '@/core/base/item';
 import type { Frame, Stroke } from '@/core/curve/plane';
 
 type Pixel = readonly [number, number];
@@ -17,8 +18,8 @@ export function pathOf(strokes: readonly Stroke[], { xFrom, xTo, yFrom, yTo, wid
   const parts: string[] = [];
   for (const stroke of strokes) {
     const raw = Array.from({ length: stroke.length / 2 }, (_, i): Pixel => [
-      (stroke[2 * i]! - xFrom) * perX,
-      (yTo - stroke[2 * i + 1]!) * perY,
+      (itemAt(stroke, 2 * i) - xFrom) * perX,
+      (yTo - itemAt(stroke, 2 * i + 1)) * perY,
     ]);
     const points = thinned(raw.map((point, i) => cut(point, raw[i - 1] ?? raw[i + 1] ?? null, height)));
     points.forEach(([x, y], i) => parts.push(`${i === 0 ? 'M' : 'L'}${short(x)} ${short(y)}`));
@@ -44,12 +45,12 @@ function thinned(points: readonly Pixel[]): readonly Pixel[] {
   const open: (readonly [number, number])[] = [[0, points.length - 1]];
   for (let span = open.pop(); span !== undefined; span = open.pop()) {
     const [from, to] = span;
-    const [ax, ay] = points[from]!;
-    const [bx, by] = points[to]!;
+    const [ax, ay] = itemAt(points, from);
+    const [bx, by] = itemAt(points, to);
     const length = Math.hypot(bx - ax, by - ay) || 1;
     let [farthest, most] = [-1, SLACK];
     for (let i = from + 1; i < to; i += 1) {
-      const [x, y] = points[i]!;
+      const [x, y] = itemAt(points, i);
       const away = Math.abs((by - ay) * (x - ax) - (bx - ax) * (y - ay)) / length;
       // A point beyond the ends of a stroke that turns back lies on its line, and still must not be lost.
       const along = ((x - ax) * (bx - ax) + (y - ay) * (by - ay)) / length;

@@ -1,3 +1,4 @@
+import { itemAt } from '@/core/base/item';
 import type { ShouldContinue } from '@/core/base/should-continue';
 import type { Problem } from '@/core/base/problem';
 import { succeed } from '@/core/base/result';
@@ -108,7 +109,7 @@ class Shower {
   private check(equation: Tree | null, letter: string, value: Value, kind: Root['kind']): SolutionView['check'] {
     if (equation?.kind !== 'relation') return null;
     const context = withLetter(this.context, letter, value);
-    const [left, right] = [equation.first, equation.rest[0]!.right].map((side) => {
+    const [left, right] = [equation.first, itemAt(equation.rest, 0).right].map((side) => {
       const made = evaluate(side, value.kind === 'complex' ? { ...context, complex: true } : context);
       const forms = made.ok ? this.forms(made.value) : [];
       return (kind === 'exact' ? forms[0] : (forms.find((f) => f.id === 'decimal') ?? forms[0]))?.text ?? null;

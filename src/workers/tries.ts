@@ -1,3 +1,4 @@
+import { itemAt } from '@/core/base/item';
 import type { ShouldContinue } from '@/core/base/should-continue';
 import type { Problem } from '@/core/base/problem';
 import { succeed } from '@/core/base/result';
@@ -24,7 +25,7 @@ export function tryValues(
       letters.delete(request.letter);
       const tries = { ...request.tries, [request.letter]: value };
       const made = answerLine({ ...request, letters, tries }, shouldContinue, random);
-      return { value, form: made.ok ? made.value.forms[0]! : null, problem: made.ok ? null : made.problem };
+      return { value, form: made.ok ? itemAt(made.value.forms, 0) : null, problem: made.ok ? null : made.problem };
     }),
   );
 }

@@ -1,3 +1,4 @@
+import { itemAt, lastOf } from '../base/item';
 import * as q from '../number/rational';
 import type { Rational } from '../number/rational';
 
@@ -13,7 +14,7 @@ const REACH: Rational = { n: 3n, d: 2n };
  * Source: Tukey, Exploratory Data Analysis (1977), the rule of one and a half (from memory).
  */
 export function whiskersOf(values: readonly Rational[], q1: Rational, q3: Rational, tellsOutliers: boolean): Whiskers {
-  const [first, last] = [values[0]!, values.at(-1)!];
+  const [first, last] = [itemAt(values, 0), lastOf(values)];
   if (!tellsOutliers) return { low: first, high: last, outliers: [] };
   const reach = q.multiply(REACH, q.subtract(q3, q1));
   const [from, to] = [q.subtract(q1, reach), q.add(q3, reach)];

@@ -1,3 +1,4 @@
+import { itemAt, lastOf } from '../base/item';
 import type { ProblemData } from '../base/problem';
 import { fail, succeed } from '../base/result';
 import type { Result } from '../base/result';
@@ -38,7 +39,7 @@ function checked(
   const wrong = rows.find(({ low, high }) => q.compare(low, high) >= 0);
   if (wrong !== undefined) return refused('class-order', wrong.row);
   const sorted = rows.toSorted((a, b) => q.compare(a.low, b.low));
-  const overlapping = sorted.find((c, i) => i > 0 && q.compare(c.low, sorted[i - 1]!.high) < 0);
+  const overlapping = sorted.find((c, i) => i > 0 && q.compare(c.low, itemAt(sorted, i - 1).high) < 0);
   if (overlapping !== undefined) return refused('class-overlap', overlapping.row);
   return succeed({ classes: sorted.map(({ low, high, count }) => ({ low, high, count })), proposed });
 }
@@ -52,16 +53,18 @@ function checked(
 export function classesOf(bounds: Bounds, counts: readonly bigint[]): Made {
   if (bounds.given === 'both')
     return checked(
-      bounds.low.map((low, row) => ({ low, high: bounds.high[row]!, count: counts[row]!, row })),
+      bounds.low.map((low, row) => ({ low, high: itemAt(bounds.high, row), count: itemAt(counts, row), row })),
       null,
     );
   const { given, bound } = bounds;
-  const rows = bound.map((at, row) => ({ at, count: counts[row]!, row })).toSorted((a, b) => q.compare(a.at, b.at));
-  const between = rows.slice(1).map(({ at }, i) => q.subtract(at, rows[i]!.at));
+  const rows = bound
+    .map((at, row) => ({ at, count: itemAt(counts, row), row }))
+    .toSorted((a, b) => q.compare(a.at, b.at));
+  const between = rows.slice(1).map(({ at }, i) => q.subtract(at, itemAt(rows, i).at));
   const width = bounds.width ?? between[0];
   if (width === undefined) return refused('class-width', 0);
   const uneven = bounds.width === null ? between.findIndex((w) => !q.equal(w, width)) : -1;
-  if (uneven >= 0) return refused('class-width', rows[uneven + 1]!.row);
+  if (uneven >= 0) return refused('class-width', itemAt(rows, uneven + 1).row);
   const made = rows.map(({ at, count, row }) =>
     given === 'lower'
       ? { low: at, high: q.add(at, width), count, row }
@@ -71,8 +74,8 @@ export function classesOf(bounds: Bounds, counts: readonly bigint[]): Made {
     bounds.width !== null
       ? null
       : given === 'lower'
-        ? { kind: 'last-end', value: made.at(-1)!.high, width }
-        : { kind: 'first-start', value: made[0]!.low, width };
+        ? { kind: 'last-end', value: lastOf(made).high, width }
+        : { kind: 'first-start', value: itemAt(made, 0).low, width };
   return checked(made, proposed);
 }
 
@@ -104,7 +107,7 @@ export function equalClasses(
   given: Rational | null,
 ): Made {
   const sorted = values.toSorted(q.compare);
-  const [least, most] = [sorted[0]!, sorted.at(-1)!];
+  const [least, most] = [itemAt(sorted, 0), lastOf(sorted)];
   const n = counts === null ? values.length : Number(counts.reduce((a, b) => a + b, 0n));
   const span = q.roughly(q.subtract(most, least));
   const wanted = Math.min(30, Math.max(4, Math.ceil(Math.sqrt(n))));
@@ -181,18 +184,18 @@ export function classSummary(all: readonly Class[]): ClassSummary | null {
   const spread = q.subtract(powerSum(middles, null, 2, 0, counts), q.multiply(sum, mean));
   const densities = classes.map((c) => q.divide(q.whole(c.count), widthOf(c)));
   const densest = densities.reduce((top, d) => (q.compare(d, top) > 0 ? d : top));
-  const modes = classes.filter((_, i) => q.equal(densities[i]!, densest));
+  const modes = classes.filter((_, i) => q.equal(itemAt(densities, i), densest));
   return {
     n,
     sum,
     mean,
     s: n < 2n ? null : rootOf(q.divide(spread, q.whole(n - 1n))),
     sigma: rootOf(q.divide(spread, q.whole(n))),
-    min: classes[0]!.low,
+    min: itemAt(classes, 0).low,
     q1: shareAt(classes, n, { n: 1n, d: 4n }),
     median: shareAt(classes, n, HALF),
     q3: shareAt(classes, n, { n: 3n, d: 4n }),
-    max: classes.at(-1)!.high,
+    max: lastOf(classes).high,
     modes: modes.length === classes.length && classes.length > 1 ? [] : modes,
   };
 }

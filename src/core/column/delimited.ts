@@ -1,3 +1,4 @@
+import { itemAt } from '../base/item';
 import type { DecimalSign } from '../language/numerals';
 
 /** What stands between the values of a row. */
@@ -85,5 +86,5 @@ export const isWord = (text: string, names: Readonly<{ has: (name: string) => bo
 export function headingOf(text: string): Readonly<{ name: string; unit: string }> {
   const match = /^(.+?)\s*(?:\/\s*([^/()]+)|[([]([^()[\]]+)[)\]])$/.exec(text.trim());
   if (match === null) return { name: text.trim(), unit: '' };
-  return { name: match[1]!.trim(), unit: (match[2] ?? match[3] ?? '').trim() };
+  return { name: itemAt(match, 1).trim(), unit: (match[2] ?? match[3] ?? '').trim() };
 }

@@ -1,3 +1,4 @@
+import { itemAt } from '../base/item';
 import type { ShouldContinue } from '../base/should-continue';
 import { TooLarge, goOn } from '../base/limits';
 import { bitLength, gcd } from '../number/integer';
@@ -46,7 +47,7 @@ export function powerSum(
   const [p, r] = [BigInt(j), BigInt(k)];
   for (let i = 0; i < x.n.length; i += 1) {
     goOn(shouldContinue);
-    total += (weights?.[i] ?? 1n) * x.n[i]! ** p * (y === null || k === 0 ? 1n : y.n[i]! ** r);
+    total += (weights?.[i] ?? 1n) * itemAt(x.n, i) ** p * (y === null || k === 0 ? 1n : itemAt(y.n, i) ** r);
   }
   return q.rational(total, x.d ** p * (y === null ? 1n : y.d ** r));
 }

@@ -1,3 +1,4 @@
+import { itemAt, lastOf } from '../base/item';
 import type { ShouldContinue } from '../base/should-continue';
 import * as q from '../number/rational';
 import type { Rational } from '../number/rational';
@@ -117,11 +118,11 @@ export function summaryOf(
     mean,
     s: n < 2n ? null : rootOf(q.divide(spread, q.whole(n - 1n))),
     sigma: rootOf(q.divide(spread, q.whole(n))),
-    min: tally[0]!.value,
+    min: itemAt(tally, 0).value,
     q1,
     median: medianOf(tally, 0n, n),
     q3,
-    max: tally.at(-1)!.value,
+    max: lastOf(tally).value,
     modes: modesOf(tally),
   };
 }

@@ -1,3 +1,4 @@
+import { itemAt } from '../base/item';
 import type { Problem } from '../base/problem';
 import { compileBounds } from '../evaluate/bounds';
 import type { BoundsOf } from '../evaluate/bounds';
@@ -33,7 +34,7 @@ const MOST_PARTS = 1500;
  */
 export function functionTree(tree: Tree, letter: string): Tree {
   const node = inside(tree);
-  if (node.kind !== 'relation' || node.rest.length !== 1 || node.rest[0]!.op !== 'equal') return tree;
+  if (node.kind !== 'relation' || node.rest.length !== 1 || itemAt(node.rest, 0).op !== 'equal') return tree;
   const left = inside(node.first);
   const isName = left.kind === 'letter' && left.name !== letter;
   const isCall =
@@ -43,7 +44,7 @@ export function functionTree(tree: Tree, letter: string): Tree {
     left.right.kind === 'group' &&
     left.right.of.kind === 'letter' &&
     left.right.of.name === letter;
-  return isName || isCall ? node.rest[0]!.right : tree;
+  return isName || isCall ? itemAt(node.rest, 0).right : tree;
 }
 
 function derivative(tree: Tree, letter: string, context: Context): Tree | null {

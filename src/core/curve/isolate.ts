@@ -1,3 +1,4 @@
+import { itemAt } from '../base/item';
 import type { BoundsOf } from '../evaluate/bounds';
 import type { Fn } from '../evaluate/double-expr';
 import type { ShouldContinue } from '../base/should-continue';
@@ -53,9 +54,13 @@ function nearZero({ f, bounds }: Pick<Searched, 'f' | 'bounds'>, from: number, t
     if (isOpen[i] === true) {
       const first = i;
       while (isOpen[i + 1] === true) i += 1;
-      spots.push({ kind: 'touches', low: xs[Math.max(0, first - 1)]!, high: xs[Math.min(LOOKED_AT, i + 1)]! });
-    } else if (ys[i]! * ys[i + 1]! < 0 && isOpen[i + 1] !== true)
-      spots.push({ kind: 'crosses', low: xs[i]!, high: xs[i + 1]! });
+      spots.push({
+        kind: 'touches',
+        low: itemAt(xs, Math.max(0, first - 1)),
+        high: itemAt(xs, Math.min(LOOKED_AT, i + 1)),
+      });
+    } else if (itemAt(ys, i) * itemAt(ys, i + 1) < 0 && isOpen[i + 1] !== true)
+      spots.push({ kind: 'crosses', low: itemAt(xs, i), high: itemAt(xs, i + 1) });
   }
   return spots;
 }

@@ -1,3 +1,4 @@
+import { itemAt } from '../base/item';
 import { differentiate } from '../evaluate/differentiate';
 import type { Context } from '../evaluate/context';
 import { compileDoubles } from '../evaluate/doubles';
@@ -182,7 +183,7 @@ class Finder {
     const { low, high } = this.range;
     const made = { lowest: [] as Abscissa[], highest: [] as Abscissa[] };
     places.forEach((place, i) => {
-      const x = at[i]!;
+      const x = itemAt(at, i);
       const gap = Math.min(x - (at[i - 1] ?? -Infinity), (at[i + 1] ?? Infinity) - x, (high - low) / 100);
       let step = gap / 4;
       for (let k = 0; k < 8 && curve.bounds(interval(x - step, x + step)).is !== 'continuous'; k += 1) step /= 8;
@@ -201,7 +202,7 @@ class Finder {
     const xs = Array.from({ length: COMPARED + 1 }, (_, i) => low + ((high - low) * i) / COMPARED);
     const made = { lowest: [] as Abscissa[], highest: [] as Abscissa[] };
     for (let i = 1; i < COMPARED && this.context.shouldContinue(); i += 1) {
-      const [a, b, c] = [xs[i - 1]!, xs[i]!, xs[i + 1]!];
+      const [a, b, c] = [itemAt(xs, i - 1), itemAt(xs, i), itemAt(xs, i + 1)];
       const [p, r, t] = [f(a), f(b), f(c)];
       const way = r < p && r <= t ? 1 : r > p && r >= t ? -1 : 0;
       if (way === 0 || bounds(interval(a, c)).is !== 'continuous') continue;
@@ -275,7 +276,7 @@ export function findPoints(curves: readonly Curve[], from: RealValue, to: RealVa
   const crossings: Crossing[] = [];
   let isComplete = true;
   const at = (curve: number, places: readonly Abscissa[]): readonly CurvePoint[] =>
-    places.map((place) => ({ curve, at: place, y: finder.yOf(curves[curve]!, place) }));
+    places.map((place) => ({ curve, at: place, y: finder.yOf(itemAt(curves, curve), place) }));
   curves.forEach((curve, i) => {
     const zeros = finder.zeros(curve);
     const turns = finder.turns(curve);
@@ -286,7 +287,7 @@ export function findPoints(curves: readonly Curve[], from: RealValue, to: RealVa
     points.lowest.push(...turned(turns.lowest));
     points.highest.push(...turned(turns.highest));
     for (let j = i + 1; j < curves.length; j += 1) {
-      const rest = difference(curve, curves[j]!, context);
+      const rest = difference(curve, itemAt(curves, j), context);
       const found = rest === null ? { ...NONE, isComplete: false } : finder.zeros(rest);
       isComplete &&= found.isComplete;
       for (const place of found.places) {

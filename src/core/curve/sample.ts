@@ -1,3 +1,4 @@
+import { itemAt } from '../base/item';
 import type { ShouldContinue } from '../base/should-continue';
 import { goOn } from '../base/limits';
 import { interval } from '../number/interval';
@@ -152,7 +153,7 @@ class Sampler {
 function trimmed(stroke: Stroke, { yFrom, yTo }: Frame): readonly Stroke[] {
   const made: number[][] = [];
   let open: number[] | null = null;
-  const side = (i: number): number => (stroke[i + 1]! > yTo ? 1 : stroke[i + 1]! < yFrom ? -1 : 0);
+  const side = (i: number): number => (itemAt(stroke, i + 1) > yTo ? 1 : itemAt(stroke, i + 1) < yFrom ? -1 : 0);
   for (let i = 0; i < stroke.length; i += 2) {
     const here = side(i);
     const isFar = here !== 0 && (i === 0 || side(i - 2) === here) && (i + 2 >= stroke.length || side(i + 2) === here);
@@ -162,7 +163,7 @@ function trimmed(stroke: Stroke, { yFrom, yTo }: Frame): readonly Stroke[] {
     }
     // Two neighbours beyond the same edge are not joined: nothing of the stroke between them can be seen.
     if (open === null || (here !== 0 && side(i - 2) === here)) made.push((open = []));
-    open.push(stroke[i]!, stroke[i + 1]!);
+    open.push(itemAt(stroke, i), itemAt(stroke, i + 1));
   }
   return made;
 }

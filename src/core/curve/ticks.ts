@@ -55,7 +55,8 @@ export function tickText(v: number, decimalSign: string): string {
   return decimalText(Number(digits.replace('.', '')), Number(power) - decimals, decimalSign);
 }
 
-const superscript = (n: number): string => [...String(n)].map((c) => '⁻⁰¹²³⁴⁵⁶⁷⁸⁹'['-0123456789'.indexOf(c)]!).join('');
+const superscript = (n: number): string =>
+  [...String(n)].map((c) => '⁻⁰¹²³⁴⁵⁶⁷⁸⁹'.charAt('-0123456789'.indexOf(c))).join('');
 
 const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b));
 

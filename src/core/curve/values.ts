@@ -1,3 +1,4 @@
+import { lastOf } from '../base/item';
 import { fail, succeed } from '../base/result';
 import type { Result } from '../base/result';
 import type { ProblemData } from '../base/problem';
@@ -35,7 +36,7 @@ export function steppedValues(
   const at = (k: number): RealValue => add(from, multiply(step, fromWhole(k)));
   const values = Array.from({ length: count + 1 }, (_, k) => at(k));
   // The count came from doubles: the ends are settled exactly.
-  if (compareReals(values.at(-1)!, to, shouldContinue) === way) values.pop();
+  if (compareReals(lastOf(values), to, shouldContinue) === way) values.pop();
   else if (compareReals(at(count + 1), to, shouldContinue) !== way) values.push(at(count + 1));
   return succeed(values);
 }

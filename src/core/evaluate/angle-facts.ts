@@ -1,3 +1,4 @@
+import { itemAt } from '../base/item';
 import type { AngleUnit } from '../base/angle';
 import { functionNamed } from '../function';
 import { nodesOf } from '../language/tree';
@@ -42,7 +43,7 @@ export function angleFacts(value: RealValue, unit: AngleUnit, context: Context):
   if (!angle || !coterminal || !quarters || !over) return null;
   const k = Number(asWhole(quarters) ?? 0n);
   const isOnAxis = over.kind === 'rational' && over.value.n === 0n;
-  const reference = work(['M', '180-M', 'M-180', '360-M'][k]!, { M: coterminal });
+  const reference = work(itemAt(['M', '180-M', 'M-180', '360-M'], k), { M: coterminal });
   if (reference === null) return null;
   return {
     angle,

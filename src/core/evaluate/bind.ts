@@ -1,3 +1,4 @@
+import { itemAt, lastOf } from '../base/item';
 import type { Binder } from '../function/record';
 import type { Tree } from '../language/tree';
 import type { Context, Evaluated, Evaluator } from './context';
@@ -13,12 +14,12 @@ type Call = Tree & { kind: 'call' };
 function cases(tree: Call, context: Context, worth: Evaluator): Evaluated {
   const { args } = tree;
   for (let i = 0; i + 1 < args.length; i += 2) {
-    const condition = decide(args[i]!, context, worth);
+    const condition = decide(itemAt(args, i), context, worth);
     if (!condition.ok) return condition;
-    if (condition.value === null) return refused({ code: 'not-converged' }, args[i]!.span);
-    if (condition.value) return worth(args[i + 1]!, context);
+    if (condition.value === null) return refused({ code: 'not-converged' }, itemAt(args, i).span);
+    if (condition.value) return worth(itemAt(args, i + 1), context);
   }
-  return worth(args.at(-1)!, context);
+  return worth(lastOf(args), context);
 }
 
 /** The functions that take expressions and not just values. */

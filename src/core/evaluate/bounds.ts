@@ -1,3 +1,4 @@
+import { itemAt, lastOf } from '../base/item';
 import { functionNamed } from '../function';
 import type { FunctionRecord } from '../function/record';
 import type { RelationName } from '../language/operators';
@@ -212,7 +213,7 @@ class BoundsCompiler {
         return (x) => {
           const worth = sides.map((f) => f(x));
           if (worth.some((b) => b.is === 'partial' || b.is === 'nowhere')) return null;
-          const all = ops.map((test, i) => test(worth[i]!, worth[i + 1]!));
+          const all = ops.map((test, i) => test(itemAt(worth, i), itemAt(worth, i + 1)));
           return all.includes(false) ? false : all.includes(null) ? null : true;
         };
       }
@@ -222,9 +223,9 @@ class BoundsCompiler {
   }
 
   private cases(args: readonly Tree[]): BoundsOf {
-    let made = this.of(args.at(-1)!);
+    let made = this.of(lastOf(args));
     for (let i = args.length - 3; i >= 0; i -= 2) {
-      const [holds, value, rest] = [this.truth(args[i]!), this.of(args[i + 1]!), made];
+      const [holds, value, rest] = [this.truth(itemAt(args, i)), this.of(itemAt(args, i + 1)), made];
       made = (x) => {
         const truth = holds(x);
         return truth === null ? iv.either(value(x), rest(x)) : truth ? value(x) : rest(x);

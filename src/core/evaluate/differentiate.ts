@@ -1,3 +1,4 @@
+import { itemAt, lastOf } from '../base/item';
 import type { AngleUnit } from '../base/angle';
 import type { Problem } from '../base/problem';
 import { succeed } from '../base/result';
@@ -157,10 +158,10 @@ class Differentiator {
     if (record.binds !== undefined) return this.binder(record, tree);
     // max(a, b, c) is max(max(a, b), c).
     if (record.more && tree.args.length > 2) {
-      const last = tree.args.at(-1)!;
+      const last = lastOf(tree.args);
       return this.call({ ...tree, args: [{ ...tree, args: tree.args.slice(0, -1) }, last] });
     }
-    if (record.more && tree.args.length === 1) return this.of(tree.args[0]!);
+    if (record.more && tree.args.length === 1) return this.of(itemAt(tree.args, 0));
     return this.chained(record, tree);
   }
 
@@ -169,7 +170,7 @@ class Differentiator {
     const { derivative = [], absent, takes, angleIn, angleOut } = record;
     const args = [...tree.args];
     if (args.length < takes.length && absent !== undefined) args.push(ruleOf(absent));
-    const letters = new Map(args.map((arg, i) => ['xy'[i]!, arg] as const));
+    const letters = new Map(args.map((arg, i) => ['xy'.charAt(i), arg] as const));
     let total: Tree = ZERO;
     for (const [i, arg] of args.entries()) {
       if (!mentions(arg, this.name)) continue;

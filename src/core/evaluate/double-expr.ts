@@ -4,6 +4,7 @@
  * quotients that is two to three times as fast (measured by the bench).
  */
 
+import { itemAt } from '../base/item';
 export type Fn = (x: number) => number;
 
 export type DoubleExpr =
@@ -33,7 +34,7 @@ function horner(c: readonly number[]): Fn {
     default:
       return (x) => {
         let sum = 0;
-        for (let i = c.length - 1; i >= 0; i -= 1) sum = sum * x + c[i]!;
+        for (let i = c.length - 1; i >= 0; i -= 1) sum = sum * x + itemAt(c, i);
         return sum;
       };
   }
@@ -97,7 +98,7 @@ function monomialOf(piece: DoubleExpr): Readonly<{ degree: number; c: number }> 
   const all = monomialsOf(piece);
   if (all === null) return null;
   const degree = all.findLastIndex((c) => c !== 0);
-  return degree < 0 || all.findIndex((c) => c !== 0) !== degree ? null : { degree, c: all[degree]! };
+  return degree < 0 || all.findIndex((c) => c !== 0) !== degree ? null : { degree, c: itemAt(all, degree) };
 }
 
 export function multiply(a: DoubleExpr, b: DoubleExpr): DoubleExpr {

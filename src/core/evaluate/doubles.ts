@@ -1,3 +1,4 @@
+import { itemAt, lastOf } from '../base/item';
 import type { AngleUnit } from '../base/angle';
 import { functionNamed } from '../function';
 import type { FunctionRecord } from '../function/record';
@@ -154,9 +155,9 @@ class Compiler {
         const tests = tree.rest.map(
           (p, i): Test =>
             (x) =>
-              compare[p.op](sides[i]!(x), sides[i + 1]!(x)),
+              compare[p.op](itemAt(sides, i)(x), itemAt(sides, i + 1)(x)),
         );
-        return tests.length === 1 ? tests[0]! : (x) => tests.every((holds) => holds(x));
+        return tests.length === 1 ? itemAt(tests, 0) : (x) => tests.every((holds) => holds(x));
       }
       default:
         throw new NoDouble();
@@ -164,10 +165,14 @@ class Compiler {
   }
 
   private cases(args: readonly Tree[]): DoubleExpr {
-    const otherwise = parts.functionOf(this.piece(args.at(-1)!));
+    const otherwise = parts.functionOf(this.piece(lastOf(args)));
     let made = otherwise;
     for (let i = args.length - 3; i >= 0; i -= 2) {
-      const [holds, value, rest] = [this.test(args[i]!), parts.functionOf(this.piece(args[i + 1]!)), made];
+      const [holds, value, rest] = [
+        this.test(itemAt(args, i)),
+        parts.functionOf(this.piece(itemAt(args, i + 1))),
+        made,
+      ];
       made = (x) => (holds(x) ? value(x) : rest(x));
     }
     return parts.compiled(made);

@@ -1,3 +1,4 @@
+import { itemAt } from '../base/item';
 import { fail, succeed } from '../base/result';
 import type { Result } from '../base/result';
 import { guarded } from '../base/limits';
@@ -221,9 +222,10 @@ function applied(record: Plain, values: readonly Value[], context: Context): Res
 }
 
 function slot(tree: Tree & { kind: 'call' }, context: Context): Evaluated {
-  return then(evaluateNode(tree.args[0]!, context), (v) => {
+  return then(evaluateNode(itemAt(tree.args, 0), context), (v) => {
     const n = asWhole(v);
-    if (n === null || n < 0n || n > 9n) return refused({ code: 'syntax', reason: 'slot-number' }, tree.args[0]!.span);
+    if (n === null || n < 0n || n > 9n)
+      return refused({ code: 'syntax', reason: 'slot-number' }, itemAt(tree.args, 0).span);
     const held = context.names.slots.get(Number(n));
     return held === undefined ? refused({ code: 'undefined-name', name: `slot(${n})` }, tree.span) : succeed(held);
   });

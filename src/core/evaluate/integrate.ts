@@ -1,3 +1,4 @@
+import { itemAt } from '../base/item';
 import type { ProblemData } from '../base/problem';
 import { succeed } from '../base/result';
 import { inside } from '../language/tree';
@@ -192,7 +193,7 @@ function problemInside(
   const isPassing = (code: string): boolean => ['domain', 'divide-by-zero', 'not-converged'].includes(code);
   const unknown = problems.find(({ problem }) => !isPassing(problem.code));
   return {
-    certain: unknown ?? (problems.length === points.length ? problems[0]! : null),
+    certain: unknown ?? (problems.length === points.length ? itemAt(problems, 0) : null),
     domain: problems.find(({ problem }) => problem.code === 'domain') ?? null,
   };
 }

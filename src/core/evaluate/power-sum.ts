@@ -1,3 +1,4 @@
+import { itemAt } from '../base/item';
 import { functionNamed } from '../function';
 import { inside, isShare } from '../language/tree';
 import type { Tree } from '../language/tree';
@@ -69,7 +70,10 @@ export function powerSumOf(tree: Tree, name: string, context: Context, worth: Ev
       }
       case 'call': {
         // Roots of the letter are powers of it.
-        const [index, of] = node.fn === 'root' ? [worth(node.args[0]!, context), node.args[1]!] : [null, node.args[0]!];
+        const [index, of] =
+          node.fn === 'root'
+            ? [worth(itemAt(node.args, 0), context), itemAt(node.args, 1)]
+            : [null, itemAt(node.args, 0)];
         const k =
           node.fn === 'sqrt'
             ? q.whole(2)

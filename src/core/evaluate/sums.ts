@@ -1,3 +1,4 @@
+import { itemAt } from '../base/item';
 import { succeed } from '../base/result';
 import { nodesOf } from '../language/tree';
 import type { Tree } from '../language/tree';
@@ -36,7 +37,7 @@ const BLOCK = 512;
 
 /** Joined two by two, so that the numbers stay alike in size and recipes flat. */
 function joinedPairwise<T>(items: readonly T[], join: (a: T, b: T) => T): T {
-  if (items.length === 1) return items[0]!;
+  if (items.length === 1) return itemAt(items, 0);
   const middle = items.length >> 1;
   return join(joinedPairwise(items.slice(0, middle), join), joinedPairwise(items.slice(middle), join));
 }
@@ -57,9 +58,9 @@ function polynomialSum(coefficients: readonly RealValue[], lo: bigint, n: bigint
   let total: RealValue = fromWhole(0);
   let choose = n;
   for (let j = 0; row.length > 0; j += 1) {
-    total = add(total, multiply(row[0]!, fromWhole(choose)));
+    total = add(total, multiply(itemAt(row, 0), fromWhole(choose)));
     choose = (choose * (n - BigInt(j) - 1n)) / BigInt(j + 2);
-    row = row.slice(1).map((next, i) => add(next, multiply(row[i]!, fromWhole(-1))));
+    row = row.slice(1).map((next, i) => add(next, multiply(itemAt(row, i), fromWhole(-1))));
   }
   return total;
 }
@@ -93,7 +94,7 @@ class Terms {
 
   at(k: bigint): Evaluated {
     this.bound.set(this.name, fromWhole(k));
-    return this.worth(this.tree.args[0]!, this.inside);
+    return this.worth(itemAt(this.tree.args, 0), this.inside);
   }
 
   private join = (a: Value, b: Value): Value => (this.isSum ? complex.add(a, b) : complex.multiply(a, b));
@@ -141,11 +142,11 @@ class Terms {
   /** In balls, at the digits that will be asked for; what was lost is in the radius. */
   balls(lo: bigint, hi: bigint): Evaluated {
     const { context, tree, bits } = this;
-    const isFixed = !hasChance(tree.args[0]!);
-    const quick = isFixed ? rationalTerm(tree.args[0]!, this.name, context, this.worth) : null;
+    const isFixed = !hasChance(itemAt(tree.args, 0));
+    const quick = isFixed ? rationalTerm(itemAt(tree.args, 0), this.name, context, this.worth) : null;
     const made = quick && this.ofFractions(quick, lo, hi, bits + 40);
     if (made) return made;
-    const part = isFixed ? compileToRealExpr(tree.args[0]!, this.name, context, this.worth) : null;
+    const part = isFixed ? compileToRealExpr(itemAt(tree.args, 0), this.name, context, this.worth) : null;
     const f: BallFunction | null = part && ballFunction(part, context.shouldContinue);
     let total: Ball = ball.exactly(this.isSum ? 0n : 1n);
     for (let k = lo; k <= hi; k += 1n) {
@@ -194,7 +195,7 @@ class Terms {
     const sharp = isReal(value.value) ? toBall(value.value, this.bits, this.context.shouldContinue) : null;
     if (sharp !== null && isBall(sharp)) return sharp;
     const code = sharp === 'too-large' || sharp === 'stopped' ? sharp : 'not-converged';
-    return refused({ code }, this.tree.args[0]!.span);
+    return refused({ code }, itemAt(this.tree.args, 0).span);
   }
 }
 

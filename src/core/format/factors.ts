@@ -1,3 +1,4 @@
+import { itemAt } from '../base/item';
 import { binaryTree, negateTree, numberTree, powerTree } from '../language/tree';
 import { factorise } from '../number/factor';
 import { absolute, bitLength } from '../number/integer';
@@ -16,7 +17,7 @@ export const factors: FormRecord = {
     const n = asWhole(v);
     if (n === null || absolute(n) < 4n || bitLength(n) > MOST_BITS) return null;
     const found = factorise(absolute(n), shouldContinue, FEW_STEPS);
-    if (found === null || (found.length === 1 && found[0]!.exponent === 1)) return null;
+    if (found === null || (found.length === 1 && itemAt(found, 0).exponent === 1)) return null;
     const parts = found.map(({ prime, exponent }) => {
       const base = numberTree(prime.toString());
       return exponent === 1 ? base : powerTree(base, numberTree(`${exponent}`));

@@ -1,3 +1,4 @@
+import { itemAt } from '../base/item';
 import { binaryTree, callTree, constantTree, negateTree, wholeTree } from '../language/tree';
 import type { Tree } from '../language/tree';
 
@@ -33,7 +34,7 @@ const SHARES = new Set([1, 2, 3, 4, 5, 6, 8, 9, 10, 12, 15, 18, 20, 24]);
 export function nearTo(written: string): readonly Near[] {
   const match = /^(-?)(\d*)\.(\d{3,13})$/.exec(written);
   if (match === null) return [];
-  const places = match[3]!.length;
+  const places = itemAt(match, 3).length;
   const x = Math.abs(Number(written));
   const isNegative = match[1] === '-';
   const within = 0.5 * 10 ** -places * (1 + 1e-9);

@@ -1,3 +1,4 @@
+import { itemAt, lastOf } from '../base/item';
 import type { Problem } from '../base/problem';
 import { fail, succeed } from '../base/result';
 import type { Result } from '../base/result';
@@ -82,7 +83,7 @@ class Parser extends OperandParser {
     }
     if (rest.length === 0) return first;
     this.seesTruths = true;
-    return this.node({ kind: 'relation', first, rest, span: cover(first.span, rest.at(-1)!.right.span) });
+    return this.node({ kind: 'relation', first, rest, span: cover(first.span, lastOf(rest).right.span) });
   }
 
   /** Operators of at least `least`, after one operand. */
@@ -124,7 +125,7 @@ class Parser extends OperandParser {
   /** An operand follows an operand: a product, unless that reading would hide a slip. */
   private checkImplied(left: Tree): void {
     const { token } = this;
-    const before = this.tokens[this.at - 1]!;
+    const before = itemAt(this.tokens, this.at - 1);
     if (before.kind === 'operator' && before.op === 'percent') {
       this.syntax('percent-before-operand', cover(before.span, token.span), {
         found: token.text,
@@ -221,8 +222,8 @@ class Parser extends OperandParser {
 
   /** A binder's second argument is a letter; cases take conditions and values in turn, and a value at the end. */
   private checkForm({ name, form }: FunctionShape, args: readonly Tree[], span: Span): void {
-    if (form === 'binder' && args[1]!.kind !== 'letter')
-      this.syntax('variable-missing', args[1]!.span, { found: name });
+    if (form === 'binder' && itemAt(args, 1).kind !== 'letter')
+      this.syntax('variable-missing', itemAt(args, 1).span, { found: name });
     if (form === 'cases') this.seesTruths = true;
     if (form === 'cases' && args.length % 2 === 0) this.syntax('cases-form', span);
   }

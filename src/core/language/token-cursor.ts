@@ -1,3 +1,4 @@
+import { itemAt } from '../base/item';
 import { withSpan } from '../base/problem';
 import type { Problem, SyntaxReason, ProblemData } from '../base/problem';
 import { cover } from '../base/span';
@@ -30,11 +31,11 @@ export class TokenCursor {
   ) {}
 
   protected get token(): Token {
-    return this.tokens[Math.min(this.at, this.tokens.length - 1)]!;
+    return itemAt(this.tokens, Math.min(this.at, this.tokens.length - 1));
   }
 
   protected ahead(by: number): Token {
-    return this.tokens[Math.min(this.at + by, this.tokens.length - 1)]!;
+    return itemAt(this.tokens, Math.min(this.at + by, this.tokens.length - 1));
   }
 
   protected take(): Token {

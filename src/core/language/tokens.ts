@@ -71,7 +71,7 @@ const superscripts = '⁰¹²³⁴⁵⁶⁷⁸⁹';
 const SUPERSCRIPT = /⁻?[⁰¹²³⁴⁵⁶⁷⁸⁹]+/y;
 /** The printed form of a whole exponent. */
 export const toSuperscript = (n: bigint): string =>
-  [...n.toString()].map((c) => (c === '-' ? '⁻' : superscripts[Number(c)]!)).join('');
+  [...n.toString()].map((c) => (c === '-' ? '⁻' : superscripts.charAt(Number(c)))).join('');
 
 const constants: Readonly<Record<string, ConstantName>> = {
   pi: 'pi',
@@ -114,7 +114,7 @@ function longestNames(functions: FunctionNames): ReadonlyMap<string, number> {
   if (before !== undefined) return before;
   const made = new Map<string, number>();
   for (const name of [...functions.keys(), ...Object.keys(constants), ...Object.keys(words), ...angleUnits])
-    made.set(name[0]!, Math.max(made.get(name[0]!) ?? 0, name.length));
+    made.set(name.charAt(0), Math.max(made.get(name.charAt(0)) ?? 0, name.length));
   longest.set(functions, made);
   return made;
 }
@@ -174,7 +174,7 @@ class Tokeniser {
     NAME.lastIndex = at;
     const letters = NAME.exec(text)?.[0];
     if (letters === undefined) return null;
-    const most = longestNames(options.functions).get(letters[0]!) ?? 0;
+    const most = longestNames(options.functions).get(letters.charAt(0)) ?? 0;
     for (let length = Math.min(letters.length, most); length > 0; length -= 1) {
       const name = letters.slice(0, length);
       // `mod` stands between two numbers or before two in brackets.
@@ -187,7 +187,7 @@ class Tokeniser {
       const unit = units.get(name);
       if (unit !== undefined) return { kind: 'unitWord', unit, ...this.place(length) };
     }
-    return { kind: 'letter', name: letters[0]!, ...this.place(1) };
+    return { kind: 'letter', name: letters.charAt(0), ...this.place(1) };
   }
 
   private sign(): Token {

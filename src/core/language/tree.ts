@@ -1,3 +1,4 @@
+import { itemAt } from '../base/item';
 import type { Span } from '../base/span';
 import type { AngleUnit } from '../base/angle';
 import type { InfixName, LogicName, PostfixName, RelationName } from './operators';
@@ -80,7 +81,7 @@ export function withParts(tree: Tree, parts: readonly Tree[]): Tree {
     case 'call':
       return { ...tree, args: parts };
     case 'relation':
-      return { ...tree, first, rest: tree.rest.map((part, i) => ({ ...part, right: parts[i + 1]! })) };
+      return { ...tree, first, rest: tree.rest.map((part, i) => ({ ...part, right: itemAt(parts, i + 1) })) };
     case 'number':
     case 'constant':
     case 'letter':

@@ -1,3 +1,4 @@
+import { itemAt, lastOf } from '../base/item';
 import type { ReadingOptions } from '../language/tokens';
 import { beside, into, orderOf } from './moves';
 import { factorsStart, operandStart } from './operands';
@@ -31,7 +32,7 @@ export type BoxedEdit = (line: BoxedLine, options: ReadingOptions) => BoxedLine 
 /** The line settled after a change, with its caret. */
 export function canonical(row: Row, caret: CaretPosition, options: ReadingOptions): BoxedLine {
   const { row: kept, places } = canonicalRow(row, options, caret);
-  return lineAt(kept, places[0]!);
+  return lineAt(kept, itemAt(places, 0));
 }
 
 /** What is selected, or nothing, with the row it lies in. */
@@ -76,8 +77,9 @@ export function insertText(line: BoxedLine, text: string, options: ReadingOption
   const { row, places } = readRow(text, options, text.length);
   // A fraction is its own bracket.
   const only = unbracketed(row);
-  if (only !== row && only.length === 1 && only[0]!.kind === 'fraction') return put(line, only, after(only), options);
-  return put(line, row, places[0]!, options);
+  if (only !== row && only.length === 1 && itemAt(only, 0).kind === 'fraction')
+    return put(line, only, after(only), options);
+  return put(line, row, itemAt(places, 0), options);
 }
 
 /** Puts glyphs as they are: one stroke of a key. */
@@ -92,7 +94,7 @@ const asGroup = (row: Row): Item => ({ kind: 'group', closed: true, slots: [row]
 /** Brackets taken off what stands alone in them, since a box holds it together. */
 function unbracketed(row: Row): Row {
   const [only, second] = row;
-  return only?.kind === 'group' && only.closed && second === undefined ? only.slots[0]! : row;
+  return only?.kind === 'group' && only.closed && second === undefined ? itemAt(only.slots, 0) : row;
 }
 
 /** What a power or a mark after the caret would raise, in brackets when that would not be seen otherwise. */
@@ -136,7 +138,7 @@ export function power(line: BoxedLine, exponent: string, options: ReadingOptions
   const caretIn = (item: number): CaretPosition => (raised.length > 0 ? { path: [], at: item + 1 } : inSlot(item, 0));
   const { taken } = target(line);
   if (taken.length > 0) {
-    const base = operandStart(taken, taken.length) === 0 && taken.at(-1)!.kind !== 'power' ? taken : [asGroup(taken)];
+    const base = operandStart(taken, taken.length) === 0 && lastOf(taken).kind !== 'power' ? taken : [asGroup(taken)];
     return put(line, [...base, box], caretIn(base.length), options);
   }
   const start = bracketsBase(isEmptyLine(line) ? onAns() : line, options);
@@ -161,7 +163,7 @@ export const powerOfTen: BoxedEdit = (line, options) => {
 };
 
 /** The first slot that is empty, in the order in which the caret passes them. */
-const firstEmpty = (box: Box): number | undefined => orderOf(box).find((slot) => box.slots[slot]!.length === 0);
+const firstEmpty = (box: Box): number | undefined => orderOf(box).find((slot) => itemAt(box.slots, slot).length === 0);
 
 /** A function's box. It takes what is selected, or, as a root its index, the number or letters before the caret. */
 export function call(line: BoxedLine, fn: string, count: number | null, options: ReadingOptions): BoxedLine {
@@ -201,8 +203,8 @@ function around(line: BoxedLine, is: (box: Box) => boolean): { path: readonly St
     const path = line.caret.path.slice(0, depth);
     const box = boxAt(line.row, path)!;
     if (is(box)) return { path, at, box };
-    if (box.kind === 'group' || box.kind === 'call' || at < box.slots[path.at(-1)!.slot]!.length) return null;
-    at = path.at(-1)!.item + 1;
+    if (box.kind === 'group' || box.kind === 'call' || at < itemAt(box.slots, lastOf(path).slot).length) return null;
+    at = lastOf(path).item + 1;
   }
   return null;
 }
@@ -212,9 +214,9 @@ export const close: BoxedEdit = (line, options) => {
   const found = around(line, (box) => box.kind === 'group' || box.kind === 'call');
   if (found === null) return null;
   const { path, at, box } = found;
-  const { item, slot } = path.at(-1)!;
+  const { item, slot } = lastOf(path);
   const outer = path.slice(0, -1);
-  const here = box.slots[slot]!;
+  const here = itemAt(box.slots, slot);
   const isLast = slot === orderOf(box).at(-1);
   const rest = isLast ? here.slice(at) : EMPTY_ROW;
   const slots = box.slots.map((row, i) => (i === slot && isLast ? row.slice(0, at) : row));
@@ -228,9 +230,9 @@ export const separate: BoxedEdit = (line, options) => {
   const found = around(line, (box) => box.kind === 'call');
   if (found === null) return insertGlyph(line, sign, options);
   const { path, at, box } = found;
-  const { item, slot } = path.at(-1)!;
+  const { item, slot } = lastOf(path);
   const outer = path.slice(0, -1);
-  const here = box.slots[slot]!;
+  const here = itemAt(box.slots, slot);
   const next = box.slots[slot + 1];
   if (next !== undefined && at === here.length) {
     // What a new box holds from the start gives way to what is keyed.
@@ -271,12 +273,12 @@ function replaceBox(
   at: number,
   options: ReadingOptions,
 ): BoxedLine {
-  const { item } = path.at(-1)!;
+  const { item } = lastOf(path);
   return putAt(line, { path: path.slice(0, -1), from: item, to: item + 1 }, items, { path: [], at }, options);
 }
 
 const sameSlot = (path: readonly Step[], slot: number, at: number): CaretPosition =>
-  into(path.slice(0, -1), path.at(-1)!.item, slot, at);
+  into(path.slice(0, -1), lastOf(path).item, slot, at);
 
 /** Backspace at the start of a slot: takes the box away and leaves what it holds. */
 function unwrapLeft(line: BoxedLine, options: ReadingOptions): BoxedLine | null {
@@ -284,17 +286,17 @@ function unwrapLeft(line: BoxedLine, options: ReadingOptions): BoxedLine | null 
   const box = boxAt(line.row, path);
   if (box === null) return null;
   if (isEmptyBox(box)) return replaceBox(line, path, EMPTY_ROW, 0, options);
-  const { slot, item } = path.at(-1)!;
+  const { slot, item } = lastOf(path);
   const order = orderOf(box);
   const before = order[order.indexOf(slot) - 1];
   const separator = options.decimalSign === ',' ? ';' : ',';
   if (before === undefined) return replaceBox(line, path, contentsOf(box, separator), 0, options);
-  const previous = box.slots[before]!;
-  if (box.kind === 'fraction' && box.slots[slot]!.length === 0)
+  const previous = itemAt(box.slots, before);
+  if (box.kind === 'fraction' && itemAt(box.slots, slot).length === 0)
     return replaceBox(line, path, previous, previous.length, options);
   if (box.kind === 'call' && standingOfBox(box) === null) {
     // The sign between two values goes, and they grow together.
-    const joined = [...previous, ...box.slots[slot]!];
+    const joined = [...previous, ...itemAt(box.slots, slot)];
     const slots = box.slots.flatMap((row, i) => (i === before ? [joined] : i === slot ? [] : [row]));
     const outer = path.slice(0, -1);
     return putAt(
@@ -324,7 +326,7 @@ export const deleteLeft: BoxedEdit = (line, options) => {
   const { path, from, to, host } = target(line);
   if (from !== to) return removed(line, path, from, to, options);
   if (from === 0) return unwrapLeft(line, options);
-  const before = host[from - 1]!;
+  const before = itemAt(host, from - 1);
   const last = { path, from: from - 1, to: from };
   if (isTypedName(before)) {
     const kept = glyphs(...(before as { text: string }).text.slice(0, -1));
@@ -332,12 +334,12 @@ export const deleteLeft: BoxedEdit = (line, options) => {
   }
   if (!isBox(before) || isEmptyBox(before)) return removed(line, path, from - 1, from, options);
   if (before.kind === 'group') {
-    const inner = before.slots[0]!;
+    const inner = itemAt(before.slots, 0);
     const reopened: Item = { ...before, closed: false, slots: [[...inner, ...host.slice(from)]] };
     return putAt(line, { path, from: from - 1, to: host.length }, [reopened], inSlot(0, 0, inner.length), options);
   }
-  const slot = orderOf(before).at(-1)!;
-  return lineAt(line.row, into(path, from - 1, slot, before.slots[slot]!.length));
+  const slot = lastOf(orderOf(before));
+  return lineAt(line.row, into(path, from - 1, slot, itemAt(before.slots, slot).length));
 };
 
 export const deleteRight: BoxedEdit = (line, options) => {
@@ -349,7 +351,7 @@ export const deleteRight: BoxedEdit = (line, options) => {
     if (box === null) return null;
     if (isEmptyBox(box)) return replaceBox(line, path, EMPTY_ROW, 0, options);
     const order = orderOf(box);
-    const following = order[order.indexOf(path.at(-1)!.slot) + 1];
+    const following = order[order.indexOf(lastOf(path).slot) + 1];
     return lineAt(line.row, following === undefined ? beside(path, true) : sameSlot(path, following, 0));
   }
   if (isTypedName(next)) {
@@ -357,8 +359,8 @@ export const deleteRight: BoxedEdit = (line, options) => {
     return putAt(line, { path, from, to: from + 1 }, kept, START, options);
   }
   if (!isBox(next) || isEmptyBox(next)) return removed(line, path, from, from + 1, options);
-  if (next.kind === 'group') return putAt(line, { path, from, to: from + 1 }, next.slots[0]!, START, options);
-  return lineAt(line.row, into(path, from, orderOf(next)[0]!, 0));
+  if (next.kind === 'group') return putAt(line, { path, from, to: from + 1 }, itemAt(next.slots, 0), START, options);
+  return lineAt(line.row, into(path, from, itemAt(orderOf(next), 0), 0));
 };
 
 /** Selects the number, name or box at the caret. */

@@ -1,3 +1,4 @@
+import { itemAt } from '../base/item';
 import { WeakCache } from '../base/weak-cache';
 import type { ReadingOptions } from '../language/tokens';
 import * as edits from './edits';
@@ -96,7 +97,7 @@ export function lineOf(text: string, view: LineView, options: ReadingOptions, ca
   if (view === 'typed') return asTyped();
   return orTyped(() => {
     const { row, places } = readRow(text, options, caret);
-    return lineAt(row, places[0]!);
+    return lineAt(row, itemAt(places, 0));
   }, asTyped);
 }
 
@@ -110,7 +111,7 @@ export function inView(line: Line, view: LineView, options: ReadingOptions): Lin
 export function withCaretAt(line: Line, offset: number, options: ReadingOptions): Line {
   if (line.kind === 'typed') return typed.typedLine(line.text, Math.min(offset, line.text.length));
   const text = writeRow(line.row, options.decimalSign).text;
-  return lineAt(line.row, readRow(text, options, offset).places[0]!);
+  return lineAt(line.row, itemAt(readRow(text, options, offset).places, 0));
 }
 
 /** The box left empty that a problem at this offset is about; null when it is about something else. */

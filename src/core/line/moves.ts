@@ -1,3 +1,4 @@
+import { itemAt, lastOf } from '../base/item';
 import { boxAt, hasSelection, isBox, lineAt, rowAt, sameCaret, selectionOf } from './row';
 import type { Box, BoxedLine, CaretPosition, Row, Step } from './row';
 import { standingOfBox } from './standing-box';
@@ -15,7 +16,7 @@ export const into = (path: readonly Step[], item: number, slot: number, place: n
 
 /** Just before or after the box that a path leads into. */
 export function beside(path: readonly Step[], isAfter: boolean): CaretPosition {
-  const { item } = path.at(-1)!;
+  const { item } = lastOf(path);
   return at(path.slice(0, -1), item + (isAfter ? 1 : 0));
 }
 
@@ -23,29 +24,29 @@ function stepRight(row: Row, caret: CaretPosition): CaretPosition | null {
   const { path } = caret;
   const here = rowAt(row, path);
   const next = here[caret.at];
-  if (isBox(next) && next.slots.length > 0) return into(path, caret.at, orderOf(next)[0]!, 0);
+  if (isBox(next) && next.slots.length > 0) return into(path, caret.at, itemAt(orderOf(next), 0), 0);
   if (next !== undefined) return at(path, caret.at + 1);
   const box = boxAt(row, path);
   if (box === null) return null;
   const order = orderOf(box);
-  const following = order[order.indexOf(path.at(-1)!.slot) + 1];
-  return following === undefined ? beside(path, true) : into(path.slice(0, -1), path.at(-1)!.item, following, 0);
+  const following = order[order.indexOf(lastOf(path).slot) + 1];
+  return following === undefined ? beside(path, true) : into(path.slice(0, -1), lastOf(path).item, following, 0);
 }
 
 function stepLeft(row: Row, caret: CaretPosition): CaretPosition | null {
   const { path } = caret;
   const before = rowAt(row, path)[caret.at - 1];
   if (isBox(before) && before.slots.length > 0) {
-    const slot = orderOf(before).at(-1)!;
-    return into(path, caret.at - 1, slot, before.slots[slot]!.length);
+    const slot = lastOf(orderOf(before));
+    return into(path, caret.at - 1, slot, itemAt(before.slots, slot).length);
   }
   if (before !== undefined) return at(path, caret.at - 1);
   const box = boxAt(row, path);
   if (box === null) return null;
   const order = orderOf(box);
-  const preceding = order[order.indexOf(path.at(-1)!.slot) - 1];
+  const preceding = order[order.indexOf(lastOf(path).slot) - 1];
   if (preceding === undefined) return beside(path, false);
-  return into(path.slice(0, -1), path.at(-1)!.item, preceding, box.slots[preceding]!.length);
+  return into(path.slice(0, -1), lastOf(path).item, preceding, itemAt(box.slots, preceding).length);
 }
 
 /** About how wide a row is drawn, in digits. */
@@ -58,9 +59,9 @@ function itemWidth(item: Row[number]): number {
     case 'fraction':
       return Math.max(1, ...widths);
     case 'power':
-      return 0.7 * Math.max(1, widths[0]!);
+      return 0.7 * Math.max(1, itemAt(widths, 0));
     case 'group':
-      return widths[0]! + 1;
+      return itemAt(widths, 0) + 1;
     case 'call':
       return standingOfBox(item) === null
         ? item.fn.length + widths.reduce((a, b) => a + b, 0) + 1
@@ -97,13 +98,13 @@ function vertical(row: Row, caret: CaretPosition, direction: 'above' | 'below'):
   for (let depth = caret.path.length; depth > 0; depth -= 1) {
     const path = caret.path.slice(0, depth);
     const outer = path.slice(0, -1);
-    const { item, slot } = path.at(-1)!;
+    const { item, slot } = lastOf(path);
     const box = boxAt(row, path)!;
     const here = rowAt(row, path);
-    const place = depth === caret.path.length ? caret.at : caret.path[depth]!.item;
+    const place = depth === caret.path.length ? caret.at : itemAt(caret.path, depth).item;
     if (box.kind === 'power' && direction === 'below') return beside(path, place > 0 || here.length === 0);
     const target = neighbour(box, slot, direction);
-    if (target !== null) return into(outer, item, target, across(here, place, box.slots[target]!));
+    if (target !== null) return into(outer, item, target, across(here, place, itemAt(box.slots, target)));
   }
   const here = rowAt(row, caret.path);
   for (const [item, isRight] of [
@@ -112,7 +113,7 @@ function vertical(row: Row, caret: CaretPosition, direction: 'above' | 'below'):
   ] as const) {
     const box = here[item];
     const slot = isBox(box) ? reached(box, direction) : null;
-    if (slot !== null) return into(caret.path, item, slot, isRight ? 0 : (box as Box).slots[slot]!.length);
+    if (slot !== null) return into(caret.path, item, slot, isRight ? 0 : itemAt((box as Box).slots, slot).length);
   }
   return null;
 }
@@ -121,7 +122,7 @@ function vertical(row: Row, caret: CaretPosition, direction: 'above' | 'below'):
 function homeward({ path, at: place }: CaretPosition): CaretPosition | null {
   if (place > 0) return at(path, 0);
   for (let depth = path.length; depth > 0; depth -= 1)
-    if (path[depth - 1]!.item > 0 || depth === 1) return at(path.slice(0, depth - 1), 0);
+    if (itemAt(path, depth - 1).item > 0 || depth === 1) return at(path.slice(0, depth - 1), 0);
   return null;
 }
 

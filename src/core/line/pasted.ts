@@ -1,3 +1,4 @@
+import { itemAt, lastOf } from '../base/item';
 import type { DecimalSign } from '../language/numerals';
 
 /** A way to read a pasted number, as typed text for the sign that is set. */
@@ -15,11 +16,11 @@ export function pasteChoices(pasted: string, sign: DecimalSign): readonly PasteC
   const body = text.replace(/^[-−+]/, '');
   if (!/^\d[\d.,' \u00a0\u2009\u202f]*\d$/.test(body) || !/[.,' ]/.test(body)) return [];
   const separators = [...new Set(body.replace(/\d/g, ''))];
-  const last = separators.length > 1 ? body.replace(/\d/g, '').at(-1)! : separators[0]!;
+  const last = separators.length > 1 ? body.replace(/\d/g, '').at(-1)! : itemAt(separators, 0);
   const parts = body.split(last);
   const digits = (part: string) => part.replace(/\D/g, '');
   const groupsFit = /^\d{1,3}([.,' \u00a0\u2009\u202f]\d{3})+$/.test(body);
-  const asDecimal = `${minus}${digits(parts.slice(0, -1).join(''))}.${digits(parts.at(-1)!)}`;
+  const asDecimal = `${minus}${digits(parts.slice(0, -1).join(''))}.${digits(lastOf(parts))}`;
   const asGrouped = minus + digits(body);
   const canBeDecimal = (last === '.' || last === ',') && parts.length === 2;
   const grouped: PasteChoice = { reading: 'grouped', typed: asGrouped };

@@ -1,3 +1,4 @@
+import { itemAt } from '../base/item';
 import { DEEPEST } from '../language/token-cursor';
 import { glyph } from './row';
 import type { Item, CaretPosition, Row } from './row';
@@ -38,13 +39,13 @@ export const glyphPiece = (text: string, from: number, to: number): Piece => ({
 /** A group that stands alone has its brackets replaced by the box around it. */
 export function unwrapped(pieces: Pieces): Pieces {
   const [only, second] = pieces.list;
-  return second === undefined && only?.item.kind === 'group' && only.item.closed ? only.slots[0]! : pieces;
+  return second === undefined && only?.item.kind === 'group' && only.item.closed ? itemAt(only.slots, 0) : pieces;
 }
 
 /** Brackets that only kept a box apart from its neighbours go, together with one pair of doubled ones. */
 export function unshielded(list: readonly Piece[]): readonly Piece[] {
   const row = itemsOf(list);
-  return list.map((piece, i) => (isLikeShield(row, i) ? piece.slots[0]!.list[0]! : piece));
+  return list.map((piece, i) => (isLikeShield(row, i) ? itemAt(itemAt(piece.slots, 0).list, 0) : piece));
 }
 
 /** Where an offset of the text lies among the pieces; inside a box that ends there when nothing closes it. */
@@ -64,7 +65,7 @@ export function placeIn(of: Pieces, offset: number): CaretPosition {
             slots.findLastIndex((s) => s.from <= offset),
           );
     if (slot >= 0) {
-      const within = slots[slot]!;
+      const within = itemAt(slots, slot);
       const inner = placeIn(within, Math.min(Math.max(offset, within.from), within.to));
       return { path: [{ item: i, slot }, ...inner.path], at: inner.at };
     }

@@ -1,3 +1,4 @@
+import { itemAt } from '../base/item';
 import { operators } from '../language/operators';
 import type { Token } from '../language/tokens';
 import { itemsOf } from './pieces';
@@ -23,6 +24,6 @@ export function numeratorStart(product: Row): number {
 /** The items at the end of a list among which its last operand lies: those after its last sign between operands. */
 export function operandTail(list: readonly Piece[]): Row {
   let at = list.length;
-  while (at > 0 && !isGlyph(list[at - 1]!.item, /^[+×÷=≠<≤>≥]$/)) at -= 1;
+  while (at > 0 && !isGlyph(itemAt(list, at - 1).item, /^[+×÷=≠<≤>≥]$/)) at -= 1;
   return itemsOf(list.slice(at));
 }

@@ -1,3 +1,4 @@
+import { itemAt, lastOf } from '../base/item';
 import { prefixSigns } from '../function';
 import { OVERLINE } from '../language/numerals';
 import { operators } from '../language/operators';
@@ -31,11 +32,11 @@ class Reader {
   }
 
   private get token(): Token {
-    return this.tokens[Math.min(this.at, this.tokens.length - 1)]!;
+    return itemAt(this.tokens, Math.min(this.at, this.tokens.length - 1));
   }
 
   private ahead(by: number): Token {
-    return this.tokens[Math.min(this.at + by, this.tokens.length - 1)]!;
+    return itemAt(this.tokens, Math.min(this.at + by, this.tokens.length - 1));
   }
 
   private take(): Token {
@@ -140,7 +141,7 @@ class Reader {
       case 'badNumber': {
         let at = from;
         for (const text of numberGlyphs(token.text)) {
-          while (/\s/.test(this.text[at]!)) at += 1;
+          while (/\s/.test(this.text.charAt(at))) at += 1;
           this.push(list, text, at, at + text.length);
           at += text.length;
         }
@@ -235,7 +236,7 @@ class Reader {
       const tail = operandTail(list);
       const inner = list.splice(list.length - tail.length + operandStart(tail, tail.length));
       const [first] = inner;
-      const slot: Pieces = { list: unshielded(inner), from: first!.from, to: inner.at(-1)!.to };
+      const slot: Pieces = { list: unshielded(inner), from: first!.from, to: lastOf(inner).to };
       list.push(boxPiece({ kind: 'group', closed: true }, [slot], slot.from, slot.to));
     }
     const { from, to } = token.span;
@@ -249,7 +250,7 @@ class Reader {
     if (!this.isOperator('power')) return this.sign(list);
     this.take();
     const isOnName =
-      isLetters(list.at(-1)?.item) && this.options.functions.has((list.at(-1)!.item as { text: string }).text);
+      isLetters(list.at(-1)?.item) && this.options.functions.has((lastOf(list).item as { text: string }).text);
     const slot = isOnName ? this.shortExponent() : unwrapped(this.operand());
     list.push(boxPiece({ kind: 'power' }, [slot], from, Math.max(to, this.lastEnd())));
   }
@@ -300,7 +301,7 @@ class Reader {
     const { token } = this;
     const before = list.length;
     this.primary(list);
-    const isName = list.length === before + 1 && token.kind === 'function' && list.at(-1)!.item.kind === 'glyph';
+    const isName = list.length === before + 1 && token.kind === 'function' && lastOf(list).item.kind === 'glyph';
     if (isName) {
       if (this.token.kind === 'superscript' || this.isOperator('power')) this.mark(list);
       list.push(...this.bareArgument().list);

@@ -1,3 +1,4 @@
+import { itemAt, lastOf } from '../base/item';
 import { WeakCache } from '../base/weak-cache';
 /**
  * The Written line as it stands on paper: rows of glyphs and boxes. A box has slots, each of them a row. What a row
@@ -53,7 +54,7 @@ export const isGlyph = (item: Item | undefined, text: RegExp): item is Glyph =>
 /** The row that a path leads to. */
 export function rowAt(row: Row, path: readonly Step[]): Row {
   let now = row;
-  for (const { item, slot } of path) now = (now[item] as Box).slots[slot]!;
+  for (const { item, slot } of path) now = itemAt((now[item] as Box).slots, slot);
   return now;
 }
 
@@ -67,16 +68,16 @@ export function withRowAt(row: Row, path: readonly Step[], replacement: Row): Ro
 }
 
 export const boxAt = (row: Row, path: readonly Step[]): Box | null =>
-  path.length === 0 ? null : (rowAt(row, path.slice(0, -1))[path.at(-1)!.item] as Box);
+  path.length === 0 ? null : (rowAt(row, path.slice(0, -1))[lastOf(path).item] as Box);
 
 export const samePath = (a: readonly Step[], b: readonly Step[]): boolean =>
-  a.length === b.length && a.every((step, i) => step.item === b[i]!.item && step.slot === b[i]!.slot);
+  a.length === b.length && a.every((step, i) => step.item === itemAt(b, i).item && step.slot === itemAt(b, i).slot);
 
 export const sameCaret = (a: CaretPosition, b: CaretPosition): boolean => a.at === b.at && samePath(a.path, b.path);
 
 export function sameRow(a: Row, b: Row): boolean {
   if (a === b) return true;
-  return a.length === b.length && a.every((item, i) => sameItem(item, b[i]!));
+  return a.length === b.length && a.every((item, i) => sameItem(item, itemAt(b, i)));
 }
 
 const marks = new WeakCache<Box, number>();
@@ -112,7 +113,7 @@ function sameItem(a: Item, b: Item): boolean {
   if (a.kind !== b.kind || a.slots.length !== b.slots.length) return false;
   if (a.kind === 'group' && a.closed !== (b as typeof a).closed) return false;
   if (a.kind === 'call' && a.fn !== (b as typeof a).fn) return false;
-  return a.slots.every((slot, i) => sameRow(slot, b.slots[i]!));
+  return a.slots.every((slot, i) => sameRow(slot, itemAt(b.slots, i)));
 }
 
 /**
@@ -123,9 +124,10 @@ export function withItemsOf(now: Row, before: Row): Row {
   if (now === before) return before;
   const most = Math.min(now.length, before.length);
   let head = 0;
-  while (head < most && sameItem(now[head]!, before[head]!)) head += 1;
+  while (head < most && sameItem(itemAt(now, head), itemAt(before, head))) head += 1;
   let tail = 0;
-  while (tail < most - head && sameItem(now.at(-1 - tail)!, before.at(-1 - tail)!)) tail += 1;
+  while (tail < most - head && sameItem(itemAt(now, now.length - 1 - tail), itemAt(before, before.length - 1 - tail)))
+    tail += 1;
   const middle = now.slice(head, now.length - tail);
   if (middle.length === 0 && now.length === before.length) return before;
   const old = before.slice(head, before.length - tail);
@@ -152,8 +154,8 @@ export function selectionOf({ caret, anchor }: BoxedLine): { path: readonly Step
   const most = Math.min(caret.path.length, anchor.path.length);
   while (
     shared < most &&
-    caret.path[shared]!.item === anchor.path[shared]!.item &&
-    caret.path[shared]!.slot === anchor.path[shared]!.slot
+    itemAt(caret.path, shared).item === itemAt(anchor.path, shared).item &&
+    itemAt(caret.path, shared).slot === itemAt(anchor.path, shared).slot
   )
     shared += 1;
   const ends = [caret, anchor].map(({ path, at }) => {

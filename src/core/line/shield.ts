@@ -1,3 +1,4 @@
+import { itemAt } from '../base/item';
 import { WeakCache } from '../base/weak-cache';
 import { isMixedPart } from './operands';
 import { POSTFIX, endsOperand, isBox, isGlyph } from './row';
@@ -14,7 +15,7 @@ const TIGHT_BEFORE = /^[×÷]$|^mod$/;
 const isPrefixMinus = (row: Row, at: number): boolean => isGlyph(row[at], /^−$/) && !endsOperand(row[at - 1]);
 
 /** Whether a box, standing at `at` of a row, is bracketed in typed text, so that its neighbours are not read into it. */
-export function needsShield(row: Row, at: number, box: Item = row[at]!): boolean {
+export function needsShield(row: Row, at: number, box: Item = itemAt(row, at)): boolean {
   const [before, after] = [row[at - 1], row[at + 1]];
   if (box.kind === 'call') return box.fn === 'mod' && endsOperand(before);
   if (box.kind !== 'fraction' || isMixedPart(row, at, box)) return false;
@@ -26,8 +27,8 @@ export function needsShield(row: Row, at: number, box: Item = row[at]!): boolean
 
 /** The only item of closed brackets. */
 function onlyItem(item: Item): Item | null {
-  if (item.kind !== 'group' || !item.closed || item.slots[0]!.length !== 1) return null;
-  return item.slots[0]![0]!;
+  if (item.kind !== 'group' || !item.closed || itemAt(item.slots, 0).length !== 1) return null;
+  return itemAt(itemAt(item.slots, 0), 0);
 }
 
 const innermost = new WeakCache<Item, Item>();
@@ -42,6 +43,6 @@ function insideOf(item: Item): Item {
 
 /** Brackets at `at` that could be taken for a shield; they are doubled in typed text. */
 export function isLikeShield(row: Row, at: number): boolean {
-  const inside = insideOf(row[at]!);
+  const inside = insideOf(itemAt(row, at));
   return inside !== row[at] && isBox(inside) && needsShield(row, at, inside);
 }

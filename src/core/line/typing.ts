@@ -1,3 +1,4 @@
+import { itemAt, lastOf } from '../base/item';
 import { prefixSigns } from '../function';
 import type { ReadingOptions } from '../language/tokens';
 import {
@@ -56,7 +57,7 @@ function typedOn(
   const rest = text.slice(text[at] === '▯' ? at + 1 : at);
   const typing = { text: text.slice(0, at) + sign + rest, at: at + sign.length };
   const { row, places } = readRow(typing.text, options, typing.at);
-  return strays(row) > strays(line.row) ? null : lineAt(row, places[0]!, typing);
+  return strays(row) > strays(line.row) ? null : lineAt(row, itemAt(places, 0), typing);
 }
 
 /** Gives the function whose bracket was just opened all the slots that it must have, so that it has its shape. */
@@ -68,7 +69,7 @@ function filled(line: BoxedLine, options: ReadingOptions): BoxedLine {
   const slots: Row[] = Array.from({ length: count }, (_, i) => box.slots[i] ?? []);
   if (count < 2 || standingOfBox({ ...box, slots }) === null) return line;
   const outer = path.slice(0, -1);
-  const host = rowAt(line.row, outer).map((item, i) => (i === path.at(-1)!.item ? { ...box, slots } : item));
+  const host = rowAt(line.row, outer).map((item, i) => (i === lastOf(path).item ? { ...box, slots } : item));
   return writing(canonical(withRowAt(line.row, outer, host), line.caret, options), options);
 }
 

@@ -1,3 +1,4 @@
+import { itemAt, lastOf } from '../base/item';
 import type { DecimalSign } from '../language/numerals';
 import { isMixedPart } from './operands';
 import { WORD, isDigit, isGlyph, isLetters, isWhole } from './row';
@@ -157,7 +158,7 @@ class Writer {
           if (i > 0) this.text += this.separator;
           return this.slot(slot, isLast && i === item.slots.length - 1);
         });
-        if (!isLast || item.slots.length === 0 || !endsOpen(item.slots.at(-1)!)) this.text += ')';
+        if (!isLast || item.slots.length === 0 || !endsOpen(lastOf(item.slots))) this.text += ')';
         return written;
       }
     }
@@ -171,7 +172,7 @@ class Writer {
   }
 }
 
-const superscript = (sign: string): string => (sign === '−' ? '⁻' : '⁰¹²³⁴⁵⁶⁷⁸⁹'[Number(sign)]!);
+const superscript = (sign: string): string => (sign === '−' ? '⁻' : '⁰¹²³⁴⁵⁶⁷⁸⁹'.charAt(Number(sign)));
 
 /** The typed text of a row, with the offset of every caret place in it. */
 export function writeRow(row: Row, decimalSign: DecimalSign): WrittenLine {
@@ -183,8 +184,8 @@ export function writeRow(row: Row, decimalSign: DecimalSign): WrittenLine {
 /** Where a caret place lies in the typed text. */
 export function offsetOf({ row }: WrittenLine, { path, at }: CaretPosition): number {
   let now = row;
-  for (const { item, slot } of path) now = now.slots.get(item)![slot]!;
-  return now.offsets[at]!;
+  for (const { item, slot } of path) now = itemAt(now.slots.get(item)!, slot);
+  return itemAt(now.offsets, at);
 }
 
 /** The empty slot whose box stands at an offset of the typed text; null when none does. */
@@ -194,7 +195,7 @@ export function emptySlotAt(row: Row, { row: written }: WrittenLine, offset: num
     for (const [item, inner] of of.slots) {
       const box = slots[item] as Box;
       for (const [slot, one] of inner.entries()) {
-        const found = within(box.slots[slot]!, one, [...path, { item, slot }]);
+        const found = within(itemAt(box.slots, slot), one, [...path, { item, slot }]);
         if (found !== null) return found;
       }
     }

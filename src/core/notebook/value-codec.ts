@@ -1,3 +1,4 @@
+import { itemAt } from '../base/item';
 import { MOST_DEPTH, MOST_PARTS, recipeDepth } from '../number/approximate';
 import { LARGEST_POWER } from '../number/digits';
 import { smallPrimes } from '../number/factor';
@@ -145,7 +146,7 @@ function decodeNode(item: Exclude<SavedNode, { complex: unknown }>, before: read
       radicand: BigInt(radicand),
       coefficient: read(coefficient),
     }));
-    const rising = sum.every((t, i) => i === 0 || sum[i - 1]!.radicand < t.radicand);
+    const rising = sum.every((t, i) => i === 0 || itemAt(sum, i - 1).radicand < t.radicand);
     const sound = sum.every((t) => t.coefficient.n !== 0n && isFreeOf(t.radicand, 2));
     return rising && sound && sum.some((t) => t.radicand > 1n) ? { kind: 'surd', sum } : null;
   }

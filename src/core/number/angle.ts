@@ -1,3 +1,4 @@
+import { itemAt } from '../base/item';
 import type { AngleUnit } from '../base/angle';
 import { succeed } from '../base/result';
 import type { ShouldContinue } from '../base/should-continue';
@@ -82,7 +83,7 @@ export function exactSine(turns: Rational): ExactReal | null {
   }
   const folded = q.compare(part, QUARTER) > 0 ? q.subtract(HALF, part) : part;
   const by15 = q.multiply(folded, q.whole(24));
-  if (by15.d === 1n) return fromSurd(sinesBy15[Number(by15.n)]!);
+  if (by15.d === 1n) return fromSurd(itemAt(sinesBy15, Number(by15.n)));
   const by18 = q.multiply(folded, q.whole(20));
   if (by18.d === 1n && by18.n === 1n) return fromSurd(sine18);
   return by18.d === 1n && by18.n === 3n ? fromSurd(sine54) : null;

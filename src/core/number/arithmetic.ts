@@ -1,3 +1,4 @@
+import { itemAt } from '../base/item';
 import type { ProblemData } from '../base/problem';
 import { fail, succeed } from '../base/result';
 import type { Result } from '../base/result';
@@ -110,7 +111,7 @@ export function negate(v: RealValue): RealValue {
     case 'pi':
       return { kind: 'pi', times: q.negate(v.times) };
     case 'real':
-      return v.op === 'negate' ? v.args[0]! : real('negate', v);
+      return v.op === 'negate' ? itemAt(v.args, 0) : real('negate', v);
   }
 }
 
@@ -177,7 +178,8 @@ export function divide(a: RealValue, b: RealValue, shouldContinue: ShouldContinu
   if (a.kind === 'pi' && b.kind === 'pi') return succeed(fromRational(q.divide(a.times, b.times)));
   if (isZeroValue(a)) return succeed(ZERO);
   // 1/(1/x) is x itself.
-  if (isOneValue(a) && b.kind === 'real' && b.op === 'divide' && isOneValue(b.args[0]!)) return succeed(b.args[1]!);
+  if (isOneValue(a) && b.kind === 'real' && b.op === 'divide' && isOneValue(itemAt(b.args, 0)))
+    return succeed(itemAt(b.args, 1));
   if (b.kind === 'radical') {
     const product = asRootProduct(b, shouldContinue);
     const inverse =

@@ -1,3 +1,4 @@
+import { itemAt } from '../base/item';
 import * as ball from './ball';
 import type { Ball } from './ball';
 import { complexBalls } from './complex-balls';
@@ -28,7 +29,7 @@ function lnGamma(z: Rectangle, bits: number): Maybe {
   const square = multiply(inverse, inverse);
   let power = inverse;
   for (let k = 1; k < bits; k += 1) {
-    const factor = q.divide(bernoulliNumbers(k)[k - 1]!, q.whole(2 * k * (2 * k - 1)));
+    const factor = q.divide(itemAt(bernoulliNumbers(k), k - 1), q.whole(2 * k * (2 * k - 1)));
     const term = multiply(real(ball.fromRational(factor, bits)), power);
     const size = Math.max(ball.upperSize(term.re), ball.upperSize(term.im)) + 1 + Math.ceil(0.23 * k);
     if (size < -bits) return { re: ball.widen(sum.re, 1n, size), im: ball.widen(sum.im, 1n, size) };

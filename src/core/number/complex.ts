@@ -1,3 +1,4 @@
+import { itemAt } from '../base/item';
 import type { ShouldContinue } from '../base/should-continue';
 import type { ProblemData } from '../base/problem';
 import { succeed } from '../base/result';
@@ -198,8 +199,8 @@ export function factorialOf(z: Complex): Value {
 const sinh = (x: RealValue): RealValue => (isZero(x) ? ZERO : real.real('sinh', x));
 function cosh(x: RealValue): RealValue {
   if (isZero(x)) return ONE;
-  const size = x.kind === 'real' && x.op === 'negate' ? x.args[0]! : x;
-  return size.kind === 'real' && size.op === 'arcosh' ? size.args[0]! : real.real('cosh', size);
+  const size = x.kind === 'real' && x.op === 'negate' ? itemAt(x.args, 0) : x;
+  return size.kind === 'real' && size.op === 'arcosh' ? itemAt(size.args, 0) : real.real('cosh', size);
 }
 const isZero = (x: RealValue): boolean => x.kind === 'rational' && x.value.n === 0n;
 

@@ -1,3 +1,4 @@
+import { itemAt } from '../base/item';
 import * as q from './rational';
 import type { Rational } from './rational';
 import * as ball from './ball';
@@ -15,13 +16,14 @@ export function bernoulliNumbers(count: number): readonly Rational[] {
   if (bernoulli.length >= count) return bernoulli;
   const most = Math.max(count, 2 * bernoulli.length, 16);
   const tangent: bigint[] = [0n, 1n];
-  for (let k = 2; k <= most; k += 1) tangent[k] = BigInt(k - 1) * tangent[k - 1]!;
+  for (let k = 2; k <= most; k += 1) tangent[k] = BigInt(k - 1) * itemAt(tangent, k - 1);
   for (let k = 2; k <= most; k += 1)
-    for (let j = k; j <= most; j += 1) tangent[j] = BigInt(j - k) * tangent[j - 1]! + BigInt(j - k + 2) * tangent[j]!;
+    for (let j = k; j <= most; j += 1)
+      tangent[j] = BigInt(j - k) * itemAt(tangent, j - 1) + BigInt(j - k + 2) * itemAt(tangent, j);
   bernoulli.length = 0;
   for (let k = 1; k <= most; k += 1) {
     const four = 1n << BigInt(2 * k);
-    const value = q.rational(BigInt(2 * k) * tangent[k]!, four * (four - 1n));
+    const value = q.rational(BigInt(2 * k) * itemAt(tangent, k), four * (four - 1n));
     bernoulli.push(k % 2 === 1 ? value : q.negate(value));
   }
   return bernoulli;
@@ -44,7 +46,7 @@ function lnGammaLarge(z: Ball, bits: number): Ball | null {
   const square = ball.multiply(inverse, inverse, bits + 32);
   let power = inverse;
   for (let j = 1; ; j += 1) {
-    const b = bernoulliNumbers(j)[j - 1]!;
+    const b = itemAt(bernoulliNumbers(j), j - 1);
     const factor = q.divide(b, q.whole(2 * j * (2 * j - 1)));
     const term = ball.multiply(ball.fromRational(factor, bits + 32), power, bits + 32);
     const size = ball.upperSize(term);

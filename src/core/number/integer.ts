@@ -1,3 +1,4 @@
+import { itemAt } from '../base/item';
 import type { ShouldContinue } from '../base/should-continue';
 
 /** Whole numbers on BigInt: the helpers that the language does not bring. All are exact. */
@@ -14,13 +15,13 @@ export function bitLength(a: bigint): number {
   if (a === 0n) return 0;
   if (a < DOUBLE_END && a > -DOUBLE_END) {
     asDouble[0] = Number(a);
-    const bits = ((asBits[1]! >>> 20) & 0x7ff) - 1022;
+    const bits = ((itemAt(asBits, 1) >>> 20) & 0x7ff) - 1022;
     // A number just below a power of two may have been rounded up to it.
-    const isPower = asBits[0] === 0 && (asBits[1]! & 0xfffff) === 0;
+    const isPower = asBits[0] === 0 && (itemAt(asBits, 1) & 0xfffff) === 0;
     return isPower && bits > 53 && absolute(a) < 1n << BigInt(bits - 1) ? bits - 1 : bits;
   }
   const hex = absolute(a).toString(16);
-  return (hex.length - 1) * 4 + (32 - Math.clz32(parseInt(hex[0]!, 16)));
+  return (hex.length - 1) * 4 + (32 - Math.clz32(parseInt(hex.charAt(0), 16)));
 }
 
 /** Greatest common divisor, never negative; gcd(0, 0) = 0. */
@@ -59,8 +60,8 @@ const tens: bigint[] = [1n];
 /** 10^n; the small ones are kept, being asked for at every rounding. */
 export function powerOfTen(n: number): bigint {
   if (n > MOST_KEPT_TENS) return power(10n, n);
-  for (let k = tens.length; k <= n; k += 1) tens.push(tens[k - 1]! * 10n);
-  return tens[n]!;
+  for (let k = tens.length; k <= n; k += 1) tens.push(itemAt(tens, k - 1) * 10n);
+  return itemAt(tens, n);
 }
 
 /** The floor of a / b for b > 0. */

@@ -1,3 +1,4 @@
+import { itemAt } from '../base/item';
 import { succeed } from '../base/result';
 import { signOf } from './sign';
 import type { ShouldContinue } from '../base/should-continue';
@@ -12,7 +13,7 @@ import type { RealValue } from './value';
 /** e^v; e^0 = 1 and e^(ln x) = x. */
 export function expOf(v: RealValue): RealResult {
   if (v.kind === 'rational' && q.isZero(v.value)) return succeed(ONE);
-  if (v.kind === 'real' && v.op === 'ln') return succeed(v.args[0]!);
+  if (v.kind === 'real' && v.op === 'ln') return succeed(itemAt(v.args, 0));
   return checkedReal('exp', v);
 }
 
@@ -22,7 +23,7 @@ const NEAR_ONE = q.rational(1n, 1n << 16n);
 /** ln v for v > 0; ln 1 = 0 and ln(e^x) = x. Problems: domain; not-converged when v may be zero. */
 export function lnOf(v: RealValue, shouldContinue: ShouldContinue, fn = 'ln'): RealResult {
   if (v.kind === 'rational' && q.equal(v.value, q.ONE)) return succeed(ZERO);
-  if (v.kind === 'real' && v.op === 'exp') return succeed(v.args[0]!);
+  if (v.kind === 'real' && v.op === 'exp') return succeed(itemAt(v.args, 0));
   const sign = signOf(v, shouldContinue);
   if (typeof sign === 'string') return undecided(sign);
   if (sign <= 0) return problemData({ code: 'domain', reason: 'log-of-non-positive', fn });

@@ -1,3 +1,4 @@
+import { itemAt } from '../base/item';
 import * as q from './rational';
 import type { Rational } from './rational';
 
@@ -58,7 +59,7 @@ export function scale(a: Polynomial, by: Rational): Polynomial {
 }
 
 /** The term whose key comes first: what a sum is scaled by to be compared. */
-export const leading = (p: Polynomial): Term => p.get([...p.keys()].sort()[0]!)!;
+export const leading = (p: Polynomial): Term => p.get(itemAt([...p.keys()].sort(), 0))!;
 
 /** Lexicographic order of monomials by their generators: a product keeps the order of its factors. */
 function compareMonomials(a: Monomial, b: Monomial): number {

@@ -1,3 +1,4 @@
+import { itemAt } from '../base/item';
 import { succeed } from '../base/result';
 import { signOf } from './sign';
 import type { ShouldContinue } from '../base/should-continue';
@@ -72,7 +73,7 @@ function exactRoot(v: RealValue, k: number, shouldContinue: ShouldContinue): Rea
 export function power(base: RealValue, exponent: RealValue, shouldContinue: ShouldContinue): RealResult {
   const to = asRational(exponent);
   if (to !== null && q.isZero(to)) return succeed(ONE);
-  if (base.kind === 'real' && base.op === 'exp') return expOf(multiply(base.args[0]!, exponent));
+  if (base.kind === 'real' && base.op === 'exp') return expOf(multiply(itemAt(base.args, 0), exponent));
   const sign = signOf(base, shouldContinue);
   if (sign === 'too-large' || sign === 'stopped') return undecided(sign);
   if (sign === 0) return zeroPower(exponent, shouldContinue);

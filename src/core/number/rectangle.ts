@@ -1,3 +1,4 @@
+import { itemAt } from '../base/item';
 import type { ShouldContinue } from '../base/should-continue';
 import { toBall } from './approximate';
 import * as ball from './ball';
@@ -57,9 +58,9 @@ export function boundsAt(
   }
 
   function operation(of: RealExpr & { kind: 'op' }, visit: (p: RealExpr) => Maybe): Maybe {
-    const first = visit(of.args[0]!);
+    const first = visit(itemAt(of.args, 0));
     if (first === null) return null;
-    const second = (): Maybe => visit(of.args[1]!);
+    const second = (): Maybe => visit(itemAt(of.args, 1));
     switch (of.op) {
       case 'add':
         return then(second(), (z) => add(first, z));

@@ -1,3 +1,4 @@
+import { itemAt } from '../base/item';
 import type { ShouldContinue } from '../base/should-continue';
 import { gcd, powerOfTen } from './integer';
 import * as q from './rational';
@@ -88,7 +89,7 @@ export function inverse(a: SurdSum): SurdSum | null {
   if (plain !== null) return fromRational(q.divide(q.ONE, plain));
   if (a.length > MOST_TERMS) return null;
   if (a.length === 1) {
-    const { radicand, coefficient } = a[0]!;
+    const { radicand, coefficient } = itemAt(a, 0);
     return [{ radicand, coefficient: q.divide(q.ONE, q.multiply(coefficient, q.whole(radicand))) }];
   }
   const p = partingFactor(a);
@@ -107,4 +108,4 @@ export function inverse(a: SurdSum): SurdSum | null {
 
 export const equal = (a: SurdSum, b: SurdSum): boolean =>
   a.length === b.length &&
-  a.every((t, i) => t.radicand === b[i]!.radicand && q.equal(t.coefficient, b[i]!.coefficient));
+  a.every((t, i) => t.radicand === itemAt(b, i).radicand && q.equal(t.coefficient, itemAt(b, i).coefficient));

@@ -1,3 +1,4 @@
+import { itemAt, lastOf } from '../base/item';
 import type { ProblemData } from '../base/problem';
 import { withDigit, withExponent, withMark, withOtherSign, withPoint, withoutLast } from '../keyed/entry';
 import { Builder, isOpen, madeText, percentTree, plainOperand, together } from '../keyed/operand';
@@ -44,7 +45,7 @@ const FULL = { kind: 'refused', problemData: { code: 'syntax', reason: 'nested-t
 const done = <V>(running: Running<V>): RunningOutcome<V> => ({ kind: 'done', running });
 const PLAIN_STEP: RunningStep = { addition: null };
 
-const innermost = <V>({ frames }: Running<V>): Frame<V> => frames.at(-1)!;
+const innermost = <V>({ frames }: Running<V>): Frame<V> => lastOf(frames);
 const withFrame = <V>({ frames }: Running<V>, frame: Frame<V>): readonly Frame<V>[] => [...frames.slice(0, -1), frame];
 
 /** After `=` a number begins anew. */
@@ -318,7 +319,7 @@ export function runningAfter<V>(running: Running<V>, key: RunningKey, settings: 
 }
 
 const isEmptyRunning = ({ entry, shown, frames }: Running<unknown>): boolean =>
-  entry === '' && shown === null && frames.length === 1 && frames[0]!.length === 0;
+  entry === '' && shown === null && frames.length === 1 && itemAt(frames, 0).length === 0;
 
 /** How many brackets are open. */
 export const depthOf = ({ frames }: Running<unknown>): number => frames.length - 1;

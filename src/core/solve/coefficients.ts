@@ -1,3 +1,4 @@
+import { itemAt } from '../base/item';
 import { evaluate } from '../evaluate/evaluate';
 import type { Context } from '../evaluate/context';
 import { mentions } from '../evaluate/real-expr';
@@ -19,7 +20,7 @@ const zipped = (a: Coefficients, b: Coefficients, make: (x: RealValue, y: RealVa
 function product(a: Coefficients, b: Coefficients): Coefficients | null {
   if (a.length + b.length - 2 > HIGHEST_DEGREE) return null;
   const made: RealValue[] = Array.from({ length: a.length + b.length - 1 }, () => ZERO);
-  a.forEach((x, i) => b.forEach((y, j) => (made[i + j] = add(made[i + j]!, multiply(x, y)))));
+  a.forEach((x, i) => b.forEach((y, j) => (made[i + j] = add(itemAt(made, i + j), multiply(x, y)))));
   return made;
 }
 

@@ -1,3 +1,4 @@
+import { lastOf } from '../base/item';
 import * as q from '../number/rational';
 import type { Rational } from '../number/rational';
 import { complex } from '../number/complex';
@@ -40,7 +41,7 @@ const toNumber = (a: Rational): number => Number((a.n * 10n ** 18n) / a.d) / 1e1
 
 /** All roots in doubles at once (Durand and Kerner): only where to begin. */
 function starts(p: Polynomial): readonly (readonly [number, number])[] {
-  const lead = toNumber(p.at(-1)!);
+  const lead = toNumber(lastOf(p));
   const cs = p.map((c) => toNumber(c) / lead);
   const n = degreeOf(p);
   let zs = Array.from({ length: n }, (_, k): readonly [number, number] => {

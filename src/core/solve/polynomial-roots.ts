@@ -1,3 +1,4 @@
+import { itemAt, lastOf } from '../base/item';
 import type { Context } from '../evaluate/context';
 import { formula } from '../evaluate/formula';
 import { signOf } from '../number/sign';
@@ -43,7 +44,7 @@ export function quadratic(A: RealValue, B: RealValue, C: RealValue, context: Con
 
 /** The rational roots of a squarefree polynomial with whole coefficients, and what is left without them. */
 function rationalRoots(p: Polynomial): { found: readonly Rational[]; rest: Polynomial } {
-  const lead = p.at(-1)!;
+  const lead = lastOf(p);
   const found: Rational[] = [];
   let rest = p;
   for (const interval of isolated(p)) {
@@ -66,7 +67,7 @@ function rationalRoots(p: Polynomial): { found: readonly Rational[]; rest: Polyn
 function pureRoots(p: Polynomial, context: Context): readonly Root[] | null {
   const n = degreeOf(p);
   if (p.slice(1, -1).some((c) => !q.isZero(c))) return null;
-  const c = q.divide(q.negate(p[0]!), p.at(-1)!);
+  const c = q.divide(q.negate(itemAt(p, 0)), lastOf(p));
   if (q.sign(c) < 0 && n % 2 === 0) return [];
   const root = formula('root(N,C)', { N: fromRational(q.whole(n)), C: fromRational(c) }, context);
   const opposite = root && formula('-R', { R: root }, context);
@@ -119,12 +120,12 @@ export function polynomialRoots(coefficients: Coefficients, context: Context): P
   const rationals = coefficients.map((c) => (c.kind === 'rational' ? c.value : null));
   if (rationals.every((c) => c !== null)) {
     let end = rationals.length;
-    while (end > 0 && q.isZero(rationals[end - 1]!)) end -= 1;
+    while (end > 0 && q.isZero(itemAt(rationals, end - 1))) end -= 1;
     return end <= 1 ? null : ofRational(rationals.slice(0, end), context);
   }
   let degree = coefficients.length - 1;
   while (degree > 0) {
-    const s = signOf(coefficients[degree]!, context.shouldContinue);
+    const s = signOf(itemAt(coefficients, degree), context.shouldContinue);
     if (typeof s === 'string') return null;
     if (s !== 0) break;
     degree -= 1;

@@ -1,3 +1,4 @@
+import { itemAt, lastOf } from '../base/item';
 import * as q from '../number/rational';
 import type { Rational } from '../number/rational';
 
@@ -8,7 +9,7 @@ export const degreeOf = (p: Polynomial): number => p.length - 1;
 
 export function trimmed(p: readonly Rational[]): Polynomial {
   let end = p.length;
-  while (end > 0 && q.isZero(p[end - 1]!)) end -= 1;
+  while (end > 0 && q.isZero(itemAt(p, end - 1))) end -= 1;
   return p.slice(0, end);
 }
 
@@ -22,9 +23,9 @@ export function divided(a: Polynomial, b: Polynomial): { quotient: Polynomial; r
   const rest = [...a];
   const quotient: Rational[] = Array.from({ length: Math.max(0, a.length - b.length + 1) }, () => q.ZERO);
   for (let i = a.length - b.length; i >= 0; i -= 1) {
-    const factor = q.divide(rest[i + b.length - 1]!, b.at(-1)!);
+    const factor = q.divide(itemAt(rest, i + b.length - 1), lastOf(b));
     quotient[i] = factor;
-    b.forEach((c, j) => (rest[i + j] = q.subtract(rest[i + j]!, q.multiply(factor, c))));
+    b.forEach((c, j) => (rest[i + j] = q.subtract(itemAt(rest, i + j), q.multiply(factor, c))));
   }
   return { quotient: trimmed(quotient), remainder: trimmed(rest.slice(0, b.length - 1)) };
 }
@@ -54,7 +55,7 @@ export function squarefree(p: Polynomial): Polynomial {
 
 /** A bound on the size of all roots (Cauchy). */
 export function rootBound(p: Polynomial): Rational {
-  const lead = q.magnitude(p.at(-1)!);
+  const lead = q.magnitude(lastOf(p));
   return p.slice(0, -1).reduce((most, c) => {
     const size = q.add(q.divide(q.magnitude(c), lead), q.ONE);
     return q.compare(size, most) > 0 ? size : most;
@@ -65,11 +66,11 @@ export function rootBound(p: Polynomial): Rational {
 export function sturmChain(p: Polynomial): readonly Polynomial[] {
   const positive = (r: Polynomial): Polynomial => {
     const small = primitive(r);
-    return q.sign(small.at(-1)!) === q.sign(r.at(-1)!) ? small : small.map(q.negate);
+    return q.sign(lastOf(small)) === q.sign(lastOf(r)) ? small : small.map(q.negate);
   };
   const chain = [p, positive(derivative(p))];
   for (;;) {
-    const { remainder } = divided(chain.at(-2)!, chain.at(-1)!);
+    const { remainder } = divided(itemAt(chain, chain.length - 2), lastOf(chain));
     if (remainder.length === 0) return chain;
     chain.push(positive(remainder.map(q.negate)));
   }

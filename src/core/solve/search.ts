@@ -1,3 +1,4 @@
+import { itemAt } from '../base/item';
 import { withLetter } from '../evaluate/context';
 import type { Context } from '../evaluate/context';
 import { compileDoubles } from '../evaluate/doubles';
@@ -148,11 +149,11 @@ export function search(tree: Tree, letter: string, from: Rational, to: Rational,
   const xs = Array.from({ length: SAMPLES + 1 }, (_, i) => start + ((end - start) * i) / SAMPLES);
   const ys = xs.map(compiled);
   xs.forEach((x, i) => {
-    const [before, y, after] = [ys[i - 1], ys[i]!, ys[i + 1]];
+    const [before, y, after] = [ys[i - 1], itemAt(ys, i), ys[i + 1]];
     if (!context.shouldContinue()) return;
     if (y === 0) roots.push(searcher.at(x));
     if (after === undefined) return;
-    const next = xs[i + 1]!;
+    const next = itemAt(xs, i + 1);
     if (Number.isFinite(y) !== Number.isFinite(after)) {
       const edge = Number.isFinite(y) ? searcher.edge(x, next) : searcher.edge(next, x);
       // A root such as that of √x lies where the function begins.
@@ -173,7 +174,7 @@ export function search(tree: Tree, letter: string, from: Rational, to: Rational,
       Math.abs(y) <= Math.abs(after) &&
       y * before > 0 &&
       y * after > 0;
-    const touch = dips ? searcher.touching(xs[i - 1]!, next) : null;
+    const touch = dips ? searcher.touching(itemAt(xs, i - 1), next) : null;
     if (touch !== null) roots.push(touch);
   });
   return { roots, breaks };

@@ -1,3 +1,4 @@
+import { itemAt, lastOf } from '../base/item';
 import { withLetter } from '../evaluate/context';
 import type { Context } from '../evaluate/context';
 import { decideLine } from '../evaluate/evaluate';
@@ -49,7 +50,7 @@ const relationsOf = (tree: Tree): readonly Relation[] =>
 /** Left side less right side, for each neighbouring pair of a chain. */
 const differences = (relation: Relation): readonly Tree[] =>
   relation.rest.map((part, i) =>
-    binaryTree('minus', i === 0 ? relation.first : relation.rest[i - 1]!.right, {
+    binaryTree('minus', i === 0 ? relation.first : itemAt(relation.rest, i - 1).right, {
       kind: 'group',
       of: part.right,
       closed: true,
@@ -60,7 +61,7 @@ const differences = (relation: Relation): readonly Tree[] =>
 /** An equation of two sides, if that is all that the line is. */
 export function equationOf(tree: Tree): Relation | null {
   const node = inside(tree);
-  return node.kind === 'relation' && node.rest.length === 1 && node.rest[0]!.op === 'equal' ? node : null;
+  return node.kind === 'relation' && node.rest.length === 1 && itemAt(node.rest, 0).op === 'equal' ? node : null;
 }
 
 type Zeros = Readonly<{
@@ -106,7 +107,7 @@ function ordered(roots: readonly Root[], context: Context): readonly Root[] {
     const s = x === null || y === null ? 0 : compareReals(x, y, context.shouldContinue);
     return typeof s === 'string' ? 0 : s;
   };
-  for (const root of [...roots].sort(order)) if (kept.length === 0 || order(kept.at(-1)!, root) !== 0) kept.push(root);
+  for (const root of [...roots].sort(order)) if (kept.length === 0 || order(lastOf(kept), root) !== 0) kept.push(root);
   return kept;
 }
 
@@ -163,8 +164,8 @@ function ranges(tree: Tree, letter: string, interval: NonNullable<Within>, conte
   const made: Range[] = [];
   let open: { from: Root | null; takesFrom: boolean } | null = null;
   const gaps = within === null ? critical.length + 1 : critical.length - 1;
-  const lower = (i: number): Root | null => (within === null ? (critical[i - 1] ?? null) : critical[i]!);
-  const upper = (i: number): Root | null => (within === null ? (critical[i] ?? null) : critical[i + 1]!);
+  const lower = (i: number): Root | null => (within === null ? (critical[i - 1] ?? null) : itemAt(critical, i));
+  const upper = (i: number): Root | null => (within === null ? (critical[i] ?? null) : itemAt(critical, i + 1));
   const worth = (root: Root | null): RealValue | null => root && valueOf(root);
   for (let i = 0; i < gaps; i += 1) {
     const [from, to] = [lower(i), upper(i)];
@@ -181,7 +182,8 @@ function ranges(tree: Tree, letter: string, interval: NonNullable<Within>, conte
       made.push({ from: to, to, takesFrom: true, takesTo: true });
   }
   if (made.length === 0) return within === null ? { kind: 'never' } : { kind: 'ranges', ranges: [], within };
-  if (within === null && made.length === 1 && made[0]!.from === null && made[0]!.to === null) return { kind: 'always' };
+  if (within === null && made.length === 1 && itemAt(made, 0).from === null && itemAt(made, 0).to === null)
+    return { kind: 'always' };
   return { kind: 'ranges', ranges: made, within };
 }
 
@@ -194,16 +196,16 @@ export function solve(tree: Tree, letter: string, interval: NonNullable<Within>,
   const open = openLetters(tree).filter((name) => !context.names.letters.has(name));
   if (node.kind === 'logic' && node.op === 'and' && open.length === 2) {
     const both = [equationOf(node.left), equationOf(node.right)];
-    const [first, second] = both.map((e) => e && differences(e)[0]!);
+    const [first, second] = both.map((e) => e && itemAt(differences(e), 0));
     if (first && second) {
-      const letters = [open[0]!, open[1]!] as const;
+      const letters = [itemAt(open, 0), itemAt(open, 1)] as const;
       const pair = linearPair(first, second, letters, context);
       return pair === null ? { kind: 'unknown' } : { kind: 'pair', letters, pair };
     }
   }
   const equation = equationOf(tree);
   if (equation === null) return ranges(tree, letter, interval, context);
-  const zeros = zerosOf(differences(equation)[0]!, letter, interval, context);
+  const zeros = zerosOf(itemAt(differences(equation), 0), letter, interval, context);
   if (zeros === null) return { kind: 'unknown' };
   if (zeros === 'always') return { kind: 'always' };
   const { within, hidden, complex, isNear } = zeros;

@@ -1,3 +1,4 @@
+import { itemAt } from '../base/item';
 import type { ProblemData } from '../base/problem';
 import { withDigit, withExponent, withMark, withOtherSign, withPoint, withoutLast } from '../keyed/entry';
 import type { Entry } from '../keyed/entry';
@@ -75,7 +76,7 @@ export const entered = <V>(stack: Stack<V>, depth: StackDepth): Stack<V> =>
 function fallen<V>(levels: readonly Operand<V>[], count: number, depth: StackDepth): readonly Operand<V>[] {
   const rest = levels.slice(0, levels.length - count);
   if (depth !== 'four' || levels.length < FOUR || count === 0) return rest;
-  return [...Array.from({ length: count }, () => levels[0]!), ...rest];
+  return [...Array.from({ length: count }, () => itemAt(levels, 0)), ...rest];
 }
 
 function operated<V>(stack: Stack<V>, operation: Operation, depth: StackDepth): StackResult<V> {
@@ -88,7 +89,9 @@ function operated<V>(stack: Stack<V>, operation: Operation, depth: StackDepth): 
   const built = together(operation.make, args);
   const landed = (value: V | null, sourceText: string): Stack<V> => {
     const percent =
-      operation === percentage ? { value: operands[0]!.value, sourceText: operands[0]!.sourceText } : null;
+      operation === percentage
+        ? { value: itemAt(operands, 0).value, sourceText: itemAt(operands, 0).sourceText }
+        : null;
     // Of four held levels, the result takes one place of those that fell.
     const levels = takes === 0 ? now.levels : fallen(now.levels, takes, depth);
     const room = depth === 'four' && now.levels.length >= FOUR && takes > 0 ? levels.slice(1) : levels;
@@ -164,14 +167,18 @@ export function stackDone<V>(stack: Stack<V>, operation: StackOperation, depth: 
         : done({ ...now, levels: fallen(levels, 1, depth), replaces: false });
     case 'swap': {
       if (levels.length < 2) return tooFew('Swap', 2, levels.length);
-      return done({ ...now, levels: [...levels.slice(0, -2), top!, levels.at(-2)!], replaces: false });
+      return done({
+        ...now,
+        levels: [...levels.slice(0, -2), top!, itemAt(levels, levels.length - 2)],
+        replaces: false,
+      });
     }
     case 'rotateDown':
       if (levels.length < 2) return tooFew('Rotate', 2, levels.length);
       return done({ ...now, levels: [top!, ...levels.slice(0, -1)], replaces: false });
     case 'rotateUp':
       if (levels.length < 2) return tooFew('Rotate', 2, levels.length);
-      return done({ ...now, levels: [...levels.slice(1), levels[0]!], replaces: false });
+      return done({ ...now, levels: [...levels.slice(1), itemAt(levels, 0)], replaces: false });
     case 'operands': {
       if (stack.operands.length === 0) return null;
       const free = { ...now, replaces: false };

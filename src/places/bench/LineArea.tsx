@@ -1,3 +1,4 @@
+import { lastOf } from '@/core/base/item';
 import { useCallback, useMemo } from 'react';
 import type { Problem } from '@/core/base/problem';
 import { emptyPlace, isEmptyLine } from '@/core/line/line';
@@ -24,7 +25,7 @@ function sentenceFor(problem: Problem | null, line: Line, options: ReadingOption
   if (problem?.code !== 'syntax' || problem.reason !== 'empty-box' || line.kind !== 'boxed') return null;
   const path = emptyPlace(line, problem.at.from, options)?.path ?? [];
   const box = boxAt(line.row, path);
-  return box === null ? null : emptySlotText(slotName(box, path.at(-1)!.slot));
+  return box === null ? null : emptySlotText(slotName(box, lastOf(path).slot));
 }
 
 type Props = Readonly<{

@@ -1,3 +1,4 @@
+import { itemAt } from '@/core/base/item';
 import { View } from '@tamagui/core';
 import { useEffect, useState } from 'react';
 import { useStore } from '@/state/app-store';
@@ -108,7 +109,7 @@ function Solved({ solved, letter }: Readonly<{ solved: SolvedLine; letter: strin
       return (
         <View role="list" aria-label={solveForName(solved.names.join(', '))}>
           {solved.values.map((value, i) => (
-            <Solution key={i} name={solved.names[i]!} solution={value} />
+            <Solution key={i} name={itemAt(solved.names, i)} solution={value} />
           ))}
         </View>
       );
@@ -124,7 +125,7 @@ export function SolvePanel({ letters, isAsked, onAnswer }: Props) {
   const [chosen, setChosen] = useState<string | null>(null);
   const [[from, to], setBetween] = useState<readonly [string, string]>(['', '']);
   const isPair = useStore((s) => letters.length === 2 && /and/.test(lineText(s)));
-  const letter = chosen !== null && letters.includes(chosen) ? chosen : isAsked || isPair ? letters[0]! : null;
+  const letter = chosen !== null && letters.includes(chosen) ? chosen : isAsked || isPair ? itemAt(letters, 0) : null;
   const request = useRequest((state) => (letter === null ? null : { ...requestOf(state), letter, from, to }));
   const result = useAnswer('solve', request);
   const solved = result?.ok ? result.value : null;

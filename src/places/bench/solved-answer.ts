@@ -1,3 +1,4 @@
+import { itemAt } from '@/core/base/item';
 import type { Form } from '@/core/format/form';
 import { encode } from '@/core/notebook/value-codec';
 import type { LineAnswer, RangeView, SolutionView, SolvedLine } from '@/state/background';
@@ -28,7 +29,7 @@ export function solvedAnswer(solved: SolvedLine, letter: string): LineAnswer | n
       case 'roots':
         return solved.roots.flatMap((root) => one(letter, root));
       case 'pair':
-        return solved.values.flatMap((value, i) => one(solved.names[i]!, value));
+        return solved.values.flatMap((value, i) => one(itemAt(solved.names, i), value));
       case 'ranges':
         return solved.ranges.map((range) => ({
           text: rangeText(range, letter),
@@ -49,7 +50,7 @@ export function solvedAnswer(solved: SolvedLine, letter: string): LineAnswer | n
     text,
     typed: parts.map((p) => p.typed).join(` ${joint} `),
   };
-  const only = solved.kind === 'roots' && solved.roots.length === 1 ? (solved.roots[0]!.value ?? null) : null;
+  const only = solved.kind === 'roots' && solved.roots.length === 1 ? (itemAt(solved.roots, 0).value ?? null) : null;
   return {
     target: null,
     value: only,

@@ -1,3 +1,4 @@
+import { itemAt } from '@/core/base/item';
 import { View } from '@tamagui/core';
 import type { DataColumn } from '@/core/notebook/columns';
 import { cellName, columnWords, rowName, titleOf } from '@/text/column-labels';
@@ -17,7 +18,7 @@ type Props = Readonly<{
 
 /** The cell at hand in the line editor: `=` keeps it and goes down, Tab goes across. */
 export function CellEditor({ columns, at, hasDeck, onKeep, onGo }: Props) {
-  const column = columns[at.column]!;
+  const column = itemAt(columns, at.column);
   const { row } = at;
   const keepAnd = (then: () => void) => (text: string) => {
     onKeep(text);

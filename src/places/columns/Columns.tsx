@@ -1,3 +1,4 @@
+import { itemAt } from '@/core/base/item';
 import { View, useMedia } from '@tamagui/core';
 import { useCallback, useState } from 'react';
 import type { ReactNode } from 'react';
@@ -163,7 +164,7 @@ export function Columns() {
           at={
             table === null || table.columns.length === 0
               ? null
-              : { column: table.columns[at?.column ?? 0]!, row: at?.row ?? rowsOf(table) }
+              : { column: itemAt(table.columns, at?.column ?? 0), row: at?.row ?? rowsOf(table) }
           }
           onDone={() => {
             setPanel('data');

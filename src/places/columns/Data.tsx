@@ -1,3 +1,4 @@
+import { itemAt } from '@/core/base/item';
 import { View } from '@tamagui/core';
 import { useCallback, useMemo } from 'react';
 import type { KeyboardEvent } from 'react';
@@ -52,7 +53,7 @@ export function Data({ table, at, isWide, onAt, onColumn, onRow, onSort, onPaste
 
   const cell = useCallback(
     (i: number, row: number): GridCell => {
-      const column = columns[i]!;
+      const column = itemAt(columns, i);
       const text = column.cells[row] ?? '';
       const name = cellName(column.name, row);
       if (text === '') {

@@ -1,3 +1,4 @@
+import { itemAt } from '@/core/base/item';
 import { View, useMedia } from '@tamagui/core';
 import { useCallback, useMemo, useState } from 'react';
 import type { KeyboardEvent } from 'react';
@@ -84,7 +85,7 @@ export function Curves() {
   const rest = useCallback((next: ViewRange) => setView(next), [setView]);
   const fit = useCallback(() => {
     const ranges = sheet.curves.flatMap(({ range }) => (range === null ? [] : [range]));
-    const ys = points === null ? [] : points.ys.filter((_, i) => isBetween(points.xs[i]!, view.xFrom, view.xTo));
+    const ys = points === null ? [] : points.ys.filter((_, i) => isBetween(itemAt(points.xs, i), view.xFrom, view.xTo));
     if (ranges.length === 0 && ys.length === 0) {
       // Points that lie beside the view are fetched into it.
       if (points !== null) setView(viewOfPoints(points.xs, points.ys));
@@ -154,7 +155,9 @@ export function Curves() {
   });
   const hasPoints =
     points !== null &&
-    points.xs.some((x, i) => isBetween(x, view.xFrom, view.xTo) && isBetween(points.ys[i]!, view.yFrom, view.yTo));
+    points.xs.some(
+      (x, i) => isBetween(x, view.xFrom, view.xTo) && isBetween(itemAt(points.ys, i), view.yFrom, view.yTo),
+    );
   const ofCurves = reasonFor(functions, shown, sheet);
   const reason = hasPoints ? null : points === null || ofCurves === null ? ofCurves : 'out';
   const point = followed.point ?? (panel === 'values' ? chosenRow : null);

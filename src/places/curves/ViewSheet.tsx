@@ -1,3 +1,4 @@
+import { itemAt } from '@/core/base/item';
 import { View, useMedia } from '@tamagui/core';
 import { useState } from 'react';
 import { isDrawable } from '@/core/curve/view';
@@ -41,7 +42,7 @@ export function ViewSheet({ view, onClose, onImage }: Props) {
     const state = useStore.getState();
     const plain = sides.map((side) => toCanonicalText(texts[side], state.settings));
     const unread = plain.findIndex((text) => text === null);
-    if (unread >= 0) return setWrong(`${sideNames[sides[unread]!]}: ${curveWords.notNumber}`);
+    if (unread >= 0) return setWrong(`${sideNames[itemAt(sides, unread)]}: ${curveWords.notNumber}`);
     const picked = plain as string[];
     const table = await tasks.run('values', {
       ...curvesRequest(state, [], picked),
@@ -52,7 +53,7 @@ export function ViewSheet({ view, onClose, onImage }: Props) {
     if (!table.ok) return setWrong(problemText(table.problem));
     const failed = table.value.rows.findIndex(({ problem }) => problem !== null);
     if (failed >= 0)
-      return setWrong(`${sideNames[sides[failed]!]}: ${problemText(table.value.rows[failed]!.problem!)}`);
+      return setWrong(`${sideNames[itemAt(sides, failed)]}: ${problemText(itemAt(table.value.rows, failed).problem!)}`);
     const [xFrom, xTo, yFrom, yTo] = table.value.rows.map(({ at }) => at) as [number, number, number, number];
     const next = { xFrom, xTo, yFrom, yTo };
     if (!isDrawable(next)) return setWrong(curveWords.wrongView);

@@ -1,3 +1,4 @@
+import { itemAt } from '@/core/base/item';
 import { useCallback, useState } from 'react';
 import { middleOf } from '@/core/curve/view';
 import type { Size, ViewRange } from '@/core/curve/view';
@@ -63,7 +64,7 @@ export function useFollow(functions: readonly DrawnFunction[], view: ViewRange, 
       setState((before) => {
         if (before === null || functions.length === 0) return before;
         const at = functions.findIndex(({ id }) => id === before.id);
-        return { ...before, id: functions[(at + way + functions.length) % functions.length]!.id };
+        return { ...before, id: itemAt(functions, (at + way + functions.length) % functions.length).id };
       }),
   };
 }

@@ -1,3 +1,4 @@
+import { itemAt } from '@/core/base/item';
 import type { DecimalSign } from '@/core/language/numerals';
 
 /**
@@ -33,7 +34,7 @@ export function recorded<D, S, N extends string>(history: History<D, S, N>, step
   if ((step.weight ?? 0) === 0) return { past, future: [] };
   let [weight, first] = [0, past.length];
   while (first > 0 && (weight <= MOST_WEIGHT || past.length - first < FEW_STEPS))
-    weight += past[(first -= 1)]!.weight ?? 0;
+    weight += itemAt(past, (first -= 1)).weight ?? 0;
   return { past: first === 0 ? past : past.slice(first), future: [] };
 }
 

@@ -21,7 +21,7 @@ function lastWhole(raw: string): { end: number; closing: string } {
     found = { end, closing: [...open].reverse().join('') };
   };
   for (let at = 0; at < raw.length; at += 1) {
-    const sign = raw[at]!;
+    const sign = raw.charAt(at);
     if (inText) {
       if (sign === '\\') at += 1;
       else if (sign === '"') inText = false;

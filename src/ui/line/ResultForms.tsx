@@ -1,3 +1,4 @@
+import { itemAt } from '@/core/base/item';
 import { View, styled } from '@tamagui/core';
 import { memo } from 'react';
 import type { FormId } from '@/core/format/form';
@@ -72,7 +73,7 @@ type Props = Readonly<{
 
 /** Every form that a result has, side by side, to tap. */
 export const ResultForms = memo(function ResultForms({ forms, chosen, onChoose, shown, isEndwards = false }: Props) {
-  const current = forms.find((f) => f.id === chosen) ?? forms[0]!;
+  const current = forms.find((f) => f.id === chosen) ?? itemAt(forms, 0);
   return (
     <View
       role="group"

@@ -1,3 +1,4 @@
+import { itemAt } from '@/core/base/item';
 import type { Palette } from '../theme/palette';
 
 /** How a curve is told from others, with and without colour. */
@@ -15,4 +16,4 @@ export const looks: readonly Look[] = [
   { colour: 'curve8', dash: '', width: 4.2, name: 'brown, heavy' },
 ];
 
-export const seriesStyle = (look: number): Look => looks[look] ?? looks[0]!;
+export const seriesStyle = (look: number): Look => looks[look] ?? itemAt(looks, 0);

@@ -1,3 +1,4 @@
+import { itemAt } from '@/core/base/item';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, useRef } from 'react';
 import { View } from '@tamagui/core';
@@ -20,7 +21,7 @@ const USUAL_HEIGHT = 56;
 
 /** Where a line stands in an adding list: a list has two steps or more that go on from one another. */
 function placeInList(tape: readonly TapeLine[], at: number): 'first' | 'middle' | 'last' | 'only' {
-  const step = tape[at]!.addition;
+  const step = itemAt(tape, at).addition;
   if (step === null) return 'only';
   const goesOn = step.isNext && tape[at - 1]?.addition != null;
   const next = tape[at + 1]?.addition;
@@ -36,7 +37,7 @@ export function TapeList({ tape, grouping, onChoose, ...on }: Props) {
     count: tape.length,
     getScrollElement: () => scroller.current,
     estimateSize: () => USUAL_HEIGHT,
-    getItemKey: (i) => tape[i]!.id,
+    getItemKey: (i) => itemAt(tape, i).id,
     overscan: 6,
     paddingEnd: 6,
   });
@@ -98,7 +99,7 @@ export function TapeList({ tape, grouping, onChoose, ...on }: Props) {
               style={{ transform: `translateY(${row.start}px)` }}
             >
               <TapeRow
-                line={tape[row.index]!}
+                line={itemAt(tape, row.index)}
                 grouping={grouping}
                 inList={placeInList(tape, row.index)}
                 {...on}

@@ -1,3 +1,4 @@
+import { itemAt } from '../../base/item';
 import type { ShouldContinue } from '../../base/should-continue';
 import { goOn } from '../../base/limits';
 import * as q from '../../number/rational';
@@ -12,16 +13,17 @@ function solved(rows: readonly (readonly bigint[])[], shouldContinue: ShouldCont
   for (let k = 0; k < size; k += 1) {
     const pivot = m.findIndex((row, i) => i >= k && row[k] !== 0n);
     if (pivot < 0) return null;
-    [m[k], m[pivot]] = [m[pivot]!, m[k]!];
+    [m[k], m[pivot]] = [itemAt(m, pivot), itemAt(m, k)];
     for (let i = 0; i < size; i += 1) {
       if (i === k) continue;
       goOn(shouldContinue);
-      const by = m[i]![k]!;
-      for (let j = 0; j <= size; j += 1) m[i]![j] = (m[k]![k]! * m[i]![j]! - by * m[k]![j]!) / before;
+      const by = itemAt(itemAt(m, i), k);
+      for (let j = 0; j <= size; j += 1)
+        itemAt(m, i)[j] = (itemAt(itemAt(m, k), k) * itemAt(itemAt(m, i), j) - by * itemAt(itemAt(m, k), j)) / before;
     }
-    before = m[k]![k]!;
+    before = itemAt(itemAt(m, k), k);
   }
-  return m.map((row, i) => q.rational(row[size]!, row[i]));
+  return m.map((row, i) => q.rational(itemAt(row, size), row[i]));
 }
 
 export type PolynomialFit = Readonly<{
@@ -57,17 +59,17 @@ export function polynomialFit(
     (_, k) => powerSum(plainX, null, k, 0, weights, shouldContinue).n,
   );
   const mixed = Array.from({ length: degree + 1 }, (_, k) => powerSum(plainX, plainY, k, 1, weights, shouldContinue).n);
-  const rows = mixed.map((right, i) => [...mixed.map((_, j) => powers[i + j]!), right]);
+  const rows = mixed.map((right, i) => [...mixed.map((_, j) => itemAt(powers, i + j)), right]);
   const raw = solved(rows, shouldContinue);
   if (raw === null) return null;
   const squares = powerSum(plainX, plainY, 0, 2, weights, shouldContinue);
-  const n = q.whole(powers[0]!);
-  const mean = q.divide(q.whole(mixed[0]!), n);
-  const left = raw.reduce((rest, c, k) => q.subtract(rest, q.multiply(c, q.whole(mixed[k]!))), squares);
+  const n = q.whole(itemAt(powers, 0));
+  const mean = q.divide(q.whole(itemAt(mixed, 0)), n);
+  const left = raw.reduce((rest, c, k) => q.subtract(rest, q.multiply(c, q.whole(itemAt(mixed, k)))), squares);
   const per = q.rational(1n, v.d * v.d);
   return {
     coefficients: raw.map((c, k) => q.multiply(c, q.rational(u.d ** BigInt(k), v.d))),
     left: q.multiply(left, per),
-    whole: q.multiply(q.subtract(squares, q.multiply(q.whole(mixed[0]!), mean)), per),
+    whole: q.multiply(q.subtract(squares, q.multiply(q.whole(itemAt(mixed, 0)), mean)), per),
   };
 }

@@ -1,3 +1,4 @@
+import { itemAt } from '../../base/item';
 import type { ShouldContinue } from '../../base/should-continue';
 import { real } from '../../number/arithmetic';
 import * as ball from '../../number/ball';
@@ -42,7 +43,7 @@ type Given = Readonly<{
  */
 export function logLine(given: Given, digits: number, shouldContinue: ShouldContinue): LogAnswer {
   const { x } = given;
-  if (x.every((v) => q.equal(v, x[0]!))) return 'no-spread';
+  if (x.every((v) => q.equal(v, itemAt(x, 0)))) return 'no-spread';
   const wanted = Math.ceil(digits * 3.33) + 8;
   for (let bits = FIRST_BITS + wanted; bits <= MOST_BITS; bits *= 2) {
     const made = lineIn(given, bits, shouldContinue);
@@ -74,7 +75,7 @@ function lineIn(
     if (i % 64 === 0 && !shouldContinue()) return 'stopped';
     const w = ball.exactly(weights?.[i] ?? 1n);
     if (w.mid === 0n) continue;
-    const [u, v] = [worth(x[i]!, take.x), worth(y[i]!, take.y)];
+    const [u, v] = [worth(itemAt(x, i), take.x), worth(itemAt(y, i), take.y)];
     if (u === null || v === null) return null;
     const [wu, wv] = [times(w, u), times(w, v)];
     [n, su, sv] = [add(n, w), add(su, wu), add(sv, wv)];

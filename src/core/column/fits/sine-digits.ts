@@ -1,3 +1,4 @@
+import { itemAt } from '../../base/item';
 import type { ShouldContinue } from '../../base/should-continue';
 import * as ball from '../../number/ball';
 import { pi } from '../../number/constants';
@@ -85,7 +86,7 @@ export function sharpened(
   exact: readonly (readonly [Rational, Rational])[],
   shouldContinue: ShouldContinue,
 ): Readonly<{ a: Rational; b: Rational; c: Rational; d: Rational }> | null {
-  const points = exact.map(([u, v], i) => [fixedRational(u), fixedRational(v), BigInt(w[i]!)] as const);
+  const points = exact.map(([u, v], i) => [fixedRational(u), fixedRational(v), BigInt(itemAt(w, i))] as const);
   let p = [start.a, start.b, start.c, start.d].map(fixedOf) as [bigint, bigint, bigint, bigint];
   let smallest = Infinity;
   const circle = createCircle();
@@ -97,7 +98,7 @@ export function sharpened(
       const rest = times(a, sine) + d - v;
       const ac = times(a, cosine);
       const row = [sine, times(ac, u), ac, UNIT];
-      for (let j = 0; j < 4; j += 1) g[j]! += weight * times(rest, row[j]!);
+      for (let j = 0; j < 4; j += 1) g[j]! += weight * times(rest, itemAt(row, j));
     }
     const move = solveSmall(
       curvature(p.map((v) => Number(v) / 2 ** BITS) as [number, number, number, number], x, y, w).map((row, j) => [
@@ -106,7 +107,7 @@ export function sharpened(
       ]),
     );
     if (move === null) return null;
-    p = p.map((v, j) => v - fixedOf(move[j]!)) as typeof p;
+    p = p.map((v, j) => v - fixedOf(itemAt(move, j))) as typeof p;
     const size = Math.max(...move.map((m, j) => Math.abs(m) / Math.max(Math.abs(Number(p[j]) / 2 ** BITS), 1e-6)));
     if (size > 1e-2) return null;
     if (size < REST || (step > 3 && size >= smallest)) break;
@@ -125,9 +126,9 @@ function curvature(
 ): readonly (readonly number[])[] {
   const h = Array.from({ length: 4 }, () => [0, 0, 0, 0]);
   for (let i = 0; i < x.length; i += 1) {
-    const u = x[i]!;
+    const u = itemAt(x, i);
     const [sine, cosine] = [Math.sin(b * u + c), Math.cos(b * u + c)];
-    const rest = a * sine + d - y[i]!;
+    const rest = a * sine + d - itemAt(y, i);
     const row = [sine, a * u * cosine, a * cosine, 1];
     const second = [
       [0, u * cosine, cosine, 0],
@@ -136,7 +137,8 @@ function curvature(
       [0, 0, 0, 0],
     ];
     for (let j = 0; j < 4; j += 1)
-      for (let k = 0; k < 4; k += 1) h[j]![k]! += w[i]! * (row[j]! * row[k]! + rest * second[j]![k]!);
+      for (let k = 0; k < 4; k += 1)
+        itemAt(h, j)[k]! += itemAt(w, i) * (itemAt(row, j) * itemAt(row, k) + rest * itemAt(itemAt(second, j), k));
   }
   return h;
 }

@@ -1,3 +1,4 @@
+import { itemAt } from '../../base/item';
 import type { ShouldContinue } from '../../base/should-continue';
 import { solveSmall } from './small-system';
 import { sharpened } from './sine-digits';
@@ -29,10 +30,10 @@ function sumsAt({ x, y, w }: Points, b: number): readonly (readonly [number, num
   let [sy, cy, total] = [0, 0, 0];
   for (let i = 0; i < x.length; i += 1) {
     // No pairs are taken apart in here: for the browser that is compiled to calls.
-    const weight = w[i]!;
-    const height = y[i]!;
-    const sine = Math.sin(b * x[i]!);
-    const cosine = Math.cos(b * x[i]!);
+    const weight = itemAt(w, i);
+    const height = itemAt(y, i);
+    const sine = Math.sin(b * itemAt(x, i));
+    const cosine = Math.cos(b * itemAt(x, i));
     const ws = weight * sine;
     const wc = weight * cosine;
     ss += ws * sine;
@@ -56,7 +57,7 @@ function sumsAt({ x, y, w }: Points, b: number): readonly (readonly [number, num
 function leftAt(points: Points, b: number, squares: number): number {
   const m = sumsAt(points, b);
   const found = solveSmall(m);
-  return found === null ? Infinity : squares - found.reduce((sum, v, j) => sum + v * m[j]![3], 0);
+  return found === null ? Infinity : squares - found.reduce((sum, v, j) => sum + v * itemAt(m, j)[3], 0);
 }
 
 /** For one frequency the rest is linear: sine, cosine and height by least squares, and the squares left. */
@@ -67,7 +68,8 @@ function atFrequency(points: Points, b: number): { sine: number; cosine: number;
   const [sine, cosine, d] = found as [number, number, number];
   let left = 0;
   for (let i = 0; i < x.length; i += 1)
-    left += w[i]! * (sine * Math.sin(b * x[i]!) + cosine * Math.cos(b * x[i]!) + d - y[i]!) ** 2;
+    left +=
+      itemAt(w, i) * (sine * Math.sin(b * itemAt(x, i)) + cosine * Math.cos(b * itemAt(x, i)) + d - itemAt(y, i)) ** 2;
   return { sine, cosine, d, left };
 }
 
@@ -113,9 +115,9 @@ export function sineFit(
   const first = Math.ceil(LEAST_WAVE * STEPS_A_WAVE);
   const last = Math.min((STEPS_A_WAVE * (distinct - 1)) / 2, Math.floor(MOST_WORK / x.length));
   const total = w.reduce((sum, v) => sum + v, 0);
-  const mean = y.reduce((sum, v, i) => sum + w[i]! * v, 0) / total;
+  const mean = y.reduce((sum, v, i) => sum + itemAt(w, i) * v, 0) / total;
   const around: Points = { ...centred, y: y.map((v) => v - mean) };
-  const whole = around.y.reduce((sum, v, i) => sum + w[i]! * v ** 2, 0);
+  const whole = around.y.reduce((sum, v, i) => sum + itemAt(w, i) * v ** 2, 0);
   const errors: number[] = [];
   for (let k = first; k <= last; k += 1) {
     if (!shouldContinue()) return 'stopped';

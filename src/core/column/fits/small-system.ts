@@ -1,18 +1,21 @@
 /** The solution of a small system in doubles (rows with the right side last), by elimination with pivots; null when singular. */
+import { itemAt } from '../../base/item';
 export function solveSmall(rows: readonly (readonly number[])[]): readonly number[] | null {
   const m = rows.map((row) => [...row]);
   const size = m.length;
   for (let k = 0; k < size; k += 1) {
     let pivot = k;
-    for (let i = k + 1; i < size; i += 1) if (Math.abs(m[i]![k]!) > Math.abs(m[pivot]![k]!)) pivot = i;
-    const top = m[pivot]![k]!;
-    if (!(Math.abs(top) > 1e-13 * Math.max(...rows.map((row) => Math.abs(row[k]!)), Number.MIN_VALUE))) return null;
-    [m[k], m[pivot]] = [m[pivot]!, m[k]!];
+    for (let i = k + 1; i < size; i += 1)
+      if (Math.abs(itemAt(itemAt(m, i), k)) > Math.abs(itemAt(itemAt(m, pivot), k))) pivot = i;
+    const top = itemAt(itemAt(m, pivot), k);
+    if (!(Math.abs(top) > 1e-13 * Math.max(...rows.map((row) => Math.abs(itemAt(row, k))), Number.MIN_VALUE)))
+      return null;
+    [m[k], m[pivot]] = [itemAt(m, pivot), itemAt(m, k)];
     for (let i = 0; i < size; i += 1) {
       if (i === k) continue;
-      const by = m[i]![k]! / top;
-      for (let j = k; j <= size; j += 1) m[i]![j]! -= by * m[k]![j]!;
+      const by = itemAt(itemAt(m, i), k) / top;
+      for (let j = k; j <= size; j += 1) itemAt(m, i)[j]! -= by * itemAt(itemAt(m, k), j);
     }
   }
-  return m.map((row, i) => row[size]! / row[i]!);
+  return m.map((row, i) => itemAt(row, size) / itemAt(row, i));
 }

@@ -1,3 +1,4 @@
+import { itemAt } from '../../base/item';
 import type { ShouldContinue } from '../../base/should-continue';
 import { succeed } from '../../base/result';
 import { fromTurns, inTurns } from '../../number/angle';
@@ -23,7 +24,7 @@ export function ofInverse(
   shouldContinue: ShouldContinue,
 ): RealResult | null {
   if (radians.kind !== 'real') return null;
-  const x = radians.args[0]!;
+  const x = itemAt(radians.args, 0);
   switch (radians.op) {
     case 'arcsin':
     case 'arccos': {
@@ -74,10 +75,10 @@ export function inverseOf(
 ): RealValue | null {
   if (x.kind !== 'real') return null;
   if (x.op === 'negate') {
-    const positive = inverseOf(op, x.args[0]!, shouldContinue);
+    const positive = inverseOf(op, itemAt(x.args, 0), shouldContinue);
     return positive && (op === 'arccos' ? subtract(piTimes(q.ONE), positive) : negate(positive));
   }
-  const angle = x.args[0]!;
+  const angle = itemAt(x.args, 0);
   const turns = inTurns(angle, 'rad');
   if (op === 'arctan') {
     if (x.op !== 'tan') return null;

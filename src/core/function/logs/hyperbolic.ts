@@ -1,3 +1,4 @@
+import { itemAt } from '../../base/item';
 import { ONE, ZERO, checkedReal, magnitude, problemData } from '../../number/arithmetic';
 import type { RealResult } from '../../number/arithmetic';
 import * as complex from '../../number/complex';
@@ -16,7 +17,7 @@ const isExactly = (x: RealValue, n: q.Rational): boolean => x.kind === 'rational
 /** A recipe, or what it comes to at its one simple place. */
 function real(name: RealOp, x: RealValue, at: q.Rational, comesTo: RealValue): RealResult {
   if (isExactly(x, at)) return { ok: true, value: comesTo };
-  return x.kind === 'real' && x.op === undoneBy[name] ? { ok: true, value: x.args[0]! } : checkedReal(name, x);
+  return x.kind === 'real' && x.op === undoneBy[name] ? { ok: true, value: itemAt(x.args, 0) } : checkedReal(name, x);
 }
 
 /** What a function takes back on all its domain. */
@@ -102,7 +103,7 @@ export const acosh = defineFunction({
   aliases: ['arcosh'],
   domain: 'x>=1',
   apply: ([x], { shouldContinue }) => {
-    if (x.kind === 'real' && x.op === 'cosh') return magnitude(x.args[0]!, shouldContinue);
+    if (x.kind === 'real' && x.op === 'cosh') return magnitude(itemAt(x.args, 0), shouldContinue);
     return compareWith(x, q.ONE, shouldContinue) === -1
       ? problemData({ code: 'domain', reason: 'below-one', fn: 'acosh' })
       : real('arcosh', x, q.ONE, ZERO);

@@ -1,3 +1,4 @@
+import { itemAt } from '@/core/base/item';
 import {
   caretOf,
   changed as changedLine,
@@ -364,7 +365,7 @@ export function benchActions(change: Change, get: Get, clock: () => number): Ben
     levelToColumn: (level, column) => change((state) => levelToColumn(state, level, column)),
     learnForms: (items, forms) =>
       change((state) => {
-        items.forEach((item, i) => state.formsCache.known.set(item, forms[i]!));
+        items.forEach((item, i) => state.formsCache.known.set(item, itemAt(forms, i)));
         return { formsCache: { known: state.formsCache.known } };
       }),
   };

@@ -1,3 +1,4 @@
+import { itemAt } from '@/core/base/item';
 import { exchanged, reordered, withCell, withSpace, without, writtenOver } from '@/core/column/cells';
 import type { Cells } from '@/core/column/cells';
 import {
@@ -194,7 +195,7 @@ export const columnActions = (change: Change): ColumnActions => ({
         const at = t.columns.findIndex((c) => c.id === id);
         const to = at + by;
         if (to < 0 || to >= t.columns.length) return t;
-        return { ...t, columns: t.columns.toSpliced(at, 1).toSpliced(to, 0, t.columns[at]!) };
+        return { ...t, columns: t.columns.toSpliced(at, 1).toSpliced(to, 0, itemAt(t.columns, at)) };
       }),
     ),
   emptyColumn: (id) =>

@@ -1,3 +1,4 @@
+import { itemAt } from '@/core/base/item';
 import {
   FIRST_USE,
   LONGEST_CELL,
@@ -60,7 +61,7 @@ function tablesIn(found: unknown, aside: Aside): DataTable[] {
     'c',
   );
   let at = 0;
-  const own = made.map((table) => ({ ...table, columns: table.columns.map(() => all[at++]!) }));
+  const own = made.map((table) => ({ ...table, columns: table.columns.map(() => itemAt(all, at++)) }));
   return withOwnIds(own, 't');
 }
 

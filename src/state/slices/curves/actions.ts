@@ -1,3 +1,4 @@
+import { itemAt } from '@/core/base/item';
 import { functionNames } from '@/core/function';
 import { parse } from '@/core/language/parse';
 import { printText, TYPED } from '@/core/language/print-text';
@@ -100,7 +101,12 @@ export const curveActions = (change: Change): CurveActions => ({
       const { functions } = state.document.curves;
       const at = functions.findIndex((f) => f.id === id);
       if (functions.length >= MOST_FUNCTIONS || at < 0) return { notice: notice('functions-full') };
-      const made = { ...functions[at]!, id: freeId(functions), name: freeName(functions), style: freeStyle(functions) };
+      const made = {
+        ...itemAt(functions, at),
+        id: freeId(functions),
+        name: freeName(functions),
+        style: freeStyle(functions),
+      };
       return withCurves(state, 'function', { functions: functions.toSpliced(at + 1, 0, made) });
     }),
   moveFunction: (id, by) =>
@@ -110,7 +116,7 @@ export const curveActions = (change: Change): CurveActions => ({
       const to = at + by;
       if (at < 0 || to < 0 || to >= functions.length) return {};
       const rest = functions.toSpliced(at, 1);
-      return withCurves(state, 'move-function', { functions: rest.toSpliced(to, 0, functions[at]!) });
+      return withCurves(state, 'move-function', { functions: rest.toSpliced(to, 0, itemAt(functions, at)) });
     }),
   removeFunction: (id) =>
     change((state) => ({

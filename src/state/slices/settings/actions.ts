@@ -1,3 +1,4 @@
+import { itemAt } from '@/core/base/item';
 import { angleUnits } from '@/core/base/angle';
 import { inView } from '@/core/line/line';
 import { isShownSame } from '@/core/notebook/settings';
@@ -62,7 +63,7 @@ export const settingActions = (change: Change): SettingActions => ({
   nextAngleUnit: () =>
     change((state) => {
       const at = angleUnits.indexOf(state.settings.angle);
-      return withSettings(state, { angle: angleUnits[(at + 1) % angleUnits.length]! });
+      return withSettings(state, { angle: itemAt(angleUnits, (at + 1) % angleUnits.length) });
     }),
   resetSettings: () =>
     change((state) => ({

@@ -1,3 +1,4 @@
+import { itemAt } from '@/core/base/item';
 import { functionNames } from '@/core/function';
 import type { DecimalSign } from '@/core/language/numerals';
 import { parse } from '@/core/language/parse';
@@ -26,7 +27,7 @@ export function shownForm(forms: readonly SavedForm[], chosen: FormId | null, pr
   const of = (id: FormId | null): SavedForm | undefined => forms.find((f) => f.id === id);
   const preferredForm = preferred.form ?? (preferred.style === 'running' ? 'decimal' : null);
   const polar = preferred.complexForm === 'polar' ? of('polar') : undefined;
-  const usual = of(chosen) ?? polar ?? of(preferredForm) ?? forms[0]!;
+  const usual = of(chosen) ?? polar ?? of(preferredForm) ?? itemAt(forms, 0);
   const isFraction = usual.id === 'exact' || usual.id === 'fraction';
   return (isFraction && chosen === null && preferred.fractions === 'mixed' ? of('mixed') : undefined) ?? usual;
 }

@@ -1,3 +1,4 @@
+import { itemAt } from '@/core/base/item';
 import { z } from 'zod/mini';
 import { MOST_LINES, tapeLineSchema } from '@/core/notebook/schema';
 import type { TapeLine } from '@/core/notebook/schema';
@@ -16,7 +17,7 @@ function lineIn(found: unknown): TapeLine | null {
   const isChosen = forms.some(({ id }) => id === line.chosen);
   return forms.length === line.forms.length && isChosen
     ? line
-    : { ...line, forms, chosen: isChosen ? line.chosen : forms[0]!.id };
+    : { ...line, forms, chosen: isChosen ? line.chosen : itemAt(forms, 0).id };
 }
 
 const tapePart: SavedPart<TapeLine[]> = {

@@ -1,3 +1,4 @@
+import { itemAt } from '@/core/base/item';
 import { cloneElement, createElement, memo } from 'react';
 import type { ReactElement, ReactNode } from 'react';
 import { STRAY_CLOSE } from '@/core/line/operands';
@@ -29,7 +30,7 @@ export const isTall = (row: Row): boolean =>
     if (item.kind === 'glyph') return false;
     if (item.kind === 'fraction') return true;
     if (item.kind === 'power') return false;
-    if (item.kind === 'group') return isTall(item.slots[0]!);
+    if (item.kind === 'group') return isTall(itemAt(item.slots, 0));
     return standingOfBox(item)?.isTall === true || item.slots.some(isTall);
   });
 
@@ -108,7 +109,7 @@ function boxElement(box: Box, i: number, slot: Draw, style: DrawStyle): ReactEle
   const [first] = box.slots;
   switch (box.kind) {
     case 'fraction':
-      return el('mfrac', at, slot(box.slots[0]!, 0), slot(box.slots[1]!, 1));
+      return el('mfrac', at, slot(itemAt(box.slots, 0), 0), slot(itemAt(box.slots, 1), 1));
     case 'power':
       return el('mrow', at, slot(first!, 0));
     case 'group': {
@@ -150,7 +151,7 @@ function itemsOf(row: Row, style: DrawStyle): ReactElement[] {
   const one = (item: Item, i: number): ReactElement =>
     item.kind === 'glyph' ? glyphElement(row, i, style.decimalSign) : boxElement(item, i, slot, style);
   for (let i = 0; i < row.length; i += 1) {
-    const item = row[i]!;
+    const item = itemAt(row, i);
     if (gaps.has(i)) drawn.push(gap(THIN_GAP, `gap${names[i]}`));
     if (item.kind === 'power') {
       const base = drawn.pop() ?? el('mrow', {});
@@ -159,7 +160,7 @@ function itemsOf(row: Row, style: DrawStyle): ReactElement[] {
       const digits: ReactElement[] = [];
       let end = i + 1;
       while (isDigit(row[end]) || (end === i + 1 && isGlyph(row[end], /^−$/))) {
-        digits.push(createElement('mrow', { key: end }, one(row[end]!, end)));
+        digits.push(createElement('mrow', { key: end }, one(itemAt(row, end), end)));
         end += 1;
       }
       const ten = el('mrow', { 'data-i': i }, mo('·'), el('mn', {}, '10'));

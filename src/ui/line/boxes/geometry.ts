@@ -1,3 +1,4 @@
+import { itemAt } from '@/core/base/item';
 import type { CaretPosition, Step } from '@/core/line/row';
 
 /*
@@ -62,7 +63,7 @@ export function caretRect(root: Element, place: CaretPosition): Rect | null {
     return { left: middle, right: middle, top, bottom };
   }
   // As tall as the digit or letter beside it, rather than as a fraction.
-  const like = beside.find((item) => !isBoxItem(item)) ?? beside[0]!;
+  const like = beside.find((item) => !isBoxItem(item)) ?? itemAt(beside, 0);
   const { top, bottom } = extent(like);
   const x =
     before === undefined
@@ -107,9 +108,12 @@ export function placeAtPoint(root: Element, x: number, y: number): CaretPosition
     const edge = Math.min(8, (rect.right - rect.left) / 5);
     const isEntered = slots.length > 0 && x > rect.left + edge && x < rect.right - edge;
     if (isEntered || (slots.length > 0 && slots.some((slot) => distance(slot.getBoundingClientRect(), x, y) === 0))) {
-      const nearest = slots
-        .map((slot) => ({ slot, far: distance(slot.getBoundingClientRect(), x, y) }))
-        .sort((a, b) => a.far - b.far)[0]!.slot;
+      const nearest = itemAt(
+        slots
+          .map((slot) => ({ slot, far: distance(slot.getBoundingClientRect(), x, y) }))
+          .sort((a, b) => a.far - b.far),
+        0,
+      ).slot;
       return within(nearest, [...path, { item: over.i, slot: Number(nearest.getAttribute('data-s')) }]);
     }
     return { path, at: over.i + (x > (rect.left + rect.right) / 2 ? 1 : 0) };
