@@ -1,3 +1,4 @@
+import { entryAt } from '@/core/base/item';
 import { withSpan } from '@/core/base/problem';
 import type { Problem, ProblemData } from '@/core/base/problem';
 import { fail, succeed } from '@/core/base/result';
@@ -103,9 +104,9 @@ export function fitted(request: FitRequest, context: Context): Result<object, Pr
   if (!texts.ok) return texts;
   const measures = decimalsIn({ r, r2 }, context);
   if (!measures.ok) return measures;
-  const byValue = new Map(coefficients.map(({ name, value }) => [value, texts.value[name]!]));
+  const byValue = new Map(coefficients.map(({ name, value }) => [value, texts.value[name] ?? '']));
   const equation = printText(
-    equationTree(made.value, (v) => numeral(byValue.get(v)!)),
+    equationTree(made.value, (v) => numeral(entryAt(byValue, v))),
     TYPED,
   );
   return succeed({

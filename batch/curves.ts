@@ -106,12 +106,13 @@ export function pointsOf(request: PointsRequest, context: Context, shouldContinu
   if (compareReals(from, to, context.shouldContinue) !== -1)
     return fail(withSpan({ code: 'domain', reason: 'step' }, NOWHERE));
   const found = findPoints(curves, from, to, { ...context, shouldContinue });
-  const lists: Record<string, object[]> = { zeros: [], lowest: [], highest: [], crossings: [] };
-  const add = (list: string, facts: object, { at, y }: Pick<CurvePoint, 'at' | 'y'>): Problem | null => {
+  type List = 'zeros' | 'lowest' | 'highest' | 'crossings';
+  const lists: Record<List, object[]> = { zeros: [], lowest: [], highest: [], crossings: [] };
+  const add = (list: List, facts: object, { at, y }: Pick<CurvePoint, 'at' | 'y'>): Problem | null => {
     const texts = described(at, y, context);
     if (!texts.ok) return texts.problem;
     const { x, exact, y: height } = texts.value;
-    lists[list]!.push(list === 'zeros' ? { ...facts, x, exact } : { ...facts, x, exact, y: height });
+    lists[list].push(list === 'zeros' ? { ...facts, x, exact } : { ...facts, x, exact, y: height });
     return null;
   };
   for (const list of ['zeros', 'lowest', 'highest'] as const)

@@ -1,8 +1,9 @@
+import { itemAt } from '@/core/base/item';
+
 /**
  * The fixed mix of 200 expressions: twenty kinds of homework, ten numbers each. `#` is the number, `ln` the natural
  * logarithm; what the compared library calls otherwise is replaced for it.
  */
-import { itemAt } from '@/core/base/item';
 const kinds: readonly string[] = [
   '#/7+3/#-5/12',
   '(#+1/3)^3-#^2/5',

@@ -1,5 +1,6 @@
-/** Runs in a second, from as many rounds as fit in the time given. */
 import { itemAt } from '@/core/base/item';
+
+/** Runs in a second, from as many rounds as fit in the time given. */
 export function rate(work: () => void, ms = 300): number {
   work();
   const start = performance.now();

@@ -1,3 +1,4 @@
+import { itemAt } from '@/core/base/item';
 import { EMPTY_KEPT, DEFAULT_SETTINGS } from '@/state/slices/parts';
 import { writeFileSync } from 'node:fs';
 import { lineOf } from '@/core/line/line';
@@ -80,13 +81,13 @@ export function demoDocument(): Document {
     let shelf: SavedShelf = document.shelf;
     if (answer.target !== null && answer.value !== null && answer.saved !== null) {
       values.set(answer.target, answer.value);
-      const [first] = answer.forms;
+      const first = itemAt(answer.forms, 0);
       shelf = keep(shelf, answer.target, {
         value: answer.saved,
         full: answer.full,
         from: text.replace(/^[A-Z]:=/, ''),
-        typed: first!.typed,
-        exact: first!.exact,
+        typed: first.typed,
+        exact: first.exact,
         line: line.id,
         at: KEPT_AT,
       });
@@ -121,13 +122,9 @@ function demoColumns(): SavedColumns {
       count += 1;
       return { ...column, id: `c${count}`, cells: column.cells.split(' ') };
     });
-    const [, second, third] = made;
+    const idOf = (column: number): string => itemAt(made, column).id;
     const named =
-      use.classes === 'both'
-        ? { upper: second!.id, frequencies: third!.id }
-        : name === 'Tide board'
-          ? { one: second!.id }
-          : {};
+      use.classes === 'both' ? { upper: idOf(1), frequencies: idOf(2) } : name === 'Tide board' ? { one: idOf(1) } : {};
     return { id: `t${i + 1}`, name, columns: made, use: { ...FIRST_USE, ...use, ...named } };
   });
   return { tables, open: 't1', into: null };

@@ -64,14 +64,14 @@ const ex = (keys: string, shows: string, style: EntryStyle = 'written'): Example
 });
 /** `x^y` raises y, `n|√` lets n stand before, `log_b` lowers b. */
 function faceOf(written: string): KeyFace {
-  const [index, rest = index!] = written.split('|');
-  const [upper, lowered] = rest.split('_');
-  const [text, raised] = upper!.split('^');
+  const [index = '', rest = index] = written.split('|');
+  const [upper = '', lowered] = rest.split('_');
+  const [text = '', raised] = upper.split('^');
   return {
-    text: text!,
+    text,
     ...(raised ? { raised } : {}),
     ...(lowered ? { lowered } : {}),
-    ...(rest === index ? {} : { index: index! }),
+    ...(rest === index ? {} : { index }),
   };
 }
 const key = (does: KeyAction, face: string | KeyFace, look: KeyLook, example: Example): KeyRecord => ({

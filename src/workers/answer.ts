@@ -120,7 +120,7 @@ export function withTries(
   const letters = new Map(context.names.letters);
   const tried: string[] = [];
   for (const letter of openLetters(reading.tree)) {
-    const text = Object.hasOwn(request.tries, letter) ? request.tries[letter]! : '';
+    const text = (Object.hasOwn(request.tries, letter) ? request.tries[letter] : undefined) ?? '';
     if (text.trim() === '' || letters.has(letter)) continue;
     const tree = parse(text, readingOptions(request));
     const value = tree.ok && !isTruth(tree.value.tree) ? evaluate(tree.value.tree, context) : null;

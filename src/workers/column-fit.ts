@@ -1,4 +1,4 @@
-import { itemAt } from '@/core/base/item';
+import { entryAt, itemAt } from '@/core/base/item';
 import type { ShouldContinue } from '@/core/base/should-continue';
 import { withSpan } from '@/core/base/problem';
 import type { Problem } from '@/core/base/problem';
@@ -101,7 +101,7 @@ function fittedTo(
     return fail(withSpan({ ...problem, row: itemAt(pair.at, problem.row) }, NOWHERE));
   }
   const names = new Map(made.value.coefficients.map(({ value }, i) => [value, boundName(i)]));
-  const tree = equationTree(made.value, (v) => letterTree(names.get(v)!));
+  const tree = equationTree(made.value, (v) => letterTree(entryAt(names, v)));
   const context = made.value.coefficients.reduce(
     (all, { value }, i) => withLetter(all, boundName(i), value),
     reader.context,

@@ -124,7 +124,9 @@ export function readRows(columns: readonly ColumnText[], reader: Reader): Result
     if (stopped !== undefined) return fail(stopped.problem);
     if (flags.length > before) continue;
     at.push(row);
-    read.forEach((value, i) => itemAt(values, i).push(value!));
+    read.forEach((value, i) => {
+      if (value !== null) itemAt(values, i).push(value);
+    });
   }
   return succeed({
     flags: flags.slice(0, MOST_FLAGS),

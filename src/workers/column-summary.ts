@@ -70,9 +70,9 @@ export function widthOf(text: string, reader: Reader): Result<Rational | null, P
   if (!value.ok) return value;
   const made = fractionsOf([value.value], reader.context);
   if (!made.ok) return made;
-  const [width] = made.value.values;
-  return q.sign(width!) > 0
-    ? succeed(width!)
+  const width = itemAt(made.value.values, 0);
+  return q.sign(width) > 0
+    ? succeed(width)
     : fail(withSpan({ code: 'domain', reason: 'class-width' }, { from: 0, to: text.length }));
 }
 
@@ -205,8 +205,9 @@ export function summarise(request: SummaryRequest, reader: Reader): Made {
     const { x, y, counts, isExact } = read.value.made;
     const made = pairOf(x, y, counts, context.shouldContinue);
     if (made.n === 0n) return empty;
-    const [meanX, meanY] = [made.sumX, made.sumY].map((sum) => q.divide(sum, q.whole(made.n)));
-    return view('pair', pairStatistics, { ...made, meanX: meanX!, meanY: meanY! }, isExact, [], null);
+    const mean = (sum: Rational): Rational => q.divide(sum, q.whole(made.n));
+    const means = { meanX: mean(made.sumX), meanY: mean(made.sumY) };
+    return view('pair', pairStatistics, { ...made, ...means }, isExact, [], null);
   }
   if (data.classes !== null) {
     const read = readClasses(data, data.classes, reader);

@@ -1,4 +1,4 @@
-import { itemAt, lastOf } from '@/core/base/item';
+import { entryAt, itemAt, lastOf } from '@/core/base/item';
 import type { ShouldContinue } from '@/core/base/should-continue';
 import { goOn, guarded } from '@/core/base/limits';
 import { withSpan } from '@/core/base/problem';
@@ -84,9 +84,8 @@ export function createDrawer(): (
       memory = { key, curves: new Map(request.functions.map(({ id, text }) => [id, compiled(text, context)])) };
     }
     const drawn: DrawnCurve[] = [];
-    for (const { id } of request.functions) {
-      drawn.push(drawOne(id, memory.curves.get(id)!, request, shouldContinue));
-    }
+    for (const { id } of request.functions)
+      drawn.push(drawOne(id, entryAt(memory.curves, id), request, shouldContinue));
     return succeed(drawn);
   };
 }
@@ -309,9 +308,9 @@ export function followAt(
     random,
   );
   if (!table.ok) return table;
-  const [row] = table.value.rows;
+  const row = itemAt(table.value.rows, 0);
   const made = compiled(itemAt(request.functions, 0).text, context);
   const at = toDouble(x.value, shouldContinue);
   const height = made.ok ? made.value.f(at) : NaN;
-  return succeed({ x: row!.x, at, y: itemAt(row!.cells, 0), height: Number.isFinite(height) ? height : null });
+  return succeed({ x: row.x, at, y: itemAt(row.cells, 0), height: Number.isFinite(height) ? height : null });
 }

@@ -13,3 +13,9 @@ export function entryAt<K, V>(table: ReadonlyMap<K, V>, key: K): V {
   if (found === undefined && !table.has(key)) throw new RangeError(`no entry for ${String(key)}`);
   return found as V;
 }
+
+/** What is known to be there: a quotient by what is not zero, a root of what is not negative. Its absence is a bug. */
+export function present<T>(value: T | null | undefined): T {
+  if (value === null || value === undefined) throw new TypeError('what must be there is missing');
+  return value;
+}

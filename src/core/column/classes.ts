@@ -121,7 +121,8 @@ export function equalClasses(
   if (many > MOST_CLASSES) return fail({ code: 'domain', reason: 'class-width' });
   const filled = new Array<bigint>(Number(many)).fill(0n);
   values.forEach((v, i) => {
-    filled[Number(indexOf(v) - first)]! += counts?.[i] ?? 1n;
+    const index = Number(indexOf(v) - first);
+    filled[index] = itemAt(filled, index) + (counts?.[i] ?? 1n);
   });
   const bound = (k: bigint): Rational => q.multiply(q.whole(k), width);
   return succeed({

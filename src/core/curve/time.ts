@@ -23,7 +23,7 @@ export function timeIn(text: string, axis: TimeUnit): string | null {
     const number = size.replace(',', '.');
     terms.push(top === bottom ? number : top > bottom ? `${number}*${top / bottom}` : `${number}/${bottom / top}`);
     end = PART.lastIndex;
-    const space = /^\s*/.exec(rest.slice(end))![0].length;
+    const space = (/^\s*/.exec(rest.slice(end))?.[0] ?? '').length;
     end += space;
     PART.lastIndex = end;
   }

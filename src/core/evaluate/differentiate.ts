@@ -48,8 +48,11 @@ function replaced(tree: Tree, letters: ReadonlyMap<string, Tree>): Tree {
   if (tree.kind === 'call' && bound?.kind === 'letter' && letters.has(bound.name)) {
     // The letter that a sum binds is its own inside it.
     const outer = new Map([...letters].filter(([name]) => name !== bound.name));
-    const [of, , ...rest] = tree.args;
-    return { ...tree, args: [replaced(of!, outer), bound, ...rest.map((part) => replaced(part, letters))] };
+    const rest = tree.args.slice(2);
+    return {
+      ...tree,
+      args: [replaced(itemAt(tree.args, 0), outer), bound, ...rest.map((part) => replaced(part, letters))],
+    };
   }
   return withParts(
     tree,

@@ -9,8 +9,8 @@ const PLAIN_WHOLE = /^\d+$/;
 /** The exact value of a number as the tree keeps it (point, E, overlines); null when its power of ten is out of reach. */
 export function numeralValue(written: string): Rational | null {
   if (PLAIN_WHOLE.test(written)) return q.whole(BigInt(written));
-  const [digits, exponent = '0'] = written.split('E');
-  const [wholePart, decimals = ''] = digits!.split('.');
+  const [digits = '', exponent = '0'] = written.split('E');
+  const [wholePart, decimals = ''] = digits.split('.');
   if (exponent.length > 9 || Math.abs(Number(exponent)) > LARGEST_POWER) return null;
   const first = decimals.indexOf(OVERLINE);
   const plain = first < 0 ? decimals : decimals.slice(0, first - 1);

@@ -1,3 +1,4 @@
+import { itemAt } from '../base/item';
 import { functionNames } from '../function';
 import { partsOf } from '../language/tree';
 import type { Tree } from '../language/tree';
@@ -12,9 +13,8 @@ export function openLetters(tree: Tree): readonly string[] {
     }
     const letter = node.kind === 'call' ? node.args[1] : undefined;
     if (node.kind === 'call' && functionNames.get(node.fn)?.form === 'binder' && letter?.kind === 'letter') {
-      const [of, , ...limits] = node.args;
-      for (const limit of limits) visit(limit, bound);
-      visit(of!, new Set([...bound, letter.name]));
+      for (const limit of node.args.slice(2)) visit(limit, bound);
+      visit(itemAt(node.args, 0), new Set([...bound, letter.name]));
       return;
     }
     for (const part of partsOf(node)) visit(part, bound);

@@ -57,12 +57,16 @@ export function powerSumOf(tree: Tree, name: string, context: Context, worth: Ev
     switch (node.kind) {
       case 'letter':
         return collected([{ exponent: q.ONE, coefficient: fromWhole(1) }]);
-      case 'negate':
-        return scaled(visit(node.of), negate);
+      case 'negate': {
+        const of = visit(node.of);
+        return of && scaled(of, negate);
+      }
       case 'binary':
         return binary(node);
-      case 'postfix':
-        return node.op === 'percent' ? scaled(visit(node.of), (c) => multiply(c, HUNDREDTH)) : null;
+      case 'postfix': {
+        const of = node.op === 'percent' ? visit(node.of) : null;
+        return of && scaled(of, (c) => multiply(c, HUNDREDTH));
+      }
       case 'power': {
         const exponent = mentions(node.exponent, name) ? null : worth(node.exponent, context);
         const to = exponent?.ok ? asRational(exponent.value) : null;
@@ -89,8 +93,8 @@ export function powerSumOf(tree: Tree, name: string, context: Context, worth: Ev
     }
   };
 
-  const scaled = (sum: PowerSum | null, by: (c: RealValue) => RealValue): PowerSum | null =>
-    sum && collected([...sum.values()].map((t) => ({ exponent: t.exponent, coefficient: by(t.coefficient) })));
+  const scaled = (sum: PowerSum, by: (c: RealValue) => RealValue): PowerSum | null =>
+    collected([...sum.values()].map((t) => ({ exponent: t.exponent, coefficient: by(t.coefficient) })));
 
   const binary = (node: Tree & { kind: 'binary' }): PowerSum | null => {
     if (node.op === 'mod') return null;
@@ -101,7 +105,7 @@ export function powerSumOf(tree: Tree, name: string, context: Context, worth: Ev
       case 'plus':
         return collected([...left.values(), ...right.values()]);
       case 'minus':
-        return collected([...left.values(), ...scaled(right, negate)!.values()]);
+        return collected([...left.values(), ...(scaled(right, negate)?.values() ?? [])]);
       case 'times':
       case 'implied':
         return product(left, right);

@@ -124,6 +124,6 @@ export function perRadian(marked: Context['angle'], set: Context['angle']): Real
   const [from, to] = [halfTurn[marked], halfTurn[set]];
   if (from === to) return { kind: 'rational', value: q.ONE };
   if (from !== null && to !== null) return { kind: 'rational', value: q.rational(to, from) };
-  if (to === null) return piTimes(q.rational(1n, from!));
-  return { kind: 'real', op: 'divide', args: [{ kind: 'rational', value: q.ONE }, piTimes(q.rational(1n, to))] };
+  if (from !== null) return piTimes(q.rational(1n, from));
+  return { kind: 'real', op: 'divide', args: [{ kind: 'rational', value: q.ONE }, radiansPer(set)] };
 }

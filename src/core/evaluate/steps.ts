@@ -1,3 +1,4 @@
+import { present } from '../base/item';
 import type { Problem } from '../base/problem';
 import { succeed } from '../base/result';
 import type { Result } from '../base/result';
@@ -127,7 +128,7 @@ class Stepper {
   /** The tree with the exact value of a part in its place. */
   worked(tree: Tree, part: Tree): Tree {
     // The printer puts brackets where the value still needs them.
-    if (tree === part || (tree.kind === 'group' && inside(tree) === part)) return this.exact(part)!;
+    if (tree === part || (tree.kind === 'group' && inside(tree) === part)) return present(this.exact(part));
     return withParts(
       tree,
       partsOf(tree).map((p) => this.worked(p, part)),

@@ -1,4 +1,4 @@
-import { itemAt } from '../base/item';
+import { itemAt, present } from '../base/item';
 import { succeed } from '../base/result';
 import { nodesOf } from '../language/tree';
 import type { Tree } from '../language/tree';
@@ -165,7 +165,7 @@ class Terms {
     let product: Ball = ball.exactly(1n);
     let [top, bottom, held] = [1n, 1n, 0];
     const fold = () => {
-      product = ball.divide(ball.multiply(product, ball.exactly(top), scale), ball.exactly(bottom), scale)!;
+      product = present(ball.divide(ball.multiply(product, ball.exactly(top), scale), ball.exactly(bottom), scale));
       [top, bottom, held] = [1n, 1n, 0];
     };
     for (let k = lo; k <= hi; k += 1n) {

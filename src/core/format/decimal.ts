@@ -73,17 +73,17 @@ function joined(re: string, im: string, plus: string, minus: string): string {
 export const decimal: FormRecord = {
   id: 'decimal',
   write: (v, settings, shouldContinue) => {
-    const parts = isReal(v) ? [v] : [v.re, v.im];
-    const [re, im] = parts.map((part) => roundedTexts(part, settings, shouldContinue));
+    const re = roundedTexts(isReal(v) ? v : v.re, settings, shouldContinue);
+    const im = isReal(v) ? undefined : roundedTexts(v.im, settings, shouldContinue);
     if (typeof re === 'string') return re;
     if (im === undefined)
-      return { id: 'decimal', exact: re!.exact, settled: re!.settled, text: re!.text, typed: re!.typed };
+      return { id: 'decimal', exact: re.exact, settled: re.settled, text: re.text, typed: re.typed };
     if (typeof im === 'string') return im;
-    const shown = re!.isZero ? { text: '', typed: '' } : re!;
+    const shown = re.isZero ? { text: '', typed: '' } : re;
     return {
       id: 'decimal',
-      exact: re!.exact && im.exact,
-      settled: re!.settled && im.settled,
+      exact: re.exact && im.exact,
+      settled: re.settled && im.settled,
       text: joined(shown.text, im.text, shown.text === '' ? '' : ' + ', shown.text === '' ? '−' : ' − '),
       typed: joined(shown.typed, im.typed, shown.typed === '' ? '' : '+', '-'),
     };

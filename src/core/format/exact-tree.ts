@@ -30,7 +30,7 @@ function surdTree(sum: SurdSum): Tree {
     radicand === 1n ? signed(n < 0n, whole(size(n))) : times(n, callTree('sqrt', whole(radicand)));
   const top = rest.reduce(
     (left, t) => binaryTree(t.n < 0n ? 'minus' : 'plus', left, term(t.radicand, size(t.n))),
-    term(first!.radicand, first!.n),
+    first === undefined ? whole(0n) : term(first.radicand, first.n),
   );
   return over(top, d);
 }

@@ -1,3 +1,4 @@
+import { itemAt } from '../base/item';
 import { printText, TYPED } from '../language/print-text';
 import type { AngleUnit } from '../base/angle';
 import type { Tree } from '../language/tree';
@@ -55,6 +56,10 @@ export type FormRecord = Readonly<{
     nature: Nature,
   ) => Form | null | 'too-large' | 'stopped' | 'not-converged';
 }>;
+
+/** The form in which an answer is shown. */
+export const chosenForm = ({ forms, chosen }: Readonly<{ forms: readonly Form[]; chosen: FormId }>): Form =>
+  forms.find(({ id }) => id === chosen) ?? itemAt(forms, 0);
 
 /** A form that is an expression, and exact. */
 export function expressionForm(id: FormId, tree: Tree, { decimalSign, grouping }: DisplaySettings): Form {

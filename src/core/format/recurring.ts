@@ -20,7 +20,7 @@ export function expansion({ n, d }: Rational): { whole: bigint; plain: string; b
     digits += (rest * 10n) / d;
     rest = (rest * 10n) % d;
   }
-  const start = rest === 0n ? digits.length : seen.get(rest)!;
+  const start = rest === 0n ? digits.length : (seen.get(rest) ?? digits.length);
   return { whole: size / d, plain: digits.slice(0, start), block: digits.slice(start) };
 }
 

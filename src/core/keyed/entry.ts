@@ -24,7 +24,7 @@ const parts = (entry: Entry) => {
 };
 
 /** The part that digits go to: after E, or after the last mark of an angle. */
-const tail = (entry: Entry): string => /[^E°']*$/.exec(entry)![0];
+const tail = (entry: Entry): string => /[^E°']*$/.exec(entry)?.[0] ?? '';
 
 const grown = (entry: Entry, more: string): Entry | null => (entry.length >= MOST_KEYED ? null : entry + more);
 

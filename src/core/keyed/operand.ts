@@ -1,3 +1,4 @@
+import { itemAt } from '../base/item';
 import type { ProblemData } from '../base/problem';
 import { fail, succeed } from '../base/result';
 import type { Result } from '../base/result';
@@ -69,7 +70,7 @@ export const together = (make: (args: readonly Tree[]) => Tree, args: readonly P
   written: make(args.map((a) => a.written)),
 });
 
-const percentOf = (of: Pair): Pair => together(([a]) => percentTree(a!), [of]);
+const percentOf = (of: Pair): Pair => together((args) => percentTree(itemAt(args, 0)), [of]);
 export const percentTree = (of: Tree): Tree => ({ kind: 'postfix', op: 'percent', of, span: NOWHERE });
 
 /** Whether an expression has a value: no letter in it is open, and it is not an endless limit standing alone. */

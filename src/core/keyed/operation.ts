@@ -1,3 +1,4 @@
+import { entryAt, itemAt } from '../base/item';
 import { functionNamed, functionNames } from '../function';
 import type { LineAction } from '../line/line';
 import { operators, rankOf } from '../language/operators';
@@ -28,8 +29,8 @@ export type Meaning =
 
 const two =
   (make: (a: Tree, b: Tree) => Tree): Operation['make'] =>
-  ([a, b]) =>
-    make(a!, b!);
+  (args) =>
+    make(itemAt(args, 0), itemAt(args, 1));
 
 const infix = (name: string, op: InfixName): Operation => ({
   name,
@@ -49,7 +50,11 @@ const logic = (op: LogicName): Operation => ({
   make: two((left, right) => ({ kind: 'logic', op, left, right, span: NOWHERE })),
 });
 
-const one = (name: string, make: (a: Tree) => Tree): Operation => ({ name, takes: 1, make: ([a]) => make(a!) });
+const one = (name: string, make: (a: Tree) => Tree): Operation => ({
+  name,
+  takes: 1,
+  make: (args) => make(itemAt(args, 0)),
+});
 const mark = (unit: 'deg' | 'rad' | 'grad', by: 'sign' | 'word'): Operation =>
   one(by === 'sign' ? '°' : unit, (of) => ({ kind: 'mark', unit, by, of, span: NOWHERE }));
 
@@ -94,10 +99,10 @@ export const degreeSign = mark('deg', 'sign');
 const CALL_RANK = operators.factorial.rank;
 
 function callOf(fn: string, slots: number | undefined): Operation {
-  const record = functionNamed(fn)!;
+  const { least, form } = entryAt(functionNames, fn);
   // One that takes any number of values takes two here.
-  const takes = slots ?? (record.more ? Math.max(2, record.least) : record.least);
-  const isPlain = functionNames.get(fn)?.form === undefined;
+  const takes = slots ?? (functionNamed(fn)?.more === true ? Math.max(2, least) : least);
+  const isPlain = form === undefined;
   return {
     name: fn,
     takes,
@@ -113,18 +118,24 @@ export const impliedTimes = (impliedFirst: boolean): Operation => ({
 });
 const IMPLIED = 'implied';
 
+const signed: ReadonlyMap<string, Operation> = new Map(
+  [...Object.values(operations), over, powerTo].map((operation) => [operation.name, operation]),
+);
+
 /** The operation between two numbers that has this name. */
 export function infixNamed(name: string, impliedFirst: boolean): Operation {
   if (name === IMPLIED) return impliedTimes(impliedFirst);
   if (functionNamed(name) !== undefined && name !== 'mod') return callOf(name, 2);
-  return [...Object.values(operations), over, powerTo].find((o) => o.name === name)!;
+  return entryAt(signed, name);
 }
 
 /** Every name that `infixNamed` knows. */
 export const infixNames: readonly string[] = [
   IMPLIED,
   ...[...Object.values(operations), over, powerTo].filter((o) => o.infix !== undefined).map((o) => o.name),
-  ...[...functionNames.keys()].filter((fn) => functionNames.get(fn)!.most >= 2 && callOf(fn, 2).infix !== undefined),
+  ...[...functionNames.keys()].filter(
+    (fn) => entryAt(functionNames, fn).most >= 2 && callOf(fn, 2).infix !== undefined,
+  ),
 ];
 
 const raised = (exponent: string): Operation =>

@@ -17,7 +17,7 @@ export const element = (tag: MathTag, ...kids: readonly (Markup | string)[]): Ma
 export const withAttributes = (of: Markup, attributes: Record<string, string>): Markup => ({ ...of, attributes });
 
 const escapes: Readonly<Record<string, string>> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' };
-const escaped = (text: string): string => text.replace(/[&<>"]/g, (c) => escapes[c]!);
+const escaped = (text: string): string => text.replace(/[&<>"]/g, (c) => escapes[c] ?? c);
 
 function inner(of: Markup): string {
   const attributes = Object.entries(of.attributes ?? {})

@@ -62,8 +62,8 @@ function byThrees(signed: string): string {
 
 /** Groups the digits of a number with a point by threes, from five digits on (ISO 80000-1, 7.3.1); recurring blocks stay together. */
 export function grouped(digits: string): string {
-  const [whole, fraction] = digits.split('.');
-  const left = whole!.length < 5 ? whole! : byThrees(whole!);
+  const [whole = '', fraction] = digits.split('.');
+  const left = whole.length < 5 ? whole : byThrees(whole);
   if (fraction === undefined) return left;
   const isLong = fraction.length >= 5 && !fraction.includes(OVERLINE);
   return `${left}.${isLong ? fraction.replace(/(\d{3})(?=\d)/g, `$1${GROUP}`) : fraction}`;

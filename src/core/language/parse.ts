@@ -1,4 +1,4 @@
-import { itemAt, lastOf } from '../base/item';
+import { entryAt, itemAt, lastOf } from '../base/item';
 import type { Problem } from '../base/problem';
 import { fail, succeed } from '../base/result';
 import type { Result } from '../base/result';
@@ -211,7 +211,7 @@ class Parser extends OperandParser {
       }
     }
     const { closed, span } = this.closing(cover(name.span, open.span));
-    const row = this.options.functions.get(fn)!;
+    const row = entryAt(this.options.functions, fn);
     if (!this.lenient && (args.length < row.least || args.length > row.most)) {
       if (args.length === 0) this.syntax('argument-missing', span, { found: name.text });
       this.refuse({ code: 'argument-count', fn, got: args.length, least: row.least, most: row.most }, span);
@@ -230,7 +230,7 @@ class Parser extends OperandParser {
 
   /** Without brackets an argument may begin with a sign and ends before + − × ÷ or another function's name. */
   private bareCall(name: Token, fn: string): Tree {
-    const row = this.options.functions.get(fn)!;
+    const row = entryAt(this.options.functions, fn);
     if (row.most === 0)
       return this.node({ kind: 'call', fn, args: [], bracketed: true, closed: true, span: name.span });
     const begins = BEGINS_OPERAND.has(this.token.kind) || this.isOperator('minus');

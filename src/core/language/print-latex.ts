@@ -11,12 +11,12 @@ import { inside, withoutLeadingMinus } from './tree';
 import type { ConstantName, Tree } from './tree';
 
 function number(written: string): string {
-  const [mantissa, ten] = written.split('E');
-  const first = mantissa!.indexOf(OVERLINE);
+  const [mantissa = '', ten] = written.split('E');
+  const first = mantissa.indexOf(OVERLINE);
   const shown =
     first < 0
-      ? mantissa!
-      : `${mantissa!.slice(0, first - 1)}\\overline{${mantissa!.slice(first - 1).replaceAll(OVERLINE, '')}}`;
+      ? mantissa
+      : `${mantissa.slice(0, first - 1)}\\overline{${mantissa.slice(first - 1).replaceAll(OVERLINE, '')}}`;
   return ten === undefined ? shown : `${shown} \\times 10^{${ten}}`;
 }
 

@@ -28,7 +28,7 @@ const barred = (text: string): string =>
 export function printBraille(tree: Tree, style: Readonly<{ decimalSign: DecimalSign; impliedFirst: boolean }>): string {
   const typed = printText(tree, { style: 'typed', ...style });
   return barred(typed)
-    .replace(/[×÷−π∞°′″≠≤≥]/g, (sign) => plain[sign]!)
+    .replace(/[×÷−π∞°′″≠≤≥]/g, (sign) => plain[sign] ?? sign)
     .replace(/(?<=[\w)%!"'°])\s*(\+|-|!=|<=|>=|=|<|>)\s*/g, ' $1 ')
     .replace(/\s+/g, ' ')
     .trim();

@@ -22,8 +22,8 @@ const thinSpace = (): Markup => withAttributes(element('mspace'), { width: THIN_
 
 /** A number: a recurring block under one bar, a power of ten written out. */
 function numberMarkup(written: string, { decimalSign, grouping }: FormulaStyle): Markup {
-  const [mantissa, ten] = written.split('E');
-  const local = (grouping ? grouped(mantissa!) : mantissa!).replace('.', decimalSign);
+  const [mantissa = '', ten] = written.split('E');
+  const local = (grouping ? grouped(mantissa) : mantissa).replace('.', decimalSign);
   const first = local.indexOf(OVERLINE);
   const plain = first < 0 ? local : local.slice(0, first - 1);
   const bar = first < 0 ? null : local.slice(first - 1).replaceAll(OVERLINE, '');

@@ -81,12 +81,12 @@ export function readAs(reading: Reading, style: { decimalSign: DecimalSign; impl
       case 'binary':
         return binary(tree);
       case 'number': {
-        const [digits, ten] = tree.written.split('E');
+        const [digits = '', ten] = tree.written.split('E');
         if (ten === undefined) return tree;
         const size = numberTree(ten.replace('-', ''));
         const exponent: Tree = ten.startsWith('-') ? { kind: 'negate', of: size, span: tree.span } : size;
         const power: Tree = { kind: 'power', base: numberTree('10'), exponent, span: tree.span };
-        return grouped({ ...binaryTree('times', numberTree(digits!), power), span: tree.span });
+        return grouped({ ...binaryTree('times', numberTree(digits), power), span: tree.span });
       }
       case 'mixed': {
         if (tree.whole === null) return tree;

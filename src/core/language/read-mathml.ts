@@ -34,7 +34,7 @@ const LAST_CODE_POINT = 0x10ffff;
 
 const decoded = (text: string): string =>
   text.replace(/&(#x[\da-f]+|#\d+|\w+);/gi, (whole, name: string) => {
-    if (!name.startsWith('#')) return Object.hasOwn(entities, name) ? entities[name]! : whole;
+    if (!name.startsWith('#')) return (Object.hasOwn(entities, name) ? entities[name] : undefined) ?? whole;
     const code = /^#x/i.test(name) ? parseInt(name.slice(2), 16) : Number(name.slice(1));
     return code <= LAST_CODE_POINT ? String.fromCodePoint(code) : whole;
   });

@@ -42,30 +42,32 @@ type BareKind = 'open' | 'close' | 'minute' | 'second' | 'box';
 export type Token = Readonly<Kind & { span: Span; text: string; spaced: boolean }>;
 export type TokenKind = Token['kind'];
 
-const vulgar: Readonly<Record<string, readonly [bigint, bigint]>> = {
-  '½': [1n, 2n],
-  '⅓': [1n, 3n],
-  '⅔': [2n, 3n],
-  '¼': [1n, 4n],
-  '¾': [3n, 4n],
-  '⅕': [1n, 5n],
-  '⅖': [2n, 5n],
-  '⅗': [3n, 5n],
-  '⅘': [4n, 5n],
-  '⅙': [1n, 6n],
-  '⅚': [5n, 6n],
-  '⅐': [1n, 7n],
-  '⅛': [1n, 8n],
-  '⅜': [3n, 8n],
-  '⅝': [5n, 8n],
-  '⅞': [7n, 8n],
-  '⅑': [1n, 9n],
-  '⅒': [1n, 10n],
-};
+const vulgar: ReadonlyMap<string, readonly [bigint, bigint]> = new Map(
+  Object.entries({
+    '½': [1n, 2n],
+    '⅓': [1n, 3n],
+    '⅔': [2n, 3n],
+    '¼': [1n, 4n],
+    '¾': [3n, 4n],
+    '⅕': [1n, 5n],
+    '⅖': [2n, 5n],
+    '⅗': [3n, 5n],
+    '⅘': [4n, 5n],
+    '⅙': [1n, 6n],
+    '⅚': [5n, 6n],
+    '⅐': [1n, 7n],
+    '⅛': [1n, 8n],
+    '⅜': [3n, 8n],
+    '⅝': [5n, 8n],
+    '⅞': [7n, 8n],
+    '⅑': [1n, 9n],
+    '⅒': [1n, 10n],
+  } as const),
+);
 
 /** The sign of a simple fraction that has one of its own; others are written out. */
 export const vulgarSign = (n: bigint, d: bigint): string =>
-  Object.keys(vulgar).find((sign) => vulgar[sign]![0] === n && vulgar[sign]![1] === d) ?? `(${n}/${d})`;
+  [...vulgar].find(([, [top, below]]) => top === n && below === d)?.[0] ?? `(${n}/${d})`;
 
 const superscripts = '⁰¹²³⁴⁵⁶⁷⁸⁹';
 const SUPERSCRIPT = /⁻?[⁰¹²³⁴⁵⁶⁷⁸⁹]+/y;
@@ -192,7 +194,7 @@ class Tokeniser {
 
   private sign(): Token {
     const { text, at } = this;
-    const char = String.fromCodePoint(text.codePointAt(at)!);
+    const char = String.fromCodePoint(text.codePointAt(at) ?? 0);
     const bare = punctuation[char];
     if (bare !== undefined) return { kind: bare, ...this.place(1) };
     if (text.startsWith(':=', at)) return { kind: 'assign', ...this.place(2) };
@@ -214,7 +216,7 @@ class Tokeniser {
       return { kind: 'superscript', value: BigInt(digits), ...this.place(raised.length) };
     }
     const place = this.place(char.length);
-    const fraction = vulgar[char];
+    const fraction = vulgar.get(char);
     if (fraction !== undefined) return { kind: 'vulgar', n: fraction[0], d: fraction[1], ...place };
     const root = prefixSigns.get(char);
     if (root !== undefined) return { kind: 'prefixSign', fn: root, ...place };

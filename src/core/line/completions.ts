@@ -6,7 +6,7 @@ const MOST_OFFERED = 6;
 
 /** The letters that stand right before the caret. */
 function lettersBefore(line: Line): string {
-  if (line.kind === 'typed') return /[A-Za-z]*$/.exec(line.text.slice(0, line.caret))![0];
+  if (line.kind === 'typed') return /[A-Za-z]*$/.exec(line.text.slice(0, line.caret))?.[0] ?? '';
   const row = rowAt(line.row, line.caret.path);
   let letters = '';
   for (let at = line.caret.at - 1; at >= 0; at -= 1) {

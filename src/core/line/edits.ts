@@ -8,6 +8,7 @@ import {
   POSTFIX,
   START,
   WORD,
+  boxAlong,
   boxAt,
   endsOperand,
   glyph,
@@ -201,7 +202,7 @@ function around(line: BoxedLine, is: (box: Box) => boolean): { path: readonly St
   let { at } = line.caret;
   for (let depth = line.caret.path.length; depth > 0; depth -= 1) {
     const path = line.caret.path.slice(0, depth);
-    const box = boxAt(line.row, path)!;
+    const box = boxAlong(line.row, path);
     if (is(box)) return { path, at, box };
     if (box.kind === 'group' || box.kind === 'call' || at < itemAt(box.slots, lastOf(path).slot).length) return null;
     at = lastOf(path).item + 1;

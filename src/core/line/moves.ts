@@ -1,5 +1,5 @@
 import { itemAt, lastOf } from '../base/item';
-import { boxAt, hasSelection, isBox, lineAt, rowAt, sameCaret, selectionOf } from './row';
+import { boxAlong, boxAt, hasSelection, isBox, lineAt, rowAt, sameCaret, selectionOf } from './row';
 import type { Box, BoxedLine, CaretPosition, Row, Step } from './row';
 import { standingOfBox } from './standing-box';
 
@@ -99,7 +99,7 @@ function vertical(row: Row, caret: CaretPosition, direction: 'above' | 'below'):
     const path = caret.path.slice(0, depth);
     const outer = path.slice(0, -1);
     const { item, slot } = lastOf(path);
-    const box = boxAt(row, path)!;
+    const box = boxAlong(row, path);
     const here = rowAt(row, path);
     const place = depth === caret.path.length ? caret.at : itemAt(caret.path, depth).item;
     if (box.kind === 'power' && direction === 'below') return beside(path, place > 0 || here.length === 0);

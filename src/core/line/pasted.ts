@@ -16,7 +16,7 @@ export function pasteChoices(pasted: string, sign: DecimalSign): readonly PasteC
   const body = text.replace(/^[-−+]/, '');
   if (!/^\d[\d.,' \u00a0\u2009\u202f]*\d$/.test(body) || !/[.,' ]/.test(body)) return [];
   const separators = [...new Set(body.replace(/\d/g, ''))];
-  const last = separators.length > 1 ? body.replace(/\d/g, '').at(-1)! : itemAt(separators, 0);
+  const last = separators.length > 1 ? lastOf(body.replace(/\d/g, '')) : itemAt(separators, 0);
   const parts = body.split(last);
   const digits = (part: string) => part.replace(/\D/g, '');
   const groupsFit = /^\d{1,3}([.,' \u00a0\u2009\u202f]\d{3})+$/.test(body);

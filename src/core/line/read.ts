@@ -1,4 +1,4 @@
-import { itemAt, lastOf } from '../base/item';
+import { entryAt, itemAt, lastOf } from '../base/item';
 import { prefixSigns } from '../function';
 import { OVERLINE } from '../language/numerals';
 import { operators } from '../language/operators';
@@ -166,7 +166,7 @@ class Reader {
         else if (this.hasSign(token.fn) && !this.isOperator('power') && this.token.kind !== 'superscript') {
           const slot = this.bareArgument();
           list.push(boxPiece({ kind: 'call', fn: token.fn }, [slot], from, Math.max(to, slot.to)));
-        } else if (this.options.functions.get(token.fn)!.most === 0)
+        } else if (entryAt(this.options.functions, token.fn).most === 0)
           list.push(boxPiece({ kind: 'call', fn: token.fn }, [], from, to));
         else this.push(list, token.text, from, to);
         return;
@@ -222,8 +222,8 @@ class Reader {
     }
     this.leave();
     const to = this.token.kind === 'close' ? this.take().span.to : this.token.span.from;
-    const [only] = slots;
-    const isNone = slots.length === 1 && only!.list.length === 0 && this.options.functions.get(fn)!.most === 0;
+    const isEmpty = slots.length === 1 && slots.every(({ list }) => list.length === 0);
+    const isNone = isEmpty && entryAt(this.options.functions, fn).most === 0;
     return boxPiece({ kind: 'call', fn }, isNone ? [] : slots, from, to);
   }
 
@@ -235,8 +235,7 @@ class Reader {
       // An operand that ends in a power begins after the last sign that is no part of one.
       const tail = operandTail(list);
       const inner = list.splice(list.length - tail.length + operandStart(tail, tail.length));
-      const [first] = inner;
-      const slot: Pieces = { list: unshielded(inner), from: first!.from, to: lastOf(inner).to };
+      const slot: Pieces = { list: unshielded(inner), from: itemAt(inner, 0).from, to: lastOf(inner).to };
       list.push(boxPiece({ kind: 'group', closed: true }, [slot], slot.from, slot.to));
     }
     const { from, to } = token.span;

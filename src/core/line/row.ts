@@ -70,6 +70,10 @@ export function withRowAt(row: Row, path: readonly Step[], replacement: Row): Ro
 export const boxAt = (row: Row, path: readonly Step[]): Box | null =>
   path.length === 0 ? null : (rowAt(row, path.slice(0, -1))[lastOf(path).item] as Box);
 
+/** The box that a path with a step in it leads into. */
+export const boxAlong = (row: Row, path: readonly Step[]): Box =>
+  itemAt(rowAt(row, path.slice(0, -1)), lastOf(path).item) as Box;
+
 export const samePath = (a: readonly Step[], b: readonly Step[]): boolean =>
   a.length === b.length && a.every((step, i) => step.item === itemAt(b, i).item && step.slot === itemAt(b, i).slot);
 

@@ -1,4 +1,4 @@
-import { itemAt, lastOf } from '../base/item';
+import { entryAt, itemAt, lastOf } from '../base/item';
 import type { DecimalSign } from '../language/numerals';
 import { isMixedPart } from './operands';
 import { WORD, isDigit, isGlyph, isLetters, isWhole } from './row';
@@ -184,7 +184,7 @@ export function writeRow(row: Row, decimalSign: DecimalSign): WrittenLine {
 /** Where a caret place lies in the typed text. */
 export function offsetOf({ row }: WrittenLine, { path, at }: CaretPosition): number {
   let now = row;
-  for (const { item, slot } of path) now = itemAt(now.slots.get(item)!, slot);
+  for (const { item, slot } of path) now = itemAt(entryAt(now.slots, item), slot);
   return itemAt(now.offsets, at);
 }
 

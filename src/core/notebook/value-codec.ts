@@ -65,11 +65,11 @@ const LONGEST_REDUCED = 20_000;
 
 const written = ({ n, d }: { n: bigint; d: bigint }): string => (d === 1n ? `${n}` : `${n}/${d}`);
 function read(text: string): Rational {
-  const [n, d] = text.split('/');
-  if (d === undefined) return { n: BigInt(n!), d: 1n };
-  return Math.min(n!.length, d.length) > LONGEST_REDUCED
-    ? { n: BigInt(n!), d: BigInt(d) }
-    : rational(BigInt(n!), BigInt(d));
+  const [n = '', d] = text.split('/');
+  if (d === undefined) return { n: BigInt(n), d: 1n };
+  return Math.min(n.length, d.length) > LONGEST_REDUCED
+    ? { n: BigInt(n), d: BigInt(d) }
+    : rational(BigInt(n), BigInt(d));
 }
 
 /** Numerator and denominator may each have as many digits as a result can. */

@@ -1,4 +1,4 @@
-import { itemAt } from '../base/item';
+import { itemAt, present } from '../base/item';
 import type { AngleUnit } from '../base/angle';
 import { succeed } from '../base/result';
 import type { ShouldContinue } from '../base/should-continue';
@@ -44,7 +44,8 @@ export function convertAngle(
   // Back to radians from what was brought out of them: the recipe itself, so that sin(acos x) sees acos x.
   if (to === 'rad' && from !== 'rad' && angle.kind === 'real' && angle.op === 'divide') {
     const [radians, by] = angle.args;
-    if (by!.kind === 'pi' && q.equal(by!.times, q.divide(q.ONE, half(from)))) return succeed(radians!);
+    const isBroughtOut = by?.kind === 'pi' && q.equal(by.times, q.divide(q.ONE, half(from)));
+    if (isBroughtOut && radians !== undefined) return succeed(radians);
   }
   if (from !== 'rad' && to === 'rad') return succeed(multiply(angle, piTimes(q.divide(q.ONE, half(from)))));
   const ratio = q.divide(perTurn[to as 'deg' | 'grad'], perTurn[from as 'deg' | 'grad']);
@@ -52,10 +53,7 @@ export function convertAngle(
 }
 
 const root = (n: number, coefficient: Rational): SurdSum =>
-  surd.scale(
-    surd.squareRoot(q.whole(n), () => true)!,
-    coefficient,
-  );
+  surd.scale(present(surd.squareRoot(q.whole(n), () => true)), coefficient);
 const QUARTER: Rational = { n: 1n, d: 4n };
 
 /**
@@ -98,7 +96,10 @@ export const specialTurns: readonly Rational[] = [
 ];
 
 type Special = Readonly<{ turns: Rational; value: ExactReal }>;
-const specialSines: readonly Special[] = specialTurns.map((turns) => ({ turns, value: exactSine(turns)! }));
+const specialSines: readonly Special[] = specialTurns.flatMap((turns) => {
+  const value = exactSine(turns);
+  return value === null ? [] : [{ turns, value }];
+});
 
 /** The turns in [−1/4, 1/4] whose sine is v, when it is one of the special values. */
 export const turnsOfSine = (v: ExactReal): Rational | null =>
@@ -108,8 +109,8 @@ export const turnsOfSine = (v: ExactReal): Rational | null =>
 let specialTangents: readonly Special[] | null = null;
 function tangents(): readonly Special[] {
   specialTangents ??= specialTurns.flatMap((turns) => {
-    const [top, bottom] = [exactSine(turns)!, exactCosine(turns)];
-    const ratio = bottom && divide(top, bottom, () => true);
+    const [top, bottom] = [exactSine(turns), exactCosine(turns)];
+    const ratio = top && bottom && divide(top, bottom, () => true);
     return ratio?.ok && isExactReal(ratio.value) ? [{ turns, value: ratio.value }] : [];
   });
   return specialTangents;

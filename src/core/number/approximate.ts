@@ -1,3 +1,4 @@
+import { present } from '../base/item';
 import { WeakCache } from '../base/weak-cache';
 import type { ShouldContinue } from '../base/should-continue';
 import { assertNever } from '../base/never';
@@ -19,7 +20,7 @@ export const MOST_PARTS = 20_000;
 
 function surdBall(sum: SurdSum, bits: number): Ball {
   return sum.reduce<Ball>((total, { radicand, coefficient }) => {
-    const root = ball.squareRoot(ball.exactly(radicand), bits + 8)!;
+    const root = present(ball.squareRoot(ball.exactly(radicand), bits + 8));
     return ball.add(total, ball.multiply(root, ball.fromRational(coefficient, bits + 8), bits + 8), bits + 8);
   }, ball.exactly(0n));
 }
@@ -121,7 +122,7 @@ export function recipeDepth(v: RealValue): number {
     depths.set(part, depth + 1);
     open.pop();
   }
-  return depths.get(v)!;
+  return present(depths.get(v));
 }
 
 /** The number of parts of a recipe, counted up to the limit. */

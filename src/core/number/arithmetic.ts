@@ -60,7 +60,9 @@ export function asRootProduct(v: RealValue, shouldContinue: ShouldContinue): Roo
       return { coefficient: v.value, exponents: new Map() };
     case 'surd': {
       const [only, more] = v.sum;
-      return more === undefined ? radical.productOf(only!.coefficient, only!.radicand, 2, shouldContinue) : null;
+      return only !== undefined && more === undefined
+        ? radical.productOf(only.coefficient, only.radicand, 2, shouldContinue)
+        : null;
     }
     case 'radical':
       return radical.productOf(v.of.coefficient, v.of.radicand, v.of.index, shouldContinue);

@@ -109,5 +109,6 @@ export function combinations(n: RealValue, r: RealValue, shouldContinue: ShouldC
   const top = arrangements(n, fromWhole(fewer), shouldContinue, 'nCr');
   const bottom = factorial(fromWhole(fewer), shouldContinue);
   if (!top.ok || !bottom.ok) return top.ok ? bottom : top;
-  return succeed(fromWhole(asWhole(top.value)! / asWhole(bottom.value)!));
+  const [above, below] = [asWhole(top.value), asWhole(bottom.value)];
+  return above === null || below === null ? problemData({ code: 'too-large' }) : succeed(fromWhole(above / below));
 }

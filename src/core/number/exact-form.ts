@@ -23,8 +23,8 @@ function radicandOf(of: Monomial): bigint | null {
 
 function toExact(sum: p.Polynomial): ExactReal | null {
   const only = p.single(sum);
-  if (only?.of.size === 1 && only.of.get('pi')?.d === 1n && only.of.get('pi')!.n === 1n)
-    return piTimes(only.coefficient);
+  const piPower = only?.of.size === 1 ? only.of.get('pi') : undefined;
+  if (only !== null && piPower?.d === 1n && piPower.n === 1n) return piTimes(only.coefficient);
   const terms = [...sum.values()].map(({ of, coefficient }) => ({ radicand: radicandOf(of), coefficient }));
   if (terms.every((t): t is surd.SurdTerm => t.radicand !== null)) {
     const made = [...terms].sort((a, b) => (a.radicand < b.radicand ? -1 : 1));

@@ -1,5 +1,6 @@
-/** Coefficients for g = 7, nine terms (C. Lanczos, "A precision approximation of the gamma function", 1964; values from memory, checked against the exact route in the tests). */
 import { itemAt } from '../base/item';
+
+/** Coefficients for g = 7, nine terms (C. Lanczos, "A precision approximation of the gamma function", 1964; values from memory, checked against the exact route in the tests). */
 const LANCZOS = [
   0.99999999999980993, 676.5203681218851, -1259.1392167224028, 771.32342877765313, -176.61502916214059,
   12.507343278686905, -0.13857109526572012, 9.9843695780195716e-6, 1.5056327351493116e-7,

@@ -1,3 +1,4 @@
+import { present } from '../base/item';
 import * as ball from './ball';
 import type { Ball } from './ball';
 
@@ -10,7 +11,7 @@ function legendre(n: number, x: Ball, bits: number): { now: Ball; before: Ball }
   for (let k = 1; k < n; k += 1) {
     const up = ball.multiply(ball.multiply(x, now, bits), ball.exactly(BigInt(2 * k + 1)), bits);
     const down = ball.multiply(before, ball.exactly(BigInt(k)), bits);
-    const next = ball.divide(ball.subtract(up, down, bits), ball.exactly(BigInt(k + 1)), bits)!;
+    const next = present(ball.divide(ball.subtract(up, down, bits), ball.exactly(BigInt(k + 1)), bits));
     [before, now] = [now, next];
   }
   return { now, before };
@@ -20,7 +21,7 @@ function legendre(n: number, x: Ball, bits: number): { now: Ball; before: Ball }
 function slope(n: number, x: Ball, bits: number): Ball {
   const { now, before } = legendre(n, x, bits);
   const top = ball.multiply(ball.subtract(ball.multiply(x, now, bits), before, bits), ball.exactly(BigInt(n)), bits);
-  return ball.divide(top, ball.subtract(ball.multiply(x, x, bits), ball.exactly(1n), bits), bits)!;
+  return present(ball.divide(top, ball.subtract(ball.multiply(x, x, bits), ball.exactly(1n), bits), bits));
 }
 
 /** The root near a guess in doubles, by Newton's steps. */
@@ -51,7 +52,7 @@ function fixedRoot(n: number, guess: number, scale: number): bigint {
 /** A ball around a root of P_n: all roots being real, one lies within n·|P_n/P_n′| of any point. */
 function rootNear(n: number, guess: number, bits: number, work: number): Ball {
   const x = ball.exactly(fixedRoot(n, doubleRoot(n, guess), bits + 20), -bits - 20);
-  const ratio = ball.divide(legendre(n, x, work).now, slope(n, x, work), work)!;
+  const ratio = present(ball.divide(legendre(n, x, work).now, slope(n, x, work), work));
   const reach = ball.multiply(ball.magnitude(ratio), ball.exactly(BigInt(n)), work);
   return ball.trim(ball.widen(x, reach.mid + reach.rad, reach.exp), work);
 }
@@ -89,5 +90,5 @@ export function gaussLegendre(n: number, atLeast: number): readonly Node[] {
 function weightAt(n: number, x: Ball, work: number): Ball {
   const d = slope(n, x, work);
   const rest = ball.subtract(ball.exactly(1n), ball.multiply(x, x, work), work);
-  return ball.divide(ball.exactly(2n), ball.multiply(rest, ball.multiply(d, d, work), work), work)!;
+  return present(ball.divide(ball.exactly(2n), ball.multiply(rest, ball.multiply(d, d, work), work), work));
 }

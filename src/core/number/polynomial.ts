@@ -1,4 +1,4 @@
-import { itemAt } from '../base/item';
+import { entryAt, itemAt } from '../base/item';
 import * as q from './rational';
 import type { Rational } from './rational';
 
@@ -59,7 +59,7 @@ export function scale(a: Polynomial, by: Rational): Polynomial {
 }
 
 /** The term whose key comes first: what a sum is scaled by to be compared. */
-export const leading = (p: Polynomial): Term => p.get(itemAt([...p.keys()].sort(), 0))!;
+export const leading = (p: Polynomial): Term => entryAt(p, itemAt([...p.keys()].sort(), 0));
 
 /** Lexicographic order of monomials by their generators: a product keeps the order of its factors. */
 function compareMonomials(a: Monomial, b: Monomial): number {
@@ -76,9 +76,8 @@ export const highest = (p: Polynomial): Term =>
 
 /** The only term, or null. */
 export function single(p: Polynomial): Term | null {
-  if (p.size !== 1) return null;
-  const [term] = p.values();
-  return term!;
+  const [term, more] = p.values();
+  return more === undefined ? (term ?? null) : null;
 }
 
 /** The rational that a sum is, or null. */

@@ -1,5 +1,6 @@
 import type { ShouldContinue } from '../base/should-continue';
 import { toBall } from './approximate';
+import * as ball from './ball';
 import type { Ball } from './ball';
 import type { RealExpr } from './real-expr';
 import { isBall, realOps } from './real-ops';
@@ -10,11 +11,11 @@ export type BallFunction = (x: Ball, bits: number) => BallAnswer;
 
 /** An expression made ready to be worked at many balls: constants are kept at the sharpest they were asked for. */
 export function ballFunction(part: RealExpr, shouldContinue: ShouldContinue): BallFunction {
-  let x: Ball | null = null;
+  let x = ball.exactly(0n);
   const ready = (of: RealExpr): Argument => {
     switch (of.kind) {
       case 'variable':
-        return () => x!;
+        return () => x;
       case 'value': {
         let known: BallAnswer | null = null;
         let sharpness = 0;

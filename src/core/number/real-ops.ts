@@ -1,3 +1,4 @@
+import { itemAt } from '../base/item';
 import * as ball from './ball';
 import type { Ball } from './ball';
 import { complexGamma } from './complex-gamma';
@@ -24,29 +25,30 @@ const orWide = (answer: Ball | null | 'too-large'): BallAnswer => answer ?? 'too
 
 const one =
   (f: (x: Ball, bits: number) => Ball | null | 'too-large'): Kernel =>
-  ([x], bits) => {
-    const a = x!(bits + GUARD);
+  (args, bits) => {
+    const a = itemAt(args, 0)(bits + GUARD);
     return isBall(a) ? orWide(f(a, bits + GUARD)) : a;
   };
 
 const two =
   (f: (x: Ball, y: Ball, bits: number) => Ball | null | 'too-large'): Kernel =>
-  ([x, y], bits) => {
-    const a = x!(bits + GUARD);
+  (args, bits) => {
+    const a = itemAt(args, 0)(bits + GUARD);
     if (!isBall(a)) return a;
-    const b = y!(bits + GUARD);
+    const b = itemAt(args, 1)(bits + GUARD);
     return isBall(b) ? orWide(f(a, b, bits + GUARD)) : b;
   };
 
 /** An angle in radians, asked for with as many more bits as it has before its point. */
 const ofAngle =
   (f: (x: Ball, bits: number) => Ball | null): Kernel =>
-  ([x], bits) => {
-    const first = x!(bits + GUARD);
+  (args, bits) => {
+    const x = itemAt(args, 0);
+    const first = x(bits + GUARD);
     if (!isBall(first)) return first;
     const size = ball.upperSize(first);
     if (size > LARGEST_ANGLE_BITS) return 'too-large';
-    const sharp = size > 0 ? x!(bits + GUARD + size) : first;
+    const sharp = size > 0 ? x(bits + GUARD + size) : first;
     return isBall(sharp) ? orWide(f(sharp, bits + GUARD)) : sharp;
   };
 

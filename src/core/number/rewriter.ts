@@ -1,5 +1,6 @@
 /* One file above the usual length: every rule calls the others, and all share the names of generators that one run gives. */
 
+import { entryAt } from '../base/item';
 import type { ShouldContinue } from '../base/should-continue';
 import { signByBalls } from './approximate';
 import { factorise } from './factor';
@@ -9,6 +10,7 @@ import { NO_POWERS, TooMuch } from './polynomial';
 import type { Monomial, Polynomial, Term } from './polynomial';
 import * as q from './rational';
 import type { Rational } from './rational';
+import { ZERO } from './arithmetic';
 import type { Real, RealValue } from './value';
 
 /*
@@ -78,7 +80,7 @@ export class Rewriter {
         front = q.multiply(front, q.powerWhole(q.whole(prime), Number(power)));
       } else if (this.sums.has(generator) && q.compare(exponent, q.ONE) >= 0) {
         left = q.modulo(exponent, q.ONE);
-        factors.push(this.power(this.sums.get(generator)!, q.subtract(exponent, left).n));
+        factors.push(this.power(entryAt(this.sums, generator), q.subtract(exponent, left).n));
       } else if (generator.startsWith('cos ') && exponent.d === 1n && exponent.n >= 2n) {
         left = q.whole(exponent.n % 2n);
         const sine: Monomial = new Map([[generator.replace('cos', 'sin'), q.whole(2n)]]);
@@ -209,8 +211,8 @@ export class Rewriter {
     }
     let result = p.ONE;
     for (const [key, { of, coefficient }] of a.top) {
-      const [only] = of.size === 1 ? of.keys() : [];
-      const isLogOfPrime = only?.startsWith('ln prime ') === true && q.equal(of.get(only)!, q.ONE);
+      const [[only, power] = []] = of.size === 1 ? of : [];
+      const isLogOfPrime = only?.startsWith('ln prime ') === true && power !== undefined && q.equal(power, q.ONE);
       const name = isLogOfPrime ? only.slice(3) : `exp ${this.short(key)}`;
       this.exponents.set(name, of);
       result = this.times(result, this.product(new Map([[name, coefficient]]), q.ONE));
@@ -306,10 +308,10 @@ export class Rewriter {
   }
 
   private real(v: Real): Quotient {
-    const [first, second] = v.args;
-    const of = (arg: RealValue | undefined): Quotient => this.rewrite(arg!);
-    const wholeOf = (arg: RealValue | undefined): bigint => {
-      if (arg?.kind !== 'rational' || arg.value.d !== 1n) throw new TooMuch();
+    const [first = ZERO, second = ZERO] = v.args;
+    const of = (arg: RealValue): Quotient => this.rewrite(arg);
+    const wholeOf = (arg: RealValue): bigint => {
+      if (arg.kind !== 'rational' || arg.value.d !== 1n) throw new TooMuch();
       return arg.value.n;
     };
     switch (v.op) {
@@ -326,7 +328,7 @@ export class Rewriter {
       case 'realPower':
         return this.exp(this.multiply(this.ln(of(first)), of(second)));
       case 'root': {
-        const sign = signByBalls(first!, this.shouldContinue);
+        const sign = signByBalls(first, this.shouldContinue);
         if (sign === 1) return this.root(of(first), wholeOf(second));
         if (sign === -1) return this.negate(this.root(this.negate(of(first)), wholeOf(second)));
         throw new TooMuch();

@@ -26,9 +26,9 @@ export const fromRational = (a: Rational): SurdSum => (q.isZero(a) ? [] : [{ rad
 
 /** The sum when it has no root in it, else null. */
 export function toRational(sum: SurdSum): Rational | null {
-  if (sum.length === 0) return q.ZERO;
-  const [first] = sum;
-  return sum.length === 1 && first!.radicand === 1n ? first!.coefficient : null;
+  const [first, more] = sum;
+  if (first === undefined) return q.ZERO;
+  return more === undefined && first.radicand === 1n ? first.coefficient : null;
 }
 
 /** √a in lowest form, for a ≥ 0; null when a's factors could not be found. */
@@ -71,8 +71,9 @@ export function multiply(a: SurdSum, b: SurdSum): SurdSum {
 
 /** A whole number > 1 that parts the roots of a sum: it divides some radicands and not others, or all but the rational part. */
 export function partingFactor(a: SurdSum): bigint {
-  let factor = a.find((t) => t.radicand > 1n)!.radicand;
-  for (const { radicand } of a) {
+  const [first, ...others] = a.map(({ radicand }) => radicand).filter((radicand) => radicand > 1n);
+  let factor = first ?? 1n;
+  for (const radicand of others) {
     const g = gcd(factor, radicand);
     if (g > 1n && g < factor) factor = g;
   }

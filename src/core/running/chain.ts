@@ -12,15 +12,15 @@ const operationOf = <V>({ left, sign }: Pending<V>, { impliedFirst }: RunningSet
   left === null ? negation : infixNamed(sign, impliedFirst);
 
 const rankOfPending = <V>(pending: Pending<V>, settings: RunningSettings): number =>
-  pending.left === null ? operators.negate.rank : operationOf(pending, settings).infix!.rank;
+  pending.left === null ? operators.negate.rank : (operationOf(pending, settings).infix?.rank ?? operators.negate.rank);
 
 /** How many of the pending operations are worked before one that holds this tightly; without one, all. */
 export function folding<V>(frame: Frame<V>, next: Operation['infix'] | null, settings: RunningSettings): number {
-  if (next === null || settings.order === 'leftToRight') return frame.length;
+  if (next === null || next === undefined || settings.order === 'leftToRight') return frame.length;
   let count = 0;
   for (const pending of [...frame].reverse()) {
     const rank = rankOfPending(pending, settings);
-    if (rank < next!.rank || (rank === next!.rank && next!.side === 'right')) break;
+    if (rank < next.rank || (rank === next.rank && next.side === 'right')) break;
     count += 1;
   }
   return count;

@@ -88,14 +88,17 @@ function percent<V>(running: Running<V>): RunningOutcome<V> {
   const pending = innermost(running).at(-1);
   const builder = new Builder<V>();
   const number = builder.shown(operand);
-  const hundredths = together(([a]) => percentTree(a!), [number]);
+  const hundredths = together((args) => percentTree(itemAt(args, 0)), [number]);
   const isShare =
     pending !== undefined &&
     pending.left !== null &&
     pending.left.percent === null &&
     (pending.sign === '+' || pending.sign === '−');
   const built = isShare
-    ? together(([a, b]) => binaryTree('times', a!, b!), [builder.operand(pending.left), hundredths])
+    ? together(
+        (args) => binaryTree('times', itemAt(args, 0), itemAt(args, 1)),
+        [builder.operand(pending.left), hundredths],
+      )
     : hundredths;
   return {
     kind: 'work',

@@ -76,8 +76,8 @@ function pureRoots(p: Polynomial, context: Context): readonly Root[] | null {
 }
 
 const compareRoots = (a: Root, b: Root, context: Context): number => {
-  const [x, y] = [a, b].map((r) => (r.kind === 'near' ? middleOf(r) : (r.value as RealValue)));
-  const difference = formula('X-Y', { X: x!, Y: y! }, context);
+  const of = (r: Root): Value => (r.kind === 'near' ? middleOf(r) : r.value);
+  const difference = formula('X-Y', { X: of(a), Y: of(b) }, context);
   const s = difference === null || !isReal(difference) ? 0 : signOf(difference, context.shouldContinue);
   return typeof s === 'string' ? 0 : s;
 };
@@ -94,8 +94,8 @@ function ofRational(p: Polynomial, context: Context): PolynomialRoots {
   const sorted = (roots: readonly Root[]) => [...roots].sort((a, b) => compareRoots(a, b, context));
   if (degree <= 0) return { real: sorted(exact), hidden: 0, complex: [] };
   if (degree === 2) {
-    const [c, b, a] = rest.map(fromRational);
-    const two = quadratic(a!, b!, c!, context);
+    const of = (power: number) => fromRational(itemAt(rest, power));
+    const two = quadratic(of(2), of(1), of(0), context);
     if (two !== null) return { ...two, real: sorted([...exact, ...two.real]) };
   }
   const pure = pureRoots(rest, context);
@@ -130,9 +130,9 @@ export function polynomialRoots(coefficients: Coefficients, context: Context): P
     if (s !== 0) break;
     degree -= 1;
   }
-  const [c, b, a] = coefficients;
-  if (degree === 2) return quadratic(a!, b!, c!, context);
+  const of = (power: number) => itemAt(coefficients, power);
+  if (degree === 2) return quadratic(of(2), of(1), of(0), context);
   if (degree !== 1) return null;
-  const only = formula('-C/B', { B: b!, C: c! }, context);
+  const only = formula('-C/B', { B: of(1), C: of(0) }, context);
   return only && { real: [exactRoot(only)], hidden: 0, complex: [] };
 }

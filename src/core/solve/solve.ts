@@ -80,8 +80,8 @@ function zerosOf(tree: Tree, letter: string, interval: NonNullable<Within>, cont
   if (coefficients !== null) {
     const isConstant = coefficients.slice(1).every((c) => c.kind === 'rational' && q.isZero(c.value));
     if (isConstant) {
-      const [only] = coefficients;
-      return only!.kind === 'rational' && q.isZero(only!.value) ? 'always' : { roots: [], ...none };
+      const only = itemAt(coefficients, 0);
+      return only.kind === 'rational' && q.isZero(only.value) ? 'always' : { roots: [], ...none };
     }
     const found = polynomialRoots(coefficients, context);
     if (found !== null)
@@ -126,8 +126,7 @@ function between(a: RealValue | null, b: RealValue | null, context: Context): Ra
     }
     return high;
   };
-  if (a === null && b === null) return q.ZERO;
-  if (a === null) return q.subtract(rough(b!), q.ONE);
+  if (a === null) return b === null ? q.ZERO : q.subtract(rough(b), q.ONE);
   if (b === null) return q.add(rough(a), q.ONE);
   return q.divide(q.add(rough(a), rough(b)), q.whole(2));
 }

@@ -166,16 +166,16 @@ export function stackDone<V>(stack: Stack<V>, operation: StackOperation, depth: 
         ? tooFew('Drop', 1, 0)
         : done({ ...now, levels: fallen(levels, 1, depth), replaces: false });
     case 'swap': {
-      if (levels.length < 2) return tooFew('Swap', 2, levels.length);
+      if (top === undefined || levels.length < 2) return tooFew('Swap', 2, levels.length);
       return done({
         ...now,
-        levels: [...levels.slice(0, -2), top!, itemAt(levels, levels.length - 2)],
+        levels: [...levels.slice(0, -2), top, itemAt(levels, levels.length - 2)],
         replaces: false,
       });
     }
     case 'rotateDown':
-      if (levels.length < 2) return tooFew('Rotate', 2, levels.length);
-      return done({ ...now, levels: [top!, ...levels.slice(0, -1)], replaces: false });
+      if (top === undefined || levels.length < 2) return tooFew('Rotate', 2, levels.length);
+      return done({ ...now, levels: [top, ...levels.slice(0, -1)], replaces: false });
     case 'rotateUp':
       if (levels.length < 2) return tooFew('Rotate', 2, levels.length);
       return done({ ...now, levels: [...levels.slice(1), itemAt(levels, 0)], replaces: false });

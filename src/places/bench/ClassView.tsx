@@ -1,3 +1,4 @@
+import { chosenForm } from '@/core/format/form';
 import { View } from '@tamagui/core';
 import { useMemo } from 'react';
 import { isEmptyLine } from '@/core/line/line';
@@ -34,7 +35,7 @@ export function ClassView({ of, onPress, onClose }: Props) {
   const answer = live.kind === 'answer' ? live.answer : live.kind === 'working' ? live.last : null;
   const form =
     finished !== null
-      ? finished.forms.find((f) => f.id === finished.chosen)!
+      ? chosenForm(finished)
       : answer && !isEmptyLine(line)
         ? shownForm(answer.forms, null, settings)
         : null;

@@ -150,8 +150,8 @@ export function SolvePanel({ letters, isAsked, onAnswer }: Props) {
             </Button>
           ))
         )}
-        {answer === null ? null : (
-          <Button keepsFocus onPress={put!}>
+        {put === null ? null : (
+          <Button keepsFocus onPress={put}>
             {words.toTape}
           </Button>
         )}

@@ -1,3 +1,4 @@
+import { chosenForm } from '@/core/format/form';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import type { Settings } from '@/core/notebook/settings';
@@ -21,7 +22,7 @@ export function WorkAgainSheet({ line, onClose }: Readonly<{ line: TapeLine; onC
   const [inOwn, setInOwn] = useState(true);
   const request = useRequest((state) => againRequest(state, line, inOwn));
   const result = useAnswer('answer', request, { lane: 'panel' });
-  const before = line.forms.find((f) => f.id === line.chosen)!;
+  const before = chosenForm(line);
   const worked: Settings = {
     ...settings,
     angle: request.angle,

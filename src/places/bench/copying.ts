@@ -1,3 +1,4 @@
+import { chosenForm } from '@/core/format/form';
 import { functionNames } from '@/core/function';
 import { markupText } from '@/core/language/markup';
 import { parse } from '@/core/language/parse';
@@ -49,11 +50,11 @@ export function copyOfLine(line: Written, kind: LineCopy): string {
 export type AnswerCopy = 'shown' | 'digits';
 
 export const copyOfAnswer = (line: TapeLine, kind: AnswerCopy): string =>
-  kind === 'digits' ? line.full : line.forms.find((f) => f.id === line.chosen)!.text;
+  kind === 'digits' ? line.full : chosenForm(line).text;
 
 /** The answer of a line as LaTeX, in the form that is shown. */
 function answerLatex(line: TapeLine): string {
-  const form = line.forms.find((f) => f.id === line.chosen)!;
+  const form = chosenForm(line);
   const reading = read({ text: form.typed, decimalSign: '.', impliedFirst: false });
   return reading === null ? `\\text{${form.text}}` : printLatex(reading.tree);
 }
@@ -61,7 +62,7 @@ function answerLatex(line: TapeLine): string {
 /** The whole tape, a line each: what was keyed, what it comes to, the settings and notes it carries. */
 export function tapeText(tape: readonly TapeLine[], kind: 'text' | 'latex'): string {
   const lines = tape.map((line) => {
-    const form = line.forms.find((f) => f.id === line.chosen)!;
+    const form = chosenForm(line);
     const marks = [line.usesAngleUnit ? line.angle : '', line.complex ? 'complex' : '', line.note].filter(
       (m) => m !== '',
     );

@@ -51,9 +51,8 @@ export function ViewSheet({ view, onClose, onImage }: Props) {
     });
     if (table === 'superseded') return undefined;
     if (!table.ok) return setWrong(problemText(table.problem));
-    const failed = table.value.rows.findIndex(({ problem }) => problem !== null);
-    if (failed >= 0)
-      return setWrong(`${sideNames[itemAt(sides, failed)]}: ${problemText(itemAt(table.value.rows, failed).problem!)}`);
+    const failed = table.value.rows.flatMap(({ problem }, i) => (problem === null ? [] : [{ problem, i }])).at(0);
+    if (failed !== undefined) return setWrong(`${sideNames[itemAt(sides, failed.i)]}: ${problemText(failed.problem)}`);
     const [xFrom, xTo, yFrom, yTo] = table.value.rows.map(({ at }) => at) as [number, number, number, number];
     const next = { xFrom, xTo, yFrom, yTo };
     if (!isDrawable(next)) return setWrong(curveWords.wrongView);

@@ -72,7 +72,7 @@ export function merged(base: Kept, mine: Kept, theirs: Kept): Merged {
         if (!of.has(old[part])) of.set(old[part], next[part]);
       }
     }
-    const parted = Object.fromEntries(parts.map((part) => [part, made.get(part)!.get(old[part])]));
+    const parted = Object.fromEntries(parts.map((part) => [part, made.get(part)?.get(old[part])]));
     return { ...old, ...parted, setAside: document.setAside };
   };
   const theirSettings = recognised(base.settings, theirs.settings);

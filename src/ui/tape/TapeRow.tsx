@@ -1,3 +1,4 @@
+import { chosenForm } from '@/core/format/form';
 import { View, styled, useTheme } from '@tamagui/core';
 import Pin from 'lucide-react-native/icons/pin';
 import { memo } from 'react';
@@ -73,7 +74,7 @@ export const TapeRow = memo(function TapeRow({
   inList = 'only',
 }: Props) {
   const step = inList === 'only' ? null : line.addition;
-  const form = line.forms.find((f) => f.id === line.chosen)!;
+  const form = chosenForm(line);
   const shown = { decimalSign: line.decimalSign, grouping };
   const markup = typeset(line.text, line, shown);
   const unit = line.usesAngleUnit ? line.angle : null;

@@ -98,7 +98,7 @@ export function sharpened(
       const rest = times(a, sine) + d - v;
       const ac = times(a, cosine);
       const row = [sine, times(ac, u), ac, UNIT];
-      for (let j = 0; j < 4; j += 1) g[j]! += weight * times(rest, itemAt(row, j));
+      for (let j = 0; j < 4; j += 1) g[j] = itemAt(g, j) + weight * times(rest, itemAt(row, j));
     }
     const move = solveSmall(
       curvature(p.map((v) => Number(v) / 2 ** BITS) as [number, number, number, number], x, y, w).map((row, j) => [
@@ -124,7 +124,7 @@ function curvature(
   y: readonly number[],
   w: readonly number[],
 ): readonly (readonly number[])[] {
-  const h = Array.from({ length: 4 }, () => [0, 0, 0, 0]);
+  let h: readonly (readonly number[])[] = Array.from({ length: 4 }, () => [0, 0, 0, 0]);
   for (let i = 0; i < x.length; i += 1) {
     const u = itemAt(x, i);
     const [sine, cosine] = [Math.sin(b * u + c), Math.cos(b * u + c)];
@@ -136,9 +136,11 @@ function curvature(
       [cosine, -a * u * sine, -a * sine, 0],
       [0, 0, 0, 0],
     ];
-    for (let j = 0; j < 4; j += 1)
-      for (let k = 0; k < 4; k += 1)
-        itemAt(h, j)[k]! += itemAt(w, i) * (itemAt(row, j) * itemAt(row, k) + rest * itemAt(itemAt(second, j), k));
+    h = h.map((sums, j) =>
+      sums.map(
+        (sum, k) => sum + itemAt(w, i) * (itemAt(row, j) * itemAt(row, k) + rest * itemAt(itemAt(second, j), k)),
+      ),
+    );
   }
   return h;
 }

@@ -1,5 +1,6 @@
-/** The solution of a small system in doubles (rows with the right side last), by elimination with pivots; null when singular. */
 import { itemAt } from '../../base/item';
+
+/** The solution of a small system in doubles (rows with the right side last), by elimination with pivots; null when singular. */
 export function solveSmall(rows: readonly (readonly number[])[]): readonly number[] | null {
   const m = rows.map((row) => [...row]);
   const size = m.length;
@@ -14,7 +15,7 @@ export function solveSmall(rows: readonly (readonly number[])[]): readonly numbe
     for (let i = 0; i < size; i += 1) {
       if (i === k) continue;
       const by = itemAt(itemAt(m, i), k) / top;
-      for (let j = k; j <= size; j += 1) itemAt(m, i)[j]! -= by * itemAt(itemAt(m, k), j);
+      m[i] = itemAt(m, i).map((v, j) => (j < k ? v : v - by * itemAt(itemAt(m, k), j)));
     }
   }
   return m.map((row, i) => itemAt(row, size) / itemAt(row, i));

@@ -19,16 +19,22 @@ const least: Join = (a, b, shouldContinue) => {
 };
 
 /** Whole numbers joined two by two. */
-function joined(args: readonly RealValue[], fn: string, join: Join, shouldContinue: ShouldContinue): RealResult {
-  let result: bigint | null = null;
-  for (const arg of args) {
+function joined(
+  [first, ...others]: readonly [RealValue, ...RealValue[]],
+  fn: string,
+  join: Join,
+  shouldContinue: ShouldContinue,
+): RealResult {
+  let result = asWhole(first);
+  if (result === null) return problemData({ code: 'domain', reason: 'not-whole', fn });
+  for (const arg of others) {
     const n = asWhole(arg);
     if (n === null) return problemData({ code: 'domain', reason: 'not-whole', fn });
-    result = result === null ? n : join(result, n, shouldContinue);
+    result = join(result, n, shouldContinue);
     if (result === null) return problemData({ code: 'stopped' });
     if (bitLength(result) > LARGEST_POWER * 3.3219281) return problemData({ code: 'too-large' });
   }
-  return succeed(fromWhole(absolute(result!)));
+  return succeed(fromWhole(absolute(result)));
 }
 
 const doubleGcd = (a: number, b: number): number => {

@@ -1,4 +1,3 @@
-import { itemAt } from '../../base/item';
 import * as rounding from '../../number/rounding';
 import type { RealResult } from '../../number/arithmetic';
 import { larger, smaller, stepping, subtract } from '../../number/interval';
@@ -106,9 +105,13 @@ export const roundsig = defineFunction({
 });
 
 /** The first of the values that no other goes before. */
-function extreme(args: readonly RealValue[], wanted: 1 | -1, shouldContinue: ShouldContinue): RealResult {
-  let best = itemAt(args, 0);
-  for (const next of args.slice(1)) {
+function extreme(
+  [first, ...others]: readonly [RealValue, ...RealValue[]],
+  wanted: 1 | -1,
+  shouldContinue: ShouldContinue,
+): RealResult {
+  let best = first;
+  for (const next of others) {
     const order = compareReals(next, best, shouldContinue);
     if (typeof order === 'string') return undecided(order);
     if (order === wanted) best = next;

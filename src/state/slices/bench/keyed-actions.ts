@@ -1,3 +1,4 @@
+import { itemAt } from '@/core/base/item';
 import { meaningOf } from '@/core/keyed/operation';
 import { Builder, plainOperand } from '@/core/keyed/operand';
 import { parse } from '@/core/language/parse';
@@ -41,7 +42,10 @@ const known = (state: State, holder: object | null | undefined, answer: LineAnsw
   return { known: state.formsCache.known };
 };
 
-const said = ({ forms: [form] }: LineAnswer): string => `${form!.exact ? '=' : '≈'} ${form!.text}`;
+const said = ({ forms }: LineAnswer): string => {
+  const form = itemAt(forms, 0);
+  return `${form.exact ? '=' : '≈'} ${form.text}`;
+};
 
 function afterRunning(
   state: State,

@@ -1,3 +1,4 @@
+import { chosenForm } from '@/core/format/form';
 import { itemAt } from '@/core/base/item';
 import {
   caretOf,
@@ -75,7 +76,7 @@ export function finish(state: State, now: number): Partial<State> {
   if (live.kind !== 'answer') return {};
   const { answer } = live;
   const finished = finishedLine(state, answer);
-  const form = finished.forms.find((f) => f.id === finished.chosen)!;
+  const form = chosenForm(finished);
   const shelf =
     answer.target === null || answer.saved === null
       ? document.shelf

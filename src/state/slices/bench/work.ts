@@ -1,3 +1,4 @@
+import { present } from '@/core/base/item';
 import { printText } from '@/core/language/print-text';
 import type { Tree } from '@/core/language/tree';
 import { treeOf } from '@/core/keyed/entry';
@@ -17,7 +18,7 @@ export const formatTree = (tree: Tree, { display, impliedFirst }: Settings): str
 /** The state that waits for an operation on values. */
 export function workOn(state: State, work: Calculation<SavedValue>, land: PendingWork<State>['land']): Partial<State> {
   const text = formatTree(work.written, state.settings);
-  const bound = work.bound.map((saved) => valueOf(saved)!);
+  const bound = work.bound.map((saved) => present(valueOf(saved)));
   const request: WorkRequest = { ...requestFor(text, state), tries: {}, work: work.work, bound };
   return { work: { request, land }, waiting: [], refused: null, notice: null };
 }

@@ -1,4 +1,4 @@
-import { itemAt } from '@/core/base/item';
+import { itemAt, present } from '@/core/base/item';
 import { exchanged, reordered, withCell, withSpace, without, writtenOver } from '@/core/column/cells';
 import type { Cells } from '@/core/column/cells';
 import {
@@ -139,7 +139,7 @@ export function appended(state: State, column: string | null, text: string): Par
     const begun = newTable(state, '', [{ ...EMPTY_COLUMN, cells: [text] }]);
     return { ...begun, ...(begun.document === undefined ? {} : { notice: notice('sent-to-column', 'A, 1', true) }) };
   }
-  const { name, cells } = table.columns.find((c) => c.id === id)!;
+  const { name, cells } = present(table.columns.find((c) => c.id === id));
   if (isFull(table)) return { notice: notice('column-full') };
   const next = inTable(state, table.id, 'cell', (t) => withCells(t, [id], (old) => withCell(old, old.length, text)));
   return { ...writtenInto(state, next, id), notice: notice('sent-to-column', `${name}, ${cells.length + 1}`, true) };
@@ -212,7 +212,7 @@ export const columnActions = (change: Change): ColumnActions => ({
     change((state) => {
       const table = tableOf(state, id);
       if (table === undefined) return {};
-      const { name } = table.columns.find((c) => c.id === id)!;
+      const { name } = present(table.columns.find((c) => c.id === id));
       return {
         ...inTable(state, table.id, 'remove-column', (t) => ({ ...t, columns: t.columns.filter((c) => c.id !== id) })),
         notice: notice('column-removed', name, true),

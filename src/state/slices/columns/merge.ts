@@ -1,3 +1,4 @@
+import { entryAt } from '@/core/base/item';
 import type { DataColumn, DataTable } from '@/core/notebook/columns';
 import { copied, freeIds, list, one, record } from '@/state/kernel/merging';
 import type { Lost, Merge } from '@/state/kernel/merging';
@@ -17,7 +18,7 @@ function tablesOf(base: Tables, mine: Tables, theirs: Tables, lost: Lost): reado
     return {
       ...table,
       id: tableId(),
-      columns: table.columns.map((column) => copied(column, names.get(column.id)!)),
+      columns: table.columns.map((column) => copied(column, entryAt(names, column.id))),
       use: {
         ...table.use,
         one: named(of),

@@ -1,3 +1,4 @@
+import { itemAt } from '@/core/base/item';
 import { Builder, madeText, together } from '@/core/keyed/operand';
 import type { Operand } from '@/core/keyed/operand';
 import { isReadable, treeOf } from '@/core/keyed/entry';
@@ -124,7 +125,10 @@ function changing(
       ? { value: null, sourceText: '0', percent: null }
       : { value: before.value, sourceText: registerText(place), percent: null },
   );
-  const pair = together(([a, b]) => binaryTree(changesBy[operation], a!, b!), [left, builder.operand(hand.operand)]);
+  const pair = together(
+    (args) => binaryTree(changesBy[operation], itemAt(args, 0), itemAt(args, 1)),
+    [left, builder.operand(hand.operand)],
+  );
   return workOn(state, builder.done(pair), (then, answer) => {
     // How the place came about is told without its own name.
     const told = before === undefined ? treeOf('0') : treeOf(lastingOf(before));

@@ -106,15 +106,15 @@ function drawnCall({ layout }: Standing, { slots }: Box, i: number, slot: Draw):
 
 function boxElement(box: Box, i: number, slot: Draw, style: DrawStyle): ReactElement {
   const at = { 'data-i': i };
-  const [first] = box.slots;
   switch (box.kind) {
     case 'fraction':
       return el('mfrac', at, slot(itemAt(box.slots, 0), 0), slot(itemAt(box.slots, 1), 1));
     case 'power':
-      return el('mrow', at, slot(first!, 0));
+      return el('mrow', at, slot(itemAt(box.slots, 0), 0));
     case 'group': {
-      const close = box.closed ? fence(')', isTall(first!)) : suppliedFence(')', isTall(first!));
-      return el('mrow', at, fence('(', isTall(first!)), slot(first!, 0), close);
+      const inner = itemAt(box.slots, 0);
+      const close = box.closed ? fence(')', isTall(inner)) : suppliedFence(')', isTall(inner));
+      return el('mrow', at, fence('(', isTall(inner)), slot(itemAt(box.slots, 0), 0), close);
     }
     case 'call': {
       const standing = standingOfBox(box);

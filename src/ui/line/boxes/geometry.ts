@@ -67,7 +67,7 @@ export function caretRect(root: Element, place: CaretPosition): Rect | null {
   const { top, bottom } = extent(like);
   const x =
     before === undefined
-      ? extent(after!).left
+      ? extent(after ?? like).left
       : after === undefined
         ? extent(before).right
         : (extent(before).right + Math.max(extent(before).right, extent(after).left)) / 2;
