@@ -15,7 +15,10 @@ import type { ExactReal, RealValue } from './value';
 const perTurn = { deg: q.whole(360), grad: q.whole(400) } as const;
 const HALF: Rational = { n: 1n, d: 2n };
 
-/** The angle in turns when that is rational: a rational in degrees or gradians, a rational multiple of π in radians. */
+/**
+ * The angle in turns where that is rational: a rational in degrees or gradians, a rational multiple of π in radians;
+ * null elsewhere. Exact.
+ */
 export function inTurns(angle: RealValue, unit: AngleUnit): Rational | null {
   if (unit === 'rad') {
     if (angle.kind === 'pi') return q.multiply(angle.times, HALF);
@@ -25,11 +28,13 @@ export function inTurns(angle: RealValue, unit: AngleUnit): Rational | null {
   return plain && q.divide(plain, perTurn[unit]);
 }
 
-/** A rational number of turns in a unit. */
+/** A rational number of turns in a unit. Exact: in radians a multiple of π. */
 export const fromTurns = (turns: Rational, unit: AngleUnit): ExactReal =>
   unit === 'rad' ? piTimes(q.add(turns, turns)) : fromRational(q.multiply(turns, perTurn[unit]));
 
-/** The same angle in another unit. */
+/**
+ * The same angle in another unit. Exact for rational turns, else a recipe. Problems: stopped, by the division alone.
+ */
 export function convertAngle(
   angle: RealValue,
   from: AngleUnit,
@@ -72,7 +77,10 @@ const sinesBy15: readonly SurdSum[] = [
 const sine18 = surd.add(root(5, QUARTER), surd.fromRational(q.negate(QUARTER)));
 const sine54 = surd.add(root(5, QUARTER), surd.fromRational(QUARTER));
 
-/** sin of a rational number of turns when it is a sum of square roots, else null. */
+/**
+ * sin of a rational number of turns where it is a sum of square roots (multiples of 1/24 and of 1/20 of a turn), else
+ * null. Exact; half-angle values as in DLMF 4.17.
+ */
 export function exactSine(turns: Rational): ExactReal | null {
   const part = q.modulo(turns, q.ONE);
   if (q.compare(part, HALF) >= 0) {
@@ -87,6 +95,7 @@ export function exactSine(turns: Rational): ExactReal | null {
   return by18.d === 1n && by18.n === 3n ? fromSurd(sine54) : null;
 }
 
+/** cos of a rational number of turns, as `exactSine` a quarter turn on. */
 export const exactCosine = (turns: Rational): ExactReal | null => exactSine(q.add(turns, QUARTER));
 
 /** Turns in [−1/4, 1/4] whose sine is exact: where inverse functions look. */
@@ -116,7 +125,7 @@ function tangents(): readonly Special[] {
   return specialTangents;
 }
 
-/** The turns whose tangent is v, when it is one of the special values. */
+/** The turns in (−1/4, 1/4) whose tangent is v, when it is one of the special values. */
 export const turnsOfTangent = (v: ExactReal): Rational | null =>
   tangents().find(({ value }) => sameExact(value, v))?.turns ?? null;
 
@@ -128,12 +137,16 @@ export function ofRadians(op: 'sin' | 'cos', radians: RealValue): RealResult {
   return checkedReal(op, turns === null ? radians : fromTurns(q.modulo(turns, q.ONE), 'rad'));
 }
 
-/** atan x in radians, exact at the tangents of special angles. */
+/**
+ * atan x in radians for every real x, exact at the tangents of special angles, else a recipe. Problems: too-large for
+ * a recipe past its ceiling.
+ */
 export function arctanRadians(x: RealValue): RealResult {
   const turns = isExactReal(x) ? turnsOfTangent(x) : null;
   return turns === null ? checkedReal('arctan', x) : succeed(fromTurns(turns, 'rad'));
 }
 
+/** Whether two exact values are the same number. Each has one form, so that forms are compared. */
 export function sameExact(a: ExactReal, b: ExactReal): boolean {
   if (a.kind === 'rational') return b.kind === 'rational' && q.equal(a.value, b.value);
   if (a.kind === 'surd') return b.kind === 'surd' && surd.equal(a.sum, b.sum);

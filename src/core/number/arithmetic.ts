@@ -19,6 +19,7 @@ import type { ExactReal, RealValue } from './value';
 /** A value, or what is wrong with making it; the evaluator gives it its place. */
 export type RealResult = Result<RealValue, ProblemData>;
 
+/** A result that is a problem, still without its place. */
 export const problemData = (t: ProblemData): RealResult => fail(t);
 export const ZERO = fromWhole(0);
 export const ONE = fromWhole(1);
@@ -41,6 +42,10 @@ export function asSurd(v: RealValue): SurdSum | null {
   return v.kind === 'rational' ? surd.fromRational(v.value) : null;
 }
 
+/**
+ * A sum of square roots as the kind that it is: a rational where no root is left in it, a recipe past the ceiling of
+ * terms.
+ */
 export function fromSurd(sum: SurdSum): ExactReal {
   const plain = surd.toRational(sum);
   return plain === null ? { kind: 'surd', sum } : fromRational(plain);
@@ -101,7 +106,7 @@ export const piTimes = (times: Rational): ExactReal => (q.isZero(times) ? ZERO :
 const isZeroValue = (v: RealValue): boolean => v.kind === 'rational' && v.value.n === 0n;
 const isOneValue = (v: RealValue): boolean => v.kind === 'rational' && q.equal(v.value, q.ONE);
 
-/** −v. */
+/** −v. Exact values stay exact; a recipe loses the minus that it begins with. */
 export function negate(v: RealValue): RealValue {
   switch (v.kind) {
     case 'rational':
@@ -145,6 +150,7 @@ export function add(a: RealValue, b: RealValue): RealValue {
   return real('add', a, b);
 }
 
+/** a − b, exact where `add` is; a value taken from itself is the exact 0. */
 export const subtract = (a: RealValue, b: RealValue): RealValue => (a === b ? ZERO : add(a, negate(b)));
 
 /** a · b: exact among sums of square roots, among single roots, and a rational times a multiple of π; 0 times anything is 0. */
@@ -200,7 +206,10 @@ export function undecided(verdict: 'undecided' | 'too-large' | 'stopped'): RealR
   return problemData({ code: verdict === 'undecided' ? 'not-converged' : verdict });
 }
 
-/** |v|. A real keeps its own recipe where its sign is known. */
+/**
+ * |v|. Exact values stay exact; a real keeps its own recipe where its sign is known. Problems: those of the sign,
+ * too-large and stopped.
+ */
 export function magnitude(v: RealValue, shouldContinue: ShouldContinue): RealResult {
   const sign = signOf(v, shouldContinue);
   if (sign === 'too-large' || sign === 'stopped') return undecided(sign);

@@ -24,6 +24,7 @@ export function trim(b: Ball, bits: number): Ball {
   return { mid, rad, exp: b.exp + drop };
 }
 
+/** The ball of one point, n·2^exp. */
 export const exactly = (n: bigint, exp = 0): Ball => ({ mid: n, rad: 0n, exp });
 
 /** n/d to `bits` bits: the quotient is cut, so the error is below one unit of the last place. */
@@ -49,6 +50,7 @@ export function signOf(b: Ball): -1 | 0 | 1 | null {
 
 const isZero = (b: Ball): boolean => b.mid === 0n && b.rad === 0n;
 
+/** −x for every x of the ball. Exact. */
 export const negate = (a: Ball): Ball => ({ mid: -a.mid, rad: a.rad, exp: a.exp });
 
 /** |x|: a ball around zero becomes all from zero to its farther end. */
@@ -83,6 +85,7 @@ export function widen(a: Ball, by: bigint, exp: number): Ball {
   };
 }
 
+/** x + y for all points, |(x + y) − (a + b)| ≤ ra + rb, cut to `bits` bits with what is cut off in the radius. */
 export function add(a: Ball, b: Ball, bits: number): Ball {
   if (isZero(a)) return trim(b, bits);
   if (isZero(b)) return trim(a, bits);
@@ -102,6 +105,7 @@ export function add(a: Ball, b: Ball, bits: number): Ball {
   return trim({ mid: (high.mid << by) + low.mid, rad: (high.rad << by) + low.rad, exp: low.exp }, bits);
 }
 
+/** x − y for all points, as `add`. */
 export const subtract = (a: Ball, b: Ball, bits: number): Ball => add(a, negate(b), bits);
 
 /** |xy − ab| ≤ |a|·rb + |b|·ra + ra·rb. */
@@ -140,7 +144,7 @@ export function squareRoot(a: Ball, bits: number): Ball | null {
   return trim({ mid: low + high, rad: high - low, exp: (part.exp - shift) / 2 - 1 }, bits);
 }
 
-/** x^k for a whole k ≥ 0 by squaring. */
+/** x^k for a whole k ≥ 0 by squaring, in balls of `bits` bits; x^0 = 1. */
 export function powerWhole(a: Ball, k: number, bits: number): Ball {
   let result = exactly(1n);
   let square = a;

@@ -24,7 +24,9 @@ export type ComplexOutcome = Result<Value, ProblemData>;
 const HALF = fromRational(q.rational(1n, 2n));
 const MINUS_ONE = fromRational(q.whole(-1));
 
+/** The real part; of a real number, itself. */
 export const reOf = (z: Value): RealValue => (z.kind === 'complex' ? z.re : z);
+/** The imaginary part; of a real number, the exact 0. */
 export const imOf = (z: Value): RealValue => (z.kind === 'complex' ? z.im : ZERO);
 
 /** re + im·i; a real number when im is the exact zero. */
@@ -41,18 +43,23 @@ export function chain<A, B>(
   return made.ok ? next(made.value) : made;
 }
 
+/** −z. Exact where its parts are. */
 export const negate = (z: Value): Value => (isReal(z) ? real.negate(z) : complex(real.negate(z.re), real.negate(z.im)));
 
+/** The conjugate of z. Exact where its parts are. */
 export const conjugate = (z: Value): Value => (isReal(z) ? z : complex(z.re, real.negate(z.im)));
 
+/** a + b, part by part; exact where the parts' sums are. */
 export const add = (a: Value, b: Value): Value =>
   isReal(a) && isReal(b) ? real.add(a, b) : complex(real.add(reOf(a), reOf(b)), real.add(imOf(a), imOf(b)));
 
+/** a − b, part by part. */
 export const subtract = (a: Value, b: Value): Value =>
   isReal(a) && isReal(b)
     ? real.subtract(a, b)
     : complex(real.subtract(reOf(a), reOf(b)), real.subtract(imOf(a), imOf(b)));
 
+/** a · b = (ac − bd) + (ad + bc)·i; exact where the parts' products are. */
 export function multiply(a: Value, b: Value): Value {
   if (isReal(a) && isReal(b)) return real.multiply(a, b);
   const [p, r, s, t] = [reOf(a), imOf(a), reOf(b), imOf(b)];
@@ -65,7 +72,10 @@ export function multiply(a: Value, b: Value): Value {
 const squareOfSize = (z: Value): RealValue =>
   real.add(real.multiply(reOf(z), reOf(z)), real.multiply(imOf(z), imOf(z)));
 
-/** a / b = a·b̄ / |b|². Problems: divide-by-zero. */
+/**
+ * a / b = a·b̄ / |b|². Problems: divide-by-zero; not-converged, too-large or stopped where it stays open whether b is
+ * zero.
+ */
 export function divide(a: Value, b: Value, shouldContinue: ShouldContinue): ComplexOutcome {
   if (isReal(b)) {
     if (isReal(a)) return real.divide(a, b, shouldContinue);
@@ -76,7 +86,7 @@ export function divide(a: Value, b: Value, shouldContinue: ShouldContinue): Comp
   return divide(multiply(a, conjugate(b)), squareOfSize(b), shouldContinue);
 }
 
-/** |z|. */
+/** |z| = √(re² + im²), exact where the root comes out. Problems: those of the root. */
 export const modulus = (z: Value, shouldContinue: ShouldContinue): Result<RealValue, ProblemData> =>
   isReal(z) ? real.magnitude(z, shouldContinue) : root(squareOfSize(z), 2, shouldContinue, 'abs');
 
@@ -106,7 +116,7 @@ export function fromPolar(size: RealValue, angle: RealValue): ComplexOutcome {
   );
 }
 
-/** e^z = e^re·(cos im + i·sin im). */
+/** e^z = e^re·(cos im + i·sin im) (DLMF 4.2). Problems: too-large. */
 export const exp = (z: Value): ComplexOutcome =>
   isReal(z) ? expOf(z) : chain(expOf(z.re), (size) => fromPolar(size, z.im));
 
@@ -122,7 +132,10 @@ export function ln(z: Value, shouldContinue: ShouldContinue, fn = 'ln'): Complex
   );
 }
 
-/** √z = √((|z| + re)/2) ± i·√((|z| − re)/2) with the sign of im; real part never negative. */
+/**
+ * √z = √((|z| + re)/2) ± i·√((|z| − re)/2) with the sign of im; the principal value, its real part never negative
+ * (DLMF 4.2). Problems: those of real roots and signs.
+ */
 export function squareRoot(z: Value, shouldContinue: ShouldContinue): ComplexOutcome {
   if (isReal(z)) {
     if (signOf(z, shouldContinue) !== -1) return root(z, 2, shouldContinue, 'sqrt');
@@ -185,11 +198,11 @@ export function power(z: Value, w: Value, shouldContinue: ShouldContinue): Compl
   return chain(ln(z, shouldContinue, '^'), (log) => exp(multiply(w, log)));
 }
 
-/** The principal n-th root for whole n ≥ 1. */
+/** The principal n-th root for whole n ≥ 1, as `power` with 1/n. */
 export const nthRoot = (z: Value, n: bigint, shouldContinue: ShouldContinue): ComplexOutcome =>
   power(z, fromRational(q.rational(1n, n)), shouldContinue);
 
-/** z! = Γ(z + 1) off the real line. */
+/** z! = Γ(z + 1) off the real line, as a recipe (DLMF 5.2.1); it has no poles there. */
 export function factorialOf(z: Complex): Value {
   const above = real.add(z.re, ONE);
   return complex(real.real('gammaRe', above, z.im), real.real('gammaIm', above, z.im));
@@ -244,7 +257,10 @@ function arcsinOfReal(x: RealValue, shouldContinue: ShouldContinue): Value {
   }
 }
 
-/** arcsin z = −i·ln(iz + √(1 − z²)) in radians (DLMF 4.23.19 and its cuts). */
+/**
+ * arcsin z = −i·ln(iz + √(1 − z²)) in radians, for every z (DLMF 4.23.19 and its cuts). Problems: those of the
+ * logarithm's parts.
+ */
 export function arcsin(z: Value, shouldContinue: ShouldContinue): ComplexOutcome {
   if (isReal(z)) return succeed(arcsinOfReal(z, shouldContinue));
   return arcsinByLogarithm(z, shouldContinue);
@@ -267,11 +283,11 @@ export function arctan(z: Value, shouldContinue: ShouldContinue): ComplexOutcome
   );
 }
 
-/** arsinh z = i·arcsin(−iz) (DLMF 4.37). */
+/** arsinh z = i·arcsin(−iz), for every z (DLMF 4.37). */
 export const arsinh = (z: Value, shouldContinue: ShouldContinue): ComplexOutcome =>
   chain(arcsin(overI(z), shouldContinue), (angle) => succeed(timesI(angle)));
 
-/** arcosh z = ln(z + √(z + 1)·√(z − 1)) (DLMF 4.37.21). */
+/** arcosh z = ln(z + √(z + 1)·√(z − 1)), for every z, its cut left of 1 (DLMF 4.37.21). */
 export function arcosh(z: Value, shouldContinue: ShouldContinue): ComplexOutcome {
   if (!isReal(z)) return arcoshByLogarithm(z, shouldContinue);
   switch (sideOf(z, shouldContinue)) {
@@ -297,5 +313,7 @@ export const artanh = (z: Value, shouldContinue: ShouldContinue): ComplexOutcome
     chain(ln(subtract(ONE, z), shouldContinue, 'atanh'), (down) => succeed(multiply(subtract(up, down), HALF))),
   );
 
+/** sinh z = −i·sin(iz), for every z (DLMF 4.28). */
 export const sinhOf = (z: Value): ComplexOutcome => chain(sin(timesI(z)), (s) => succeed(overI(s)));
+/** cosh z = cos(iz), for every z (DLMF 4.28). */
 export const coshOf = (z: Value): ComplexOutcome => cos(timesI(z));

@@ -98,7 +98,10 @@ function productOf(
   return left === null || right === null ? null : left * right;
 }
 
-/** n over r: nPr / r!. The smaller of r and n − r is taken. */
+/**
+ * n over r = nPr / r! for whole n, r ≥ 0; 0 for r > n. Exact; the smaller of r and n − r is taken, and long ones are
+ * put together from their primes (DLMF 26.3). Problems: domain, too-large, stopped.
+ */
 export function combinations(n: RealValue, r: RealValue, shouldContinue: ShouldContinue): RealResult {
   const [of, by] = [asWhole(n), asWhole(r)];
   if (of === null || by === null || of < 0n || by < 0n)

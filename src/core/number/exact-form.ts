@@ -94,7 +94,10 @@ function simplifiedReal(v: RealValue, shouldContinue: ShouldContinue): RealValue
   return found?.bottom === p.ONE ? (toExact(found.top) ?? v) : v;
 }
 
-/** The value as an exact one when the exact layer can prove that it is; else as it is. */
+/**
+ * The value as an exact one where the exact layer can prove that it is, else as it is. Never another number: only the
+ * form changes.
+ */
 export function simplified(v: Value, shouldContinue: ShouldContinue): Value {
   if (isReal(v)) return simplifiedReal(v, shouldContinue);
   const [re, im] = [simplifiedReal(v.re, shouldContinue), simplifiedReal(v.im, shouldContinue)];

@@ -93,7 +93,7 @@ function stripped(n: bigint, factor: bigint): readonly [rest: bigint, times: num
   return rest % factor === 0n ? [rest / factor, 2 * pairs + 2] : [rest, 2 * pairs + 1];
 }
 
-/** n without a factor > 1. */
+/** n ≥ 1 divided by the factor > 1 for as long as it divides. Exact. */
 export const withoutFactor = (n: bigint, factor: bigint): bigint => stripped(n, factor)[0];
 
 export type PrimePower = Readonly<{ prime: bigint; exponent: number }>;

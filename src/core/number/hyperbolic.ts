@@ -23,14 +23,14 @@ function halfOfBoth(x: Ball, join: typeof ball.add, work: number, bits: number):
   return down && half(join(up, down, bits));
 }
 
-/** sinh x = (e^x − e^−x)/2; for tiny x, x ± |x|³. */
+/** sinh x = (e^x − e^−x)/2 to about `bits` bits, for every x; for tiny x, x ± |x|³. Too-large where e^|x| is. */
 export function sinh(x: Ball, bits: number): Ball | null | 'too-large' {
   if (ball.upperSize(x) === -Infinity) return x;
   if (isTiny(x, bits)) return ball.trim(ball.widen(x, 1n, 3 * ball.upperSize(x)), bits);
   return halfOfBoth(x, ball.subtract, bits + lostBits(x), bits);
 }
 
-/** cosh x = (e^x + e^−x)/2. */
+/** cosh x = (e^x + e^−x)/2 to about `bits` bits, for every x; too-large where e^|x| is. */
 export const cosh = (x: Ball, bits: number): Ball | null | 'too-large' => halfOfBoth(x, ball.add, bits + 4, bits);
 
 /** tanh x = 1 − 2/(e^2x + 1); for large |x| it is ±1 within 2^−bits; for tiny x, x ± |x|³. */
@@ -54,7 +54,7 @@ export function ln1p(x: Ball, bits: number): Ball | null {
   return ln(ball.add(ONE, x, work), work);
 }
 
-/** arsinh x = ±ln(1 + t) with t = |x| + x²/(1 + √(1 + x²)). */
+/** arsinh x = ±ln(1 + t) with t = |x| + x²/(1 + √(1 + x²)), for every x; no digits are lost near 0. */
 export function arsinh(x: Ball, bits: number): Ball | null {
   const work = bits + 8;
   const size = ball.magnitude(x);
@@ -73,7 +73,7 @@ export function arcosh(x: Ball, bits: number): Ball | null {
   return root && ln1p(ball.add(above, root, work), bits);
 }
 
-/** artanh x = ln(1 + 2x/(1 − x))/2. */
+/** artanh x = ln(1 + 2x/(1 − x))/2 for |x| < 1; null when the ball reaches an end. */
 export function artanh(x: Ball, bits: number): Ball | null {
   const part = ball.divide(twice(x), ball.subtract(ONE, x, 2 * bits + 8), bits + 8);
   const log = part && ln1p(part, bits);

@@ -31,6 +31,7 @@ const made = (low: number, high: number, is: Behaviour): Bounds => ({
   is,
 });
 
+/** A continuous stretch of values between two doubles. */
 export const interval = (low: number, high: number): Bounds => ({ low, high, is: 'continuous' });
 
 /** A constant that a double is near to. */
@@ -69,13 +70,17 @@ export const stepping = (f: (x: number) => number) =>
     return { low, high, is: low === high && a.low !== a.high ? 'continuous' : 'defined' };
   });
 
+/** Bounds of −x. */
 export const negate = one((a) => interval(-a.high, -a.low));
+/** Bounds of x + y, rounded outwards. */
 export const add = two((a, b) => interval(down(a.low + b.low), up(a.high + b.high)));
+/** Bounds of x − y, rounded outwards. */
 export const subtract = (a: Bounds, b: Bounds): Bounds => add(a, negate(b));
 
 /** 0·∞ is 0 here: an end that is never reached. */
 const product = (a: number, b: number): number => (a === 0 || b === 0 ? 0 : a * b);
 
+/** Bounds of x · y: the least and largest product of their ends, rounded outwards. */
 export const multiply = two((a, b) => {
   const [p, r, s, t] = [product(a.low, b.low), product(a.low, b.high), product(a.high, b.low), product(a.high, b.high)];
   return interval(down(Math.min(p, r, s, t)), up(Math.max(p, r, s, t)));
@@ -83,6 +88,7 @@ export const multiply = two((a, b) => {
 
 const quotient = (a: number, b: number): number => (a === 0 ? 0 : a / b);
 
+/** Bounds of x / y: of one side only where y ends at zero, nothing known where it passes through, nowhere where it is zero. */
 export const divide = two((a, b) => {
   if (b.low === 0 && b.high === 0) return NOWHERE;
   if (b.low > 0 || b.high < 0) {
@@ -101,6 +107,7 @@ export const divide = two((a, b) => {
 
 const part = (low: number, high: number): Bounds => ({ low, high, is: 'partial' });
 
+/** Bounds of |x|. */
 export const magnitude = one((a) => {
   if (a.low >= 0) return interval(a.low, a.high);
   return a.high <= 0 ? interval(-a.high, -a.low) : interval(0, Math.max(-a.low, a.high));
@@ -255,7 +262,9 @@ export const intervalOps: { [O in RealOp]: Kernel } = {
   pi: () => constantBounds(Math.PI),
 };
 
+/** Bounds of the smaller of two values. */
 export const smaller = two((a, b) => interval(Math.min(a.low, b.low), Math.min(a.high, b.high)));
+/** Bounds of the larger of two values. */
 export const larger = two((a, b) => interval(Math.max(a.low, b.low), Math.max(a.high, b.high)));
 
 /** a − b·⌊a/b⌋: continuous only where the quotient stays between two whole numbers. */

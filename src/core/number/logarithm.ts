@@ -10,7 +10,9 @@ import type { Rational } from './rational';
 import { asRational, fromRational } from './value';
 import type { RealValue } from './value';
 
-/** e^v; e^0 = 1 and e^(ln x) = x. */
+/**
+ * e^v for every real v; e^0 = 1 and e^(ln x) = x, else a recipe. Problems: too-large for a recipe past its ceiling.
+ */
 export function expOf(v: RealValue): RealResult {
   if (v.kind === 'rational' && q.isZero(v.value)) return succeed(ONE);
   if (v.kind === 'real' && v.op === 'ln') return succeed(itemAt(v.args, 0));
@@ -70,7 +72,10 @@ function rationalLog(x: RealValue, base: RealValue, shouldContinue: ShouldContin
   return ratio;
 }
 
-/** The logarithm of x to a base, exact where both are powers of one rational. Problems: domain. */
+/**
+ * The logarithm of x > 0 to a base > 0 other than 1, exact where both are powers of one rational. Problems: domain
+ * (number, base); not-converged, too-large, stopped where a sign stays open.
+ */
 export function logTo(x: RealValue, base: RealValue, shouldContinue: ShouldContinue, fn = 'log'): RealResult {
   const plainBase = asRational(base);
   if (plainBase !== null && q.equal(plainBase, q.ONE)) return problemData({ code: 'domain', reason: 'log-base', fn });

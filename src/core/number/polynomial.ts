@@ -25,6 +25,7 @@ export const keyOf = (of: Monomial): string =>
     .sort()
     .join('·');
 
+/** The same text for the same sum, whatever the order of its terms. */
 export const keyOfPolynomial = (p: Polynomial): string =>
   [...p]
     .map(([key, { coefficient }]) => `${written(coefficient)}*${key}`)
@@ -32,13 +33,16 @@ export const keyOfPolynomial = (p: Polynomial): string =>
     .join('+');
 
 export const ZERO: Polynomial = new Map();
+/** A sum of one rational term; no term for 0. */
 export const constant = (c: Rational): Polynomial => fromTerm(NO_POWERS, c);
 export const ONE = constant(q.ONE);
 
+/** A sum of one term; no term where its coefficient is 0. */
 export function fromTerm(of: Monomial, coefficient: Rational): Polynomial {
   return q.isZero(coefficient) ? ZERO : new Map([[keyOf(of), { of, coefficient }]]);
 }
 
+/** a + b, terms of the same monomial put together. Exact. */
 export function add(a: Polynomial, b: Polynomial): Polynomial {
   const sum = new Map(a);
   for (const [key, term] of b) {
@@ -51,6 +55,7 @@ export function add(a: Polynomial, b: Polynomial): Polynomial {
   return sum;
 }
 
+/** by · a, for any rational. Exact. */
 export function scale(a: Polynomial, by: Rational): Polynomial {
   if (q.isZero(by)) return ZERO;
   return new Map(

@@ -34,7 +34,10 @@ function normal(coefficient: Rational, exponents: ReadonlyMap<bigint, Rational>)
   return { coefficient: front, exponents: rest };
 }
 
-/** coefficient · radicand^(1/index) taken apart; null when the radicand could not be factorised. */
+/**
+ * coefficient · radicand^(1/index) for radicand ≥ 1, taken apart into powers of primes. Exact; null when the radicand
+ * could not be factorised within its steps, or it was stopped.
+ */
 export function productOf(
   coefficient: Rational,
   radicand: bigint,
@@ -52,6 +55,7 @@ export function productOf(
   );
 }
 
+/** The product of two roots, prime by prime; null when it has outgrown what is kept. Exact. */
 export function multiply(a: RootProduct, b: RootProduct): RootProduct | null {
   const exponents = new Map(a.exponents);
   for (const [prime, exponent] of b.exponents) exponents.set(prime, q.add(exponents.get(prime) ?? q.ZERO, exponent));
@@ -89,5 +93,6 @@ export function toRadical({ coefficient, exponents }: RootProduct): Radical | nu
   return { coefficient, radicand, index: Number(index) };
 }
 
+/** Whether two roots in lowest form are the same number. */
 export const equal = (a: Radical, b: Radical): boolean =>
   a.index === b.index && a.radicand === b.radicand && q.equal(a.coefficient, b.coefficient);

@@ -13,6 +13,7 @@ export function rational(n: bigint, d: bigint = 1n): Rational {
 
 export const ZERO: Rational = { n: 0n, d: 1n };
 export const ONE: Rational = { n: 1n, d: 1n };
+/** A whole number as a fraction. Domain: a double must be whole. */
 export const whole = (n: number | bigint): Rational => ({ n: BigInt(n), d: 1n });
 
 /**
@@ -28,7 +29,9 @@ export function add(a: Rational, b: Rational): Rational {
   const common = gcd(top, g);
   return { n: top / common, d: part * (b.d / common) };
 }
+/** −a. */
 export const negate = (a: Rational): Rational => ({ n: -a.n, d: a.d });
+/** a − b. Exact, in lowest terms. */
 export const subtract = (a: Rational, b: Rational): Rational => add(a, negate(b));
 /** a · b, each numerator brought to lowest terms with the other's denominator. */
 export function multiply(a: Rational, b: Rational): Rational {
@@ -41,13 +44,19 @@ export function multiply(a: Rational, b: Rational): Rational {
 export const divide = (a: Rational, b: Rational): Rational => multiply(a, reciprocal(b));
 /** 1/a, which is in lowest terms when a is. Domain: a ≠ 0. */
 export const reciprocal = (a: Rational): Rational => (a.n < 0n ? { n: -a.d, d: -a.n } : { n: a.d, d: a.n });
+/** Whether a is 0. */
 export const isZero = (a: Rational): boolean => a.n === 0n;
+/** Whether a is a whole number, being in lowest terms. */
 export const isWhole = (a: Rational): boolean => a.d === 1n;
+/** −1, 0 or 1 as a is below, at or above zero. */
 export const sign = (a: Rational): -1 | 0 | 1 => (a.n > 0n ? 1 : a.n < 0n ? -1 : 0);
+/** Whether a and b are the same number, both in lowest terms. */
 export const equal = (a: Rational, b: Rational): boolean => a.n === b.n && a.d === b.d;
+/** −1, 0 or 1 as a is below, at or above b. Exact. */
 export const compare = (a: Rational, b: Rational): -1 | 0 | 1 => sign(subtract(a, b));
 /** A fraction as a double, roughly: for estimates, where its parts are no longer than doubles reach. */
 export const roughly = ({ n, d }: Rational): number => Number(n) / Number(d);
+/** |a|. */
 export const magnitude = (a: Rational): Rational => (a.n < 0n ? negate(a) : a);
 
 /** a^k for a whole k; the caller has ruled out 0 to a negative power and results that are too large. */

@@ -20,6 +20,7 @@ const LARGEST_ANGLE_BITS = 33_220;
 /** Guard bits that a kernel adds for its own cuts. */
 const GUARD = 8;
 
+/** Whether an operation came to a ball, and not to a reason why it did not. */
 export const isBall = (answer: BallAnswer): answer is Ball => typeof answer === 'object';
 const orWide = (answer: Ball | null | 'too-large'): BallAnswer => answer ?? 'too-wide';
 
@@ -58,7 +59,7 @@ function tangent(x: Ball, bits: number): Ball | null {
   return sine && cosine && ball.divide(sine, cosine, bits);
 }
 
-/** x^(1/k) for a whole number k. */
+/** x^(1/k) for a whole number k ≥ 2, in balls of `bits` bits; a negative x has a root for odd k only. */
 export const rootBall = (x: Ball, k: number, bits: number): Ball | null | 'too-large' =>
   root(x, ball.exactly(BigInt(k)), bits);
 

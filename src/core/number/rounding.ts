@@ -32,19 +32,19 @@ export function floor(v: RealValue, shouldContinue: ShouldContinue): RealResult 
   return found === null ? undecided(verdict) : floor(fromRational(found), shouldContinue);
 }
 
-/** ⌈v⌉. */
+/** ⌈v⌉ = −⌊−v⌋. Problems: as for `floor`. */
 export function ceiling(v: RealValue, shouldContinue: ShouldContinue): RealResult {
   const below = floor(negate(v), shouldContinue);
   return below.ok ? succeed(negate(below.value)) : below;
 }
 
-/** The whole part, cut towards zero. */
+/** The whole part, cut towards zero. Problems: as for `floor`. */
 export function truncate(v: RealValue, shouldContinue: ShouldContinue): RealResult {
   const sign = signOf(v, shouldContinue);
   return sign === -1 ? ceiling(v, shouldContinue) : floor(v, shouldContinue);
 }
 
-/** v − trunc(v). */
+/** v − trunc(v), which has the sign of v. Problems: as for `floor`. */
 export function fraction(v: RealValue, shouldContinue: ShouldContinue): RealResult {
   const whole = truncate(v, shouldContinue);
   return whole.ok ? succeed(subtract(v, whole.value)) : whole;
@@ -76,15 +76,21 @@ function rounded(
   return succeed(fromRational(made.places >= 0 ? q.rational(made.unscaled, ten) : q.whole(made.unscaled * ten)));
 }
 
-/** v to so many places after the point (before it when negative), halves away from zero. */
+/**
+ * v to a whole number of places after the point (before it when negative), halves away from zero. Exact. Problems:
+ * domain unless the places are whole; not-converged, too-large, stopped.
+ */
 export const round = (v: RealValue, places: RealValue, shouldContinue: ShouldContinue): RealResult =>
   rounded(v, places, -MOST_PLACES, 'round', shouldContinue, roundToPlaces);
 
-/** v to so many significant figures, halves away from zero. */
+/**
+ * v to a whole number ≥ 1 of significant figures, halves away from zero. Exact. Problems: domain, not-converged, too-
+ * large, stopped.
+ */
 export const roundSignificant = (v: RealValue, figures: RealValue, shouldContinue: ShouldContinue): RealResult =>
   rounded(v, figures, 1n, 'roundsig', shouldContinue, roundToFigures);
 
-/** ⌊a/b⌋. Problems: divide-by-zero. */
+/** ⌊a/b⌋. Exact. Problems: divide-by-zero, and those of `floor`. */
 export function quotient(a: RealValue, b: RealValue, shouldContinue: ShouldContinue): RealResult {
   if (a.kind === 'rational' && b.kind === 'rational' && b.value.n !== 0n) {
     const [top, bottom] = [a.value.n * b.value.d, b.value.n * a.value.d];
@@ -94,7 +100,7 @@ export function quotient(a: RealValue, b: RealValue, shouldContinue: ShouldConti
   return ratio.ok ? floor(ratio.value, shouldContinue) : ratio;
 }
 
-/** a − b·⌊a/b⌋, which has the sign of b. Problems: divide-by-zero. */
+/** a − b·⌊a/b⌋, which has the sign of b. Problems: divide-by-zero, and those of `floor`. */
 export function remainder(a: RealValue, b: RealValue, shouldContinue: ShouldContinue): RealResult {
   if (a.kind === 'rational' && b.kind === 'rational') {
     if (b.value.n === 0n) return problemData({ code: 'divide-by-zero' });
@@ -105,7 +111,7 @@ export function remainder(a: RealValue, b: RealValue, shouldContinue: ShouldCont
   return whole.ok ? succeed(subtract(a, multiply(b, whole.value))) : whole;
 }
 
-/** −1, 0 or 1. */
+/** −1, 0 or 1 as v is below, at or above zero. Problems: not-converged where that stays open, too-large, stopped. */
 export function signum(v: RealValue, shouldContinue: ShouldContinue): RealResult {
   const sign = signOf(v, shouldContinue);
   return typeof sign === 'number' ? succeed(fromWhole(sign)) : undecided(sign);

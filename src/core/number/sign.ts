@@ -17,14 +17,14 @@ export function signOf(v: RealValue, shouldContinue: ShouldContinue): Verdict<-1
   return isZeroExactly(v, shouldContinue) ? 0 : signByBalls(v, shouldContinue);
 }
 
-/** The sign of v − bound. */
+/** The sign of v − bound, exactly as `signOf` tells it; undecided, too-large or stopped where it does not. */
 export function compareWith(v: RealValue, bound: Rational, shouldContinue: ShouldContinue): Verdict<-1 | 0 | 1> {
   if (v.kind === 'rational') return compare(v.value, bound);
   const against = fromRational({ n: -bound.n, d: bound.d });
   return signOf({ kind: 'real', op: 'add', args: [v, against] }, shouldContinue);
 }
 
-/** The sign of a − b. */
+/** The sign of a − b, exactly as `signOf` tells it; undecided, too-large or stopped where it does not. */
 export function compareReals(a: RealValue, b: RealValue, shouldContinue: ShouldContinue): Verdict<-1 | 0 | 1> {
   if (a === b) return 0;
   if (a.kind === 'rational') {

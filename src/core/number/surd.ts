@@ -22,6 +22,7 @@ const RADICAND_END = powerOfTen(LARGEST_RADICAND_DIGITS);
 export const isKeepable = (sum: SurdSum): boolean =>
   sum.length <= MOST_TERMS && sum.every((t) => t.radicand < RADICAND_END);
 
+/** A rational as a sum without roots; the empty sum is 0. */
 export const fromRational = (a: Rational): SurdSum => (q.isZero(a) ? [] : [{ radicand: 1n, coefficient: a }]);
 
 /** The sum when it has no root in it, else null. */
@@ -49,13 +50,19 @@ function collect(terms: Iterable<SurdTerm>): SurdSum {
     .sort((a, b) => (a.radicand < b.radicand ? -1 : 1));
 }
 
+/** a + b, terms of the same radicand put together. Exact. */
 export const add = (a: SurdSum, b: SurdSum): SurdSum => collect([...a, ...b]);
+/** −a. Exact. */
 export const negate = (a: SurdSum): SurdSum =>
   a.map((t) => ({ radicand: t.radicand, coefficient: q.negate(t.coefficient) }));
+/** by · a, for any rational. Exact; by 0 it is the empty sum. */
 export const scale = (a: SurdSum, by: Rational): SurdSum =>
   q.isZero(by) ? [] : a.map((t) => ({ radicand: t.radicand, coefficient: q.multiply(t.coefficient, by) }));
 
-/** a · b: √m·√n = g·√(m/g · n/g) with g = gcd(m, n), which stays square-free. */
+/**
+ * a · b: √m·√n = g·√(m/g · n/g) with g = gcd(m, n), which stays square-free. Exact; its terms may be more than are
+ * kept.
+ */
 export function multiply(a: SurdSum, b: SurdSum): SurdSum {
   const terms: SurdTerm[] = [];
   for (const s of a)
@@ -107,6 +114,7 @@ export function inverse(a: SurdSum): SurdSum | null {
   return inner && multiply(conjugate, inner);
 }
 
+/** Whether two sums are the same number: their terms stand in one order. */
 export const equal = (a: SurdSum, b: SurdSum): boolean =>
   a.length === b.length &&
   a.every((t, i) => t.radicand === itemAt(b, i).radicand && q.equal(t.coefficient, itemAt(b, i).coefficient));

@@ -30,11 +30,16 @@ export type Value = RealValue | Complex;
 
 export type ExactValue = ExactReal | (Complex & Readonly<{ re: ExactReal; im: ExactReal }>);
 
+/** A rational as a value. */
 export const fromRational = (value: Rational): ExactReal => ({ kind: 'rational', value });
+/** A whole number as a value. Domain: a double must be whole. */
 export const fromWhole = (n: number | bigint): ExactReal => fromRational({ n: BigInt(n), d: 1n });
 
+/** Whether a value has no imaginary part; one of an exact 0 is never kept. */
 export const isReal = (v: Value): v is RealValue => v.kind !== 'complex';
+/** Whether a real value is exact, and no recipe. */
 export const isExactReal = (v: RealValue): v is ExactReal => v.kind !== 'real';
+/** Whether all parts of a value are exact. */
 export const isExact = (v: Value): v is ExactValue =>
   v.kind === 'complex' ? isExactReal(v.re) && isExactReal(v.im) : isExactReal(v);
 

@@ -24,7 +24,10 @@ function product(a: Coefficients, b: Coefficients): Coefficients | null {
   return made;
 }
 
-/** An expression as a polynomial in a letter, with the values of everything else as coefficients; null when it is none. */
+/**
+ * An expression as a polynomial in a letter, with the values of everything else as coefficients, the lowest first;
+ * null when it is none, when a value is not real or its degree passes what is solved. Exact where the values are.
+ */
 export function coefficientsOf(tree: Tree, letter: string, context: Context): Coefficients | null {
   const of = (part: Tree): Coefficients | null => coefficientsOf(part, letter, context);
   const both = (

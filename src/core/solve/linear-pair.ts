@@ -30,7 +30,10 @@ function linear(
   return [a, onY[1] ?? ZERO, onX[0] ?? ZERO];
 }
 
-/** Solves two equations, each given as what must be zero, by Cramer's rule; null when they are not linear. */
+/**
+ * Solves two equations, each given as what must be zero, by Cramer's rule; null when they are not linear or a
+ * determinant's sign stays open. Exact where the coefficients are.
+ */
 export function linearPair(
   first: Tree,
   second: Tree,

@@ -21,7 +21,10 @@ export type PolynomialRoots = Readonly<{
   isNear?: boolean;
 }>;
 
-/** Roots of Ax² + Bx + C by the formula; null when a sign cannot be decided. */
+/**
+ * Roots of Ax² + Bx + C for A ≠ 0 by the formula, in rising order, complex ones where the discriminant is negative.
+ * Exact where the root is; null when a sign cannot be decided.
+ */
 export function quadratic(A: RealValue, B: RealValue, C: RealValue, context: Context): PolynomialRoots | null {
   const given = { A, B, C };
   const D = formula('B^2-4A*C', given, context);

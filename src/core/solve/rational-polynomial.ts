@@ -5,20 +5,24 @@ import type { Rational } from '../number/rational';
 /** A polynomial with rational coefficients, from the constant one upwards; the last is not zero. */
 export type Polynomial = readonly Rational[];
 
+/** The degree of a polynomial whose last coefficient is not 0; −1 for none. */
 export const degreeOf = (p: Polynomial): number => p.length - 1;
 
+/** Coefficients, the lowest first, without zeros at the end. */
 export function trimmed(p: readonly Rational[]): Polynomial {
   let end = p.length;
   while (end > 0 && q.isZero(itemAt(p, end - 1))) end -= 1;
   return p.slice(0, end);
 }
 
+/** The value at x by Horner's rule. Exact. */
 export const valueAt = (p: Polynomial, x: Rational): Rational =>
   p.reduceRight((sum, c) => q.add(q.multiply(sum, x), c), q.ZERO);
 
+/** The derivative. Exact. */
 export const derivative = (p: Polynomial): Polynomial => p.slice(1).map((c, i) => q.multiply(c, q.whole(i + 1)));
 
-/** Quotient and remainder. */
+/** Quotient and remainder of a by b ≠ 0, the remainder of lower degree than b. Exact. */
 export function divided(a: Polynomial, b: Polynomial): { quotient: Polynomial; remainder: Polynomial } {
   const rest = [...a];
   const quotient: Rational[] = Array.from({ length: Math.max(0, a.length - b.length + 1) }, () => q.ZERO);
@@ -46,14 +50,17 @@ function commonDivisor(a: Polynomial, b: Polynomial): Polynomial {
   return x;
 }
 
-/** The polynomial with each of its roots once. */
+/** The polynomial with each of its roots once: p divided by what it has in common with its derivative. */
 export function squarefree(p: Polynomial): Polynomial {
   if (p.length < 3) return primitive(p);
   const shared = commonDivisor(p, derivative(p));
   return primitive(shared.length === 1 ? p : divided(p, shared).quotient);
 }
 
-/** A bound on the size of all roots (Cauchy). */
+/**
+ * A bound on the size of all roots, 1 + the largest |coefficient| over the leading one (A. Cauchy, 1829, from
+ * memory).
+ */
 export function rootBound(p: Polynomial): Rational {
   const lead = q.magnitude(lastOf(p));
   return p.slice(0, -1).reduce((most, c) => {
@@ -62,7 +69,9 @@ export function rootBound(p: Polynomial): Rational {
   }, q.ONE);
 }
 
-/** Sturm's chain of a squarefree polynomial; positive factors are taken out as it goes. */
+/**
+ * Sturm's chain of a squarefree polynomial (J. Sturm, 1829, from memory); positive factors are taken out as it goes.
+ */
 export function sturmChain(p: Polynomial): readonly Polynomial[] {
   const positive = (r: Polynomial): Polynomial => {
     const small = primitive(r);
@@ -85,6 +94,7 @@ export function rootsBetween(chain: readonly Polynomial[], from: Rational, to: R
   return changes(from) - changes(to);
 }
 
+/** (a + b)/2. Exact. */
 export const middle = (a: Rational, b: Rational): Rational => q.divide(q.add(a, b), q.whole(2));
 
 /** Every real root of a squarefree polynomial in an interval of its own, in order; the root may be its upper end. */

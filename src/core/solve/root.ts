@@ -8,6 +8,7 @@ export type Root =
   | Readonly<{ kind: 'exact'; value: Value }>
   | Readonly<{ kind: 'near'; low: Rational; high: Rational; isSure: boolean }>;
 
+/** A root that is known exactly, or as a recipe. */
 export const exactRoot = (value: Value): Root => ({ kind: 'exact', value });
 
 /** How narrow an interval must be, at a size, for all the digits that can be shown. */
@@ -17,7 +18,7 @@ export function fineWidth(size: Rational): Rational {
   return multiply(subtract(large, one).n > 0n ? large : one, { n: 1n, d: 10n ** 24n });
 }
 
-/** A value in the middle of where a root is known to lie. */
+/** A value in the middle of where a root is known to lie, off from it by at most half that width. */
 export function middleOf(root: Root & { kind: 'near' }): RealValue {
   const sum = { n: root.low.n * root.high.d + root.high.n * root.low.d, d: root.low.d * root.high.d };
   return fromRational(divide(sum, whole(2)));

@@ -138,7 +138,10 @@ class Searcher {
   }
 }
 
-/** Zeros of an expression in a letter between two numbers; null when it has no form in doubles to be searched. */
+/**
+ * Zeros of an expression in a letter between two numbers from < to, crossings and touches, found by sampling and
+ * narrowed in balls: not proved to be all. Null when it has no form in doubles to be searched.
+ */
 export function search(tree: Tree, letter: string, from: Rational, to: Rational, context: Context): Found | null {
   const compiled = compileDoubles(tree, letter, context);
   if (compiled === null) return null;
