@@ -16,6 +16,7 @@ import type { GridCell, GridPlace } from '@/ui/grid/Grid';
 import type { At } from './at';
 import { cellText, isNumeral } from './cell-text';
 import { CellEditor } from './CellEditor';
+import { labelColumnOf } from './label-column';
 import { PreviewBar } from './PreviewBar';
 import { shownText } from './Statistic';
 import { useCells } from './use-cells';
@@ -51,6 +52,8 @@ export function Data({ table, at, isWide, onAt, onColumn, onRow, onSort, onPaste
   const told = current ?? usedColumns(table).one;
   const look = useColumnPreview(table, told?.id ?? null);
 
+  const labels = labelColumnOf(table);
+
   const cell = useCallback(
     (i: number, row: number): GridCell => {
       const column = itemAt(columns, i);
@@ -66,6 +69,8 @@ export function Data({ table, at, isWide, onAt, onColumn, onRow, onSort, onPaste
       if (isNumeral(text)) return { text: shown, note: '', state: 'plain', spoken: `${name}: ${shown}` };
       const view = viewOf(text);
       if (view === null) return { text: shown, note: '', state: 'plain', spoken: `${name}: ${shown}` };
+      if ('problem' in view && column.id === labels)
+        return { text: shown, note: '', state: 'plain', spoken: `${name}: ${shown}` };
       if ('problem' in view)
         return {
           text: shown,
@@ -77,7 +82,7 @@ export function Data({ table, at, isWide, onAt, onColumn, onRow, onSort, onPaste
       const note = value.replace(/^[=≈] /, '') === shown ? '' : value;
       return { text: shown, note, state: 'plain', spoken: `${name}: ${shown} ${note}` };
     },
-    [columns, filled, sign, viewOf],
+    [columns, filled, labels, sign, viewOf],
   );
 
   const go = useCallback(
