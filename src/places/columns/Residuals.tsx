@@ -3,9 +3,9 @@ import { useVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, useRef, useState } from 'react';
 import type { DataTable } from '@/core/notebook/columns';
 import { useStore } from '@/state/app-store';
-import { tasks } from '@/state/tasks';
 import { fitRequest } from '@/state/slices/columns/requests';
 import type { FitView, Residual } from '@/state/slices/columns/requests';
+import { usePieces } from '@/state/use-pieces';
 import { columnWords, rowName } from '@/text/column-labels';
 import { Heading, Words } from '@/ui/theme/text';
 import { shownText } from './Statistic';
@@ -34,20 +34,25 @@ export function Residuals({ table, made }: Readonly<{ table: DataTable; made: Fi
   });
   const items = rows.getVirtualItems();
   const wanted = items.find(({ index }) => !known.rows.has(index))?.index ?? null;
+  const { ask } = usePieces(
+    'fit',
+    made,
+    {
+      request: (from: number) => fitRequest(useStore.getState(), table, { from, count: BATCH }),
+      take: (from, answer) => {
+        if (!answer.ok || answer.value.made === null) return;
+        const { residuals } = answer.value.made;
+        setMore((before) => {
+          const base = before !== null && before.of === made ? before : begun(made);
+          return { of: made, rows: new Map([...base.rows, ...residuals.map((r, i) => [from + i, r] as const)]) };
+        });
+      },
+    },
+    'table',
+  );
   useEffect(() => {
-    if (wanted === null) return;
-    const from = Math.max(0, wanted - BATCH / 4);
-    const request = fitRequest(useStore.getState(), table, { from, count: BATCH });
-    if (request === null) return;
-    void tasks.run('fit', request, 'table').then((answer) => {
-      if (answer === 'superseded' || !answer.ok || answer.value.made === null) return;
-      const { residuals } = answer.value.made;
-      setMore((before) => {
-        const base = before !== null && before.of === made ? before : begun(made);
-        return { of: made, rows: new Map([...base.rows, ...residuals.map((r, i) => [from + i, r] as const)]) };
-      });
-    });
-  }, [wanted, table, made]);
+    if (wanted !== null) ask(Math.max(0, wanted - BATCH / 4));
+  }, [wanted, ask]);
   const text = (v: Residual['x']): string => shownText(v).replace(/^= /, '');
   return (
     <View paddingBottom="$4">

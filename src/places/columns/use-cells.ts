@@ -1,10 +1,12 @@
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { DataTable } from '@/core/notebook/columns';
-import type { CellView } from '@/state/slices/columns/requests';
-import { columnsRequest } from '@/state/slices/columns/requests';
 import { useStore } from '@/state/app-store';
-import { tasks } from '@/state/tasks';
+import { columnsRequest } from '@/state/slices/columns/requests';
+import type { CellView } from '@/state/slices/columns/requests';
+import { usePieces } from '@/state/use-pieces';
 import { isNumeral } from './cell-text';
+
+type Rows = Readonly<{ from: number; to: number }>;
 
 /** What cells that are more than plain digits are worth, worked as they come into sight. */
 export function useCells(table: DataTable | null) {
@@ -12,50 +14,46 @@ export function useCells(table: DataTable | null) {
   const settings = useStore((s) => s.settings);
   const [version, setVersion] = useState(0);
   const known = useRef(new Map<string, CellView>());
-  const seen = useRef({ from: 0, to: 0 });
-  const isBusy = useRef(false);
-  const latest = useRef(table);
-  useEffect(() => {
-    latest.current = table;
-  });
-
-  const pump = useCallback(async (): Promise<void> => {
-    if (isBusy.current) return;
-    isBusy.current = true;
-    for (;;) {
-      const { from, to } = seen.current;
-      const texts = new Set<string>();
-      for (const { cells } of latest.current?.columns ?? [])
-        for (let row = from; row <= to; row += 1) {
-          const text = cells[row] ?? '';
-          if (text !== '' && !isNumeral(text) && !known.current.has(text)) texts.add(text);
-        }
-      if (texts.size === 0) break;
-      const asked = [...texts];
-      const era = known.current;
-      const made = await tasks.run('cells', { ...columnsRequest(useStore.getState(), [], asked), texts: asked });
-      if (made === 'superseded') continue;
-      asked.forEach((text, i) => {
+  const seen = useRef<Rows>({ from: 0, to: 0 });
+  const basis = useMemo(() => ({ shelf, settings }), [shelf, settings]);
+  /** The texts in some rows of which it is not known what they are worth. */
+  const unknownIn = ({ from, to }: Rows): readonly string[] => {
+    const texts = new Set<string>();
+    for (const { cells } of table?.columns ?? [])
+      for (let row = from; row <= to; row += 1) {
+        const text = cells[row] ?? '';
+        if (text !== '' && !isNumeral(text) && !known.current.has(text)) texts.add(text);
+      }
+    return [...texts];
+  };
+  const asked = useRef<readonly string[]>([]);
+  const { ask } = usePieces('cells', basis, {
+    request: (rows: Rows) => {
+      const texts = unknownIn(rows);
+      asked.current = texts;
+      return texts.length === 0 ? null : { ...columnsRequest(useStore.getState(), [], texts), texts };
+    },
+    take: (_, made) => {
+      asked.current.forEach((text, i) => {
         const view = made.ok ? made.value[i] : { problem: made.problem };
-        if (view !== undefined) era.set(text, view);
+        if (view !== undefined) known.current.set(text, view);
       });
       setVersion((v) => v + 1);
-    }
-    isBusy.current = false;
-  }, []);
-
+      ask(seen.current);
+    },
+  });
   useEffect(() => {
     known.current = new Map();
-    void pump();
-  }, [shelf, settings, pump]);
-  useEffect(() => void pump(), [table, pump]);
+    ask(seen.current);
+  }, [basis, ask]);
+  useEffect(() => ask(seen.current), [table, ask]);
 
   const onSeen = useCallback(
     (from: number, to: number): void => {
       seen.current = { from, to };
-      void pump();
+      ask(seen.current);
     },
-    [pump],
+    [ask],
   );
   const viewOf = useCallback((text: string): CellView | null => known.current.get(text) ?? null, []);
   return { viewOf, onSeen, version };

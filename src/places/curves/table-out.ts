@@ -1,3 +1,4 @@
+import { useStore } from '@/state/app-store';
 import type { Axis, DrawnFunction } from '@/core/notebook/curves';
 import type { SavedForm } from '@/core/notebook/schema';
 import type { NewColumn } from '@/core/notebook/room';
@@ -22,7 +23,7 @@ async function allRows(
 ): Promise<readonly ValuesRow[] | null> {
   const rows: ValuesRow[] = [];
   for (let from = 0; from < count; from += BATCH) {
-    const request = tableRequest(functions, from, BATCH);
+    const request = tableRequest(useStore.getState(), functions, { from, count: BATCH });
     const display = digits === null ? request.display : { ...request.display, mode: 'auto' as const, digits };
     const made = await tasks.run('values', { ...request, display }, 'allValues');
     if (made === 'superseded' || !made.ok || !isGoing(from / count)) return null;

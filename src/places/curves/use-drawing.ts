@@ -1,14 +1,11 @@
 import { startTransition, useCallback, useEffect, useRef, useState } from 'react';
-import { succeed } from '@/core/base/result';
 import type { Frame } from '@/core/curve/plane';
 import type { Size, ViewRange } from '@/core/curve/view';
 import type { DrawnFunction } from '@/core/notebook/curves';
 import { useStore } from '@/state/app-store';
-import { tasks } from '@/state/tasks';
 import { curvesRequest } from '@/state/slices/curves/requests';
 import type { DrawnCurve } from '@/state/slices/curves/requests';
-
-const NOTHING = succeed<readonly DrawnCurve[]>([]);
+import { usePieces } from '@/state/use-pieces';
 
 /** How far beyond the view the sheet is drawn, as a share of the view, on each side. */
 const MARGIN = 1;
@@ -43,6 +40,8 @@ function isCovered(frame: Frame, view: ViewRange): boolean {
 /** What was drawn, and for which functions. */
 export type Sheet = Readonly<{ frame: Frame; curves: readonly DrawnCurve[]; of: readonly DrawnFunction[] }>;
 
+type Wish = Readonly<{ view: ViewRange; size: Size; functions: readonly DrawnFunction[] }>;
+
 /** Has the functions drawn for a view whenever one or the other changes, one drawing at a time. */
 export function useDrawing(
   view: ViewRange,
@@ -54,51 +53,44 @@ export function useDrawing(
   const shelf = useStore((s) => s.document.shelf);
   const angle = useStore((s) => s.settings.angle);
   const [sheet, setSheet] = useState<Sheet>(() => ({ frame: sheetFor(view, size), curves: [], of: [] }));
-  const wanted = useRef<ViewRange | null>(null);
   const isAtRest = useRef(true);
-  const isBusy = useRef(false);
   const latest = useRef({ size, functions, frame: sheet.frame });
 
-  const isIdle = (): boolean => isAtRest.current && wanted.current === null;
-  const pump = useCallback(async (): Promise<void> => {
-    if (isBusy.current) return;
-    isBusy.current = true;
-    while (wanted.current !== null) {
-      const next = wanted.current;
-      wanted.current = null;
-      const { size: box, functions: shown } = latest.current;
-      const frame = sheetFor(next, box);
+  const settle = (wish: Wish, curves: readonly DrawnCurve[]): void => {
+    const made = { frame: sheetFor(wish.view, wish.size), curves, of: wish.functions };
+    latest.current.frame = made.frame;
+    // Between two frames of a drag there is no time for all of it: the page may take it in parts.
+    startTransition(() => setSheet(made));
+    if (isAtRest.current && !isWaiting()) onSettled(made);
+  };
+  const { ask, isWaiting } = usePieces('draw', null, {
+    request: (wish: Wish) => {
       // The worker is not begun for nothing: a chart may have no curve at all.
-      const drawn =
-        shown.length === 0
-          ? NOTHING
-          : await tasks.run('draw', { ...curvesRequest(useStore.getState(), shown), frame, view: next });
-      if (drawn === 'superseded' || !drawn.ok) continue;
-      latest.current.frame = frame;
-      const made = { frame, curves: drawn.value, of: shown };
-      // Between two frames of a drag there is no time for all of it: the page may take it in parts.
-      startTransition(() => setSheet(made));
-      if (isIdle()) onSettled(made);
-    }
-    isBusy.current = false;
-  }, [onSettled]);
+      if (wish.functions.length === 0) settle(wish, []);
+      const frame = sheetFor(wish.view, wish.size);
+      return wish.functions.length === 0
+        ? null
+        : { ...curvesRequest(useStore.getState(), wish.functions), frame, view: wish.view };
+    },
+    take: (wish, drawn) => {
+      if (drawn.ok) settle(wish, drawn.value);
+    },
+  });
 
   useEffect(() => {
     latest.current = { ...latest.current, size, functions };
     isAtRest.current = true;
-    wanted.current = view;
-    void pump();
-  }, [view, size, functions, shelf, angle, pump]);
+    ask({ view, size, functions });
+  }, [view, size, functions, shelf, angle, ask]);
 
   /** Called while the view is being moved. */
   const follow = useCallback(
     (live: ViewRange): void => {
       isAtRest.current = false;
-      if (isCovered(latest.current.frame, live)) return;
-      wanted.current = live;
-      void pump();
+      const { frame, ...shown } = latest.current;
+      if (!isCovered(frame, live)) ask({ view: live, ...shown });
     },
-    [pump],
+    [ask],
   );
   return { sheet, follow };
 }

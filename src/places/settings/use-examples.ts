@@ -1,9 +1,10 @@
+import { itemAt } from '@/core/base/item';
 import { useEffect, useState } from 'react';
 import type { SettingId, Settings } from '@/core/notebook/settings';
 import { useStore } from '@/state/app-store';
-import { tasks } from '@/state/tasks';
 import type { LineAnswer } from '@/state/background';
 import { requestFor } from '@/state/slices/bench/live';
+import { usePieces } from '@/state/use-pieces';
 import { shownForm } from '@/state/slices/tape/line';
 import { problemText } from '@/text/problems';
 
@@ -35,27 +36,31 @@ const settingsFor = (id: ExampleId, settings: Settings): Settings => {
   return id === 'fractions' ? { ...settings, form: null } : settings;
 };
 
-/** The examples of the settings, worked anew as they are set. */
+const exampleIds = Object.keys(examples) as ExampleId[];
+
+/** The examples of the settings, one after the other, worked anew as they are set. */
 export function useExamples(settings: Settings): Told {
   const [told, setTold] = useState<Told>({});
-  useEffect(() => {
-    let isOver = false;
-    const work = async (): Promise<void> => {
-      const made: Partial<Record<SettingId, string>> = {};
-      for (const id of Object.keys(examples) as ExampleId[]) {
-        const { text, written, shows } = examples[id];
+  const { ask } = usePieces(
+    'answer',
+    settings,
+    {
+      request: (at: number) => {
+        const id = exampleIds[at];
+        if (id === undefined) return null;
         const own = settingsFor(id, settings);
-        const request = { ...requestFor(text, { ...useStore.getState(), settings: own }), tries: {} };
-        const answered = await tasks.run('answer', request, 'panel');
-        if (isOver || answered === 'superseded') return;
-        made[id] = `${written} ${answered.ok ? shows(answered.value, own) : `: ${problemText(answered.problem)}`}`;
-      }
-      setTold(made);
-    };
-    void work();
-    return () => {
-      isOver = true;
-    };
-  }, [settings]);
+        return { ...requestFor(examples[id].text, { ...useStore.getState(), settings: own }), tries: {} };
+      },
+      take: (at, answered) => {
+        const id = itemAt(exampleIds, at);
+        const { written, shows } = examples[id];
+        const shownAs = answered.ok ? shows(answered.value, settingsFor(id, settings)) : problemText(answered.problem);
+        setTold((before) => ({ ...before, [id]: `${written} ${answered.ok ? '' : ': '}${shownAs}` }));
+        ask(at + 1);
+      },
+    },
+    'panel',
+  );
+  useEffect(() => ask(0), [settings, ask]);
   return told;
 }

@@ -1,0 +1,95 @@
+import { act, renderHook } from '@testing-library/react';
+import { succeed } from '@/core/base/result';
+import { EMPTY_CURVES } from '@/core/notebook/curves';
+import { useTable } from '@/places/curves/use-table';
+import { useStore } from './app-store';
+import { usePieces } from './use-pieces';
+
+type Call = Readonly<{ request: { rows: { from: number } } & number; resolve: (answer: unknown) => void }>;
+const mockCalls: Call[] = [];
+jest.mock('./tasks', () => ({
+  tasks: {
+    run: (_: string, request: Call['request']) => new Promise((resolve) => mockCalls.push({ request, resolve })),
+    stop: () => undefined,
+  },
+}));
+
+const answer = (made: unknown, call = mockCalls.length - 1) =>
+  act(async () => {
+    mockCalls[call]!.resolve(made);
+    await Promise.resolve();
+  });
+
+beforeEach(() => {
+  mockCalls.length = 0;
+});
+
+describe('pieces of work', () => {
+  const taken: unknown[] = [];
+  const used = () =>
+    renderHook(
+      ({ basis }: { basis: string }) =>
+        usePieces('values', basis, {
+          request: (wish: number) => (wish < 0 ? null : (wish as never)),
+          take: (wish, made) => taken.push([wish, made]),
+        }),
+      { initialProps: { basis: 'first' } },
+    );
+  beforeEach(() => {
+    taken.length = 0;
+  });
+  const asked = () => mockCalls.map(({ request }) => request);
+
+  test('are done one at a time, and of those that wait only the newest', async () => {
+    const { result } = used();
+    for (const wish of [1, 2, 3]) result.current.ask(wish);
+    expect([asked(), result.current.isWaiting()]).toEqual([[1], true]);
+    await answer('one');
+    expect([asked(), taken, result.current.isWaiting()]).toEqual([[1, 3], [[1, 'one']], false]);
+    result.current.ask(-1);
+    await answer('three');
+    expect([asked(), taken.length]).toEqual([[1, 3], 2]);
+  });
+
+  test('are asked for again when other work took their place, unless there is a newer wish', async () => {
+    const { result } = used();
+    result.current.ask(1);
+    await answer('superseded');
+    expect(asked()).toEqual([1, 1]);
+    result.current.ask(2);
+    await answer('superseded');
+    expect([asked(), taken]).toEqual([[1, 1, 2], []]);
+  });
+
+  test('that rest on what has changed are dropped, and so are those of a screen that is gone', async () => {
+    const { result, rerender, unmount } = used();
+    result.current.ask(1);
+    rerender({ basis: 'second' });
+    await answer('stale');
+    expect(taken).toEqual([]);
+    result.current.ask(2);
+    unmount();
+    await answer('late');
+    expect(taken).toEqual([]);
+  });
+});
+
+test('rows in sight are worked again when a setting changes, wherever the table has been scrolled to', async () => {
+  const functions = [{ id: 'f1', name: 'f', text: 'x', style: 0, on: true }];
+  act(() =>
+    useStore.setState(({ document }) => ({ document: { ...document, curves: { ...EMPTY_CURVES, functions } } })),
+  );
+  const row = (x: number) => ({ x: `${x}`, at: x, cells: [], problem: null });
+  const rowsFrom = (from: number) => succeed({ count: 500, rows: Array.from({ length: 60 }, (_, i) => row(from + i)) });
+  const { result } = renderHook(() => useTable(functions));
+  await answer(rowsFrom(0));
+  act(() => result.current.want(300, 320));
+  await answer(rowsFrom(285));
+  expect(result.current.row(310)).toMatchObject({ at: 310 });
+  act(() => useStore.getState().nextAngleUnit());
+  expect(result.current.row(310)).toBeNull();
+  await answer(rowsFrom(0));
+  expect(mockCalls.at(-1)?.request.rows.from).toBe(285);
+  await answer(rowsFrom(285));
+  expect(result.current.row(310)).toMatchObject({ at: 310 });
+});

@@ -1,0 +1,68 @@
+import { useCallback, useEffect, useMemo, useRef } from 'react';
+import type { LaneOf } from '@/workers/lanes';
+import type { TaskKind, Tasks } from '@/workers/tasks';
+import { tasks } from './tasks';
+
+type Piece<K extends TaskKind, Wish> = Readonly<{
+  /** What is asked for a wish; null where there is nothing to ask, now that it comes to it. */
+  request: (wish: Wish) => Tasks[K]['request'] | null;
+  take: (wish: Wish, answer: Tasks[K]['result']) => void;
+}>;
+
+export type Pieces<Wish> = Readonly<{
+  /** Wishes for a piece in the place of one that is still waiting. */
+  ask: (wish: Wish) => void;
+  isWaiting: () => boolean;
+}>;
+
+/**
+ * Work done in pieces, one at a time and the newest wish first, as for rows that come into sight. `basis` is what all
+ * pieces rest on: what was begun on another one is dropped. A piece that other work of its lane took the place of is
+ * asked for again, unless something else is wished for by then.
+ */
+export function usePieces<K extends TaskKind, Wish>(
+  kind: K,
+  basis: unknown,
+  piece: Piece<K, Wish>,
+  lane?: LaneOf<K>,
+): Pieces<Wish> {
+  const latest = useRef({ basis, piece });
+  const waiting = useRef<Readonly<{ wish: Wish }> | null>(null);
+  const isBusy = useRef(false);
+  const isGone = useRef(false);
+  useEffect(() => {
+    latest.current = { basis, piece };
+  });
+  useEffect(() => {
+    isGone.current = false;
+    return () => {
+      isGone.current = true;
+    };
+  }, []);
+
+  const work = useCallback(async (): Promise<void> => {
+    if (isBusy.current) return;
+    isBusy.current = true;
+    for (let next = waiting.current; next !== null && !isGone.current; next = waiting.current) {
+      waiting.current = null;
+      const { basis: begunOn, piece: asked } = latest.current;
+      const request = asked.request(next.wish);
+      if (request === null) continue;
+      const answer = await tasks.run(kind, request, lane);
+      if (isGone.current || begunOn !== latest.current.basis) continue;
+      if (answer === 'superseded') waiting.current ??= next;
+      else latest.current.piece.take(next.wish, answer);
+    }
+    isBusy.current = false;
+  }, [kind, lane]);
+
+  const ask = useCallback(
+    (wish: Wish): void => {
+      waiting.current = { wish };
+      void work();
+    },
+    [work],
+  );
+  const isWaiting = useCallback(() => waiting.current !== null, []);
+  return useMemo(() => ({ ask, isWaiting }), [ask, isWaiting]);
+}
