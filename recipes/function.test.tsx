@@ -31,7 +31,7 @@ jest.mock('@/core/function/records', () => {
     notation: defineNotation(
       layout.row(layout.lowered(layout.sign('§'), layout.value(1)), layout.fences('⌊', layout.value(0), '⌉')),
     ),
-    apply: ([x, y]) => ({ ok: true, value: add(multiply(x!, x!), y!) }),
+    apply: ([x, y]) => ({ ok: true, value: add(multiply(x, x), y) }),
     examples: [{ typed: 'gauge(3,4)', exact: '13' }],
     source: 'made up',
   });

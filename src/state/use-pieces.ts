@@ -29,27 +29,28 @@ export function usePieces<K extends TaskKind, Wish>(
   const latest = useRef({ basis, piece });
   const waiting = useRef<Readonly<{ wish: Wish }> | null>(null);
   const isBusy = useRef(false);
-  const isGone = useRef(false);
+  /** Whether the screen is still there that takes the pieces. */
+  const isThere = useRef(() => true);
   useEffect(() => {
     latest.current = { basis, piece };
   });
   useEffect(() => {
-    isGone.current = false;
+    isThere.current = () => true;
     return () => {
-      isGone.current = true;
+      isThere.current = () => false;
     };
   }, []);
 
   const work = useCallback(async (): Promise<void> => {
     if (isBusy.current) return;
     isBusy.current = true;
-    for (let next = waiting.current; next !== null && !isGone.current; next = waiting.current) {
+    for (let next = waiting.current; next !== null && isThere.current(); next = waiting.current) {
       waiting.current = null;
       const { basis: begunOn, piece: asked } = latest.current;
       const request = asked.request(next.wish);
       if (request === null) continue;
       const answer = await tasks.run(kind, request, lane);
-      if (isGone.current || begunOn !== latest.current.basis) continue;
+      if (!isThere.current() || begunOn !== latest.current.basis) continue;
       if (answer === 'superseded') waiting.current ??= next;
       else latest.current.piece.take(next.wish, answer);
     }

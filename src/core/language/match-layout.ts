@@ -77,13 +77,11 @@ export function matchLayout(
           : node.tag === 'mroot' && whole(part.index, kidAt(node, 1)) && whole(part.of, kidAt(node, 0));
       case 'over':
         return node.tag === 'mover' && BARS.test(leafText(kidAt(node, 1)) ?? '') && whole(part.of, kidAt(node, 0));
-      case 'big':
-        return (
-          ['munderover', 'msubsup'].includes(node.tag) &&
-          leafText(kidAt(node, 0)) === part.sign &&
-          (whole(part.below, kidAt(node, 1)) || unreadable()) &&
-          (whole(part.above, kidAt(node, 2)) || unreadable())
-        );
+      case 'big': {
+        const isSign = ['munderover', 'msubsup'].includes(node.tag) && leafText(kidAt(node, 0)) === part.sign;
+        if (isSign && !(whole(part.below, kidAt(node, 1)) && whole(part.above, kidAt(node, 2)))) throw new Unreadable();
+        return isSign;
+      }
       case 'raised':
         return node.tag === 'msup' && whole(part.base, kidAt(node, 0)) && whole(part.by, kidAt(node, 1));
       case 'lowered': {
@@ -221,10 +219,6 @@ export function matchLayout(
   if (end === null) throw new Unreadable();
   return { values, end, power };
 }
-
-const unreadable = (): never => {
-  throw new Unreadable();
-};
 
 /** A group, perhaps with a power upon it. */
 type Opened = Readonly<{ inner: readonly Presentation[]; raise: Presentation | null }>;
