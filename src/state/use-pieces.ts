@@ -30,7 +30,7 @@ export function usePieces<K extends TaskKind, Wish>(
   const waiting = useRef<Readonly<{ wish: Wish }> | null>(null);
   const isBusy = useRef(false);
   /** Whether the screen is still there that takes the pieces. */
-  const isThere = useRef(() => true);
+  const isThere = useRef((): boolean => true);
   useEffect(() => {
     latest.current = { basis, piece };
   });
