@@ -55,8 +55,8 @@ export function neighboursOf(layout: Layout, main: number): Neighbours {
     const isBelow = beside.below.includes(slot);
     const up = isBelow ? (top ?? main) : top;
     const down = isAbove ? (foot ?? main) : foot;
-    if (up !== undefined && !isAbove) above.set(slot, up);
-    if (down !== undefined && !isBelow) below.set(slot, down);
+    if (up !== undefined && up !== slot && !isAbove) above.set(slot, up);
+    if (down !== undefined && down !== slot && !isBelow) below.set(slot, down);
   }
   return { above, below };
 }
