@@ -1,4 +1,4 @@
 module.exports = (api) => {
-  api.cache(true);
-  return { presets: ['babel-preset-expo'] };
+  const isBuilt = api.caller((caller) => caller?.isDev === false);
+  return { presets: ['babel-preset-expo'], plugins: isBuilt ? ['./scripts/without-examples.cjs'] : [] };
 };

@@ -1,5 +1,5 @@
 import { functionNames } from '../function';
-import { latexSigns } from '../notation/latex';
+import { latexSigns } from '../notation/latex-signs';
 import type { DecimalSign } from './numerals';
 import { Unreadable, leaf, part } from './presentation';
 import type { Presentation } from './presentation';

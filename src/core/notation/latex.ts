@@ -1,19 +1,8 @@
 import type { Layout } from './layout';
+import { latexSigns } from './latex-signs';
 
 /** The values of a layout as LaTeX; `isSum` as for MathML. */
 export type LatexPage = Readonly<{ value: (slot: number) => string; isSum: (slot: number) => boolean }>;
-
-/** Signs as commands. */
-export const latexSigns: Readonly<Record<string, string>> = {
-  '∑': '\\sum',
-  '∏': '\\prod',
-  '∫': '\\int',
-  '⌊': '\\lfloor ',
-  '⌋': '\\rfloor ',
-  '⌈': '\\lceil ',
-  '⌉': '\\rceil ',
-  '{': '\\{',
-};
 
 const signText = (text: string): string => latexSigns[text] ?? text;
 
