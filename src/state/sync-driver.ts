@@ -64,6 +64,6 @@ export function settleSynchronously(store: AppStore, { shouldContinue, random }:
   if (live.kind === 'working') settleOnce(store, { shouldContinue, random });
   const asked = formsRequestOf(store.getState());
   if (asked === null) return;
-  const made = bounded('', () => formsOfAll(asked.request, shouldContinue, random));
-  if (made.ok) store.getState().learnForms(asked.holders, made.value);
+  const result = bounded('', () => formsOfAll(asked.request, shouldContinue, random));
+  if (result.ok) store.getState().learnForms(asked.holders, result.value);
 }

@@ -49,8 +49,8 @@ export const styleButton = (style: EntryStyle): string => `Entry style: ${styleN
 export const orderButton = (order: RunningOrder): string => `Order of work: ${orderNames[order]}. Tap to change.`;
 export const depthButton = (depth: StackDepth): string => `Stack depth: ${depthNames[depth]}. Tap to change.`;
 export const openBrackets = (n: number): string => (n === 1 ? '1 bracket open' : `${n} brackets open`);
-export const levelName = (level: number, value: string, made: string): string =>
-  `Level ${level}: ${value}${made === value ? '' : `, made ${made}`}`;
+export const levelName = (level: number, value: string, source: string): string =>
+  `Level ${level}: ${value}${source === value ? '' : `, made ${source}`}`;
 export const registerTile = (operation: MemoryOperation, place: string, held: string | null): string =>
   `${operationNames[operation]} ${place}${held === null ? ', empty' : `, holds ${held}`}`;
 export const keptAt = (at: number): string =>

@@ -34,7 +34,7 @@ type Read<T> = Result<WithCellErrors<T>, Problem>;
 const NOWHERE = { from: 0, to: 0 } as const;
 
 /** What was read, made into something else; cells that stand in the way stay as they are. */
-function mapRead<T, U>(read: Read<T>, to: (made: T) => U): Read<U> {
+function mapRead<T, U>(read: Read<T>, to: (result: T) => U): Read<U> {
   if (!read.ok) return read;
   const { made } = read.value;
   return succeed({ ...read.value, made: made === null ? null : to(made) });
@@ -87,7 +87,7 @@ export function chartOf(
   const needsWidth = chartKinds[chart].options.includes('width') && read.value.made.of === 'values';
   const width = needsWidth ? widthOf(request.width, reader) : succeed(null);
   if (!width.ok) return width;
-  const made = charts[chart].model(read.value.made, {
+  const result = charts[chart].model(read.value.made, {
     size: (v) => toDouble(v, shouldContinue),
     text: (v) => shownText(v, request, context),
     proposedText: (proposed) => proposedText(proposed, request, context),
@@ -96,6 +96,6 @@ export function chartOf(
     quartiles,
     shouldContinue: context.shouldContinue,
   });
-  if (!made.ok) return fail(withSpan(made.problem, NOWHERE));
-  return succeed({ flags: [], hasMore: false, made: made.value });
+  if (!result.ok) return fail(withSpan(result.problem, NOWHERE));
+  return succeed({ flags: [], hasMore: false, made: result.value });
 }

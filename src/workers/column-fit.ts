@@ -71,9 +71,9 @@ const SHORT = 10n ** 12n;
 /** A number as typed text to so many digits; a short fraction as it is. */
 function numeral(v: RealValue, digits: number, keepsFractions: boolean, shouldContinue: ShouldContinue): Tree {
   const isShort = v.kind === 'rational' && v.value.d < SHORT && v.value.n < SHORT && -v.value.n < SHORT;
-  const made = longestDecimal(v, digits, shouldContinue);
-  if (keepsFractions && isShort && made?.exact !== true) return rationalTree(v.value);
-  const written = made === null ? '0' : batchText(made).replace('E+', 'E');
+  const result = longestDecimal(v, digits, shouldContinue);
+  if (keepsFractions && isShort && result?.exact !== true) return rationalTree(v.value);
+  const written = result === null ? '0' : batchText(result).replace('E+', 'E');
   return written.startsWith('-') ? negateTree(numberTree(written.slice(1))) : numberTree(written);
 }
 
@@ -93,20 +93,20 @@ function fittedTo(
   const pair = read.value.made;
   const { model, degree } = request;
   const { x, y, counts } = pair;
-  const made = fit({ model, degree, x, y, frequencies: counts, digits: FULL_DIGITS + 20 }, shouldContinue);
-  if (!made.ok) {
-    const { problem } = made;
+  const result = fit({ model, degree, x, y, frequencies: counts, digits: FULL_DIGITS + 20 }, shouldContinue);
+  if (!result.ok) {
+    const { problem } = result;
     if (problem.code !== 'domain' || problem.row === undefined) return fail(withSpan(problem, NOWHERE));
     // The row of the pair is told by the row of the table.
     return fail(withSpan({ ...problem, row: itemAt(pair.at, problem.row) }, NOWHERE));
   }
-  const names = new Map(made.value.coefficients.map(({ value }, i) => [value, boundName(i)]));
-  const tree = equationTree(made.value, (v) => letterTree(entryAt(names, v)));
-  const context = made.value.coefficients.reduce(
+  const names = new Map(result.value.coefficients.map(({ value }, i) => [value, boundName(i)]));
+  const tree = equationTree(result.value, (v) => letterTree(entryAt(names, v)));
+  const context = result.value.coefficients.reduce(
     (all, { value }, i) => withLetter(all, boundName(i), value),
     reader.context,
   );
-  return succeed({ flags: [], hasMore: false, made: { fit: made.value, pair, tree, context } });
+  return succeed({ flags: [], hasMore: false, made: { fit: result.value, pair, tree, context } });
 }
 
 const keyOf = ({ angle, model, degree, data: { x, y, frequencies } }: FitViewRequest): string =>
@@ -135,7 +135,7 @@ export function createFitter() {
 }
 
 function viewOf(fitted: Fitted, request: FitViewRequest, reader: Reader, shouldContinue: ShouldContinue): FitView {
-  const { fit: made, pair, tree, context } = fitted;
+  const { fit: result, pair, tree, context } = fitted;
   const shown = (v: RealValue): ShownValue => shownNumber(v, request, reader.context, pair.isExact);
   const heightAt = (x: RealValue): Result<RealValue, Problem> => {
     const y = evaluate(tree, withLetter({ ...context, shouldContinue }, 'x', x));
@@ -157,15 +157,15 @@ function viewOf(fitted: Fitted, request: FitViewRequest, reader: Reader, shouldC
   });
   const written = (digits: number, keepsFractions: boolean): string =>
     printText(
-      equationTree(made, (v) => numeral(v, digits, keepsFractions, shouldContinue)),
+      equationTree(result, (v) => numeral(v, digits, keepsFractions, shouldContinue)),
       TYPED,
     );
   const sizes = (values: readonly Rational[]) => values.map((v) => toDouble(fromRational(v), shouldContinue));
   const [xs, ys] = [sizes(pair.x), sizes(pair.y)];
   return {
-    coefficients: made.coefficients.map(({ name, value }) => ({ name, shown: shown(value) })),
-    r: made.r && shown(made.r),
-    r2: made.r2 && shown(made.r2),
+    coefficients: result.coefficients.map(({ name, value }) => ({ name, shown: shown(value) })),
+    r: result.r && shown(result.r),
+    r2: result.r2 && shown(result.r2),
     equation: written(SHOWN_DIGITS, false),
     full: written(FULL_DIGITS, pair.isExact),
     prediction: prediction(),

@@ -79,10 +79,10 @@ export function createReaders(): (request: LineRequest, shouldContinue: ShouldCo
       value: (text) => {
         const before = known.get(text);
         if (before !== undefined) return before;
-        const made = cellValue(text, context);
-        const isLasting = made.ok || made.problem.code !== 'stopped';
-        if (isLasting) known.set(text, made);
-        return made;
+        const result = cellValue(text, context);
+        const isLasting = result.ok || result.problem.code !== 'stopped';
+        if (isLasting) known.set(text, result);
+        return result;
       },
     };
   };
@@ -174,13 +174,13 @@ const TOLD_DIGITS = 70;
 export type Fractions = Readonly<{ values: readonly Rational[]; isExact: boolean }>;
 
 export function fractionsOf(values: readonly RealValue[], { shouldContinue }: Context): Result<Fractions, Problem> {
-  const made: Rational[] = [];
+  const result: Rational[] = [];
   for (const value of values) {
     const near = roundedRational(value, TAKEN_DIGITS, shouldContinue);
     if (typeof near === 'string') return fail(withSpan({ code: near }, NOWHERE));
-    made.push(near);
+    result.push(near);
   }
-  return succeed({ values: made, isExact: values.every(({ kind }) => kind === 'rational') });
+  return succeed({ values: result, isExact: values.every(({ kind }) => kind === 'rational') });
 }
 
 /** A number that is shown: its forms, and what is copied and kept of it. */
@@ -192,8 +192,8 @@ const FEWER_DIGITS = [40, 34, 28, 24, 20, 16, 12, 8] as const;
 /** A number as a decimal to the most digits, up to a number of them, that it is known to. */
 export function longestDecimal(v: RealValue, most: number, shouldContinue: ShouldContinue): Decimal | null {
   for (const digits of [most, ...FEWER_DIGITS.filter((d) => d < most)]) {
-    const made = roundToFigures(v, digits, shouldContinue);
-    if (typeof made !== 'string') return made;
+    const result = roundToFigures(v, digits, shouldContinue);
+    if (typeof result !== 'string') return result;
   }
   return null;
 }
@@ -209,8 +209,8 @@ const within = (v: RealValue, isExact: boolean): RealValue => {
 
 /** A number as it is told inside a sentence or beside a bar: rounded as the display says, and nothing more worked. */
 export function shownText(v: RealValue, { display }: LineRequest, { shouldContinue }: Context): string {
-  const made = roundedTexts(v, display, shouldContinue);
-  return typeof made === 'string' ? '' : made.text;
+  const result = roundedTexts(v, display, shouldContinue);
+  return typeof result === 'string' ? '' : result.text;
 }
 
 export function shownNumber(v: RealValue, request: LineRequest, context: Context, isExact = true): ShownValue {
@@ -219,8 +219,8 @@ export function shownNumber(v: RealValue, request: LineRequest, context: Context
   const forms = formsOf(known, request.display, context.shouldContinue, nature);
   const saved = encode(known);
   const longest = (): string => {
-    const made = longestDecimal(known, FEWER_DIGITS[0], context.shouldContinue);
-    return made === null ? '' : batchText(made);
+    const result = longestDecimal(known, FEWER_DIGITS[0], context.shouldContinue);
+    return result === null ? '' : batchText(result);
   };
   return {
     forms: forms.ok ? forms.value : [],

@@ -68,9 +68,9 @@ export function widthOf(text: string, reader: Reader): Result<Rational | null, P
   if (text.trim() === '') return succeed(null);
   const value = reader.value(text);
   if (!value.ok) return value;
-  const made = fractionsOf([value.value], reader.context);
-  if (!made.ok) return made;
-  const width = itemAt(made.value.values, 0);
+  const result = fractionsOf([value.value], reader.context);
+  if (!result.ok) return result;
+  const width = itemAt(result.value.values, 0);
   return q.sign(width) > 0
     ? succeed(width)
     : fail(withSpan({ code: 'domain', reason: 'class-width' }, { from: 0, to: text.length }));
@@ -102,18 +102,18 @@ export function readClasses(
   if (!high.ok) return high;
   if (!width.ok) return width;
   const counts = counted?.counts ?? at.map(() => 1n);
-  const made = classesOf(
+  const result = classesOf(
     given === 'both' && upper !== null
       ? { given: 'both', low: low.value.values, high: high.value.values }
       : { given: given === 'both' ? 'lower' : given, bound: low.value.values, width: width.value },
     counts,
   );
-  if (!made.ok) {
-    const flag = flagged(made.problem, values.id, at);
-    return flag === null ? fail(withSpan(made.problem, NOWHERE)) : succeed(stoppedBy([flag]));
+  if (!result.ok) {
+    const flag = flagged(result.problem, values.id, at);
+    return flag === null ? fail(withSpan(result.problem, NOWHERE)) : succeed(stoppedBy([flag]));
   }
   const isExact = low.value.isExact && high.value.isExact;
-  return succeed({ flags: [], hasMore: false, made: { classed: made.value, isExact } });
+  return succeed({ flags: [], hasMore: false, made: { classed: result.value, isExact } });
 }
 
 export type ReadOne = Readonly<{ values: readonly Rational[]; counts: readonly bigint[] | null; isExact: boolean }>;
@@ -156,8 +156,8 @@ export function readPair(
   if (!u.ok) return u;
   if (!v.ok) return v;
   const isExact = u.value.isExact && v.value.isExact;
-  const made = { x: u.value.values, y: v.value.values, counts: counted?.counts ?? null, at, isExact };
-  return succeed({ flags: [], hasMore: false, made });
+  const result = { x: u.value.values, y: v.value.values, counts: counted?.counts ?? null, at, isExact };
+  return succeed({ flags: [], hasMore: false, made: result });
 }
 
 type Made = Result<WithCellErrors<SummaryView>, Problem>;
@@ -203,34 +203,34 @@ export function summarise(request: SummaryRequest, reader: Reader): Made {
     if (!read.ok) return read;
     if (read.value.made === null) return succeed({ ...read.value, made: null });
     const { x, y, counts, isExact } = read.value.made;
-    const made = pairOf(x, y, counts, context.shouldContinue);
-    if (made.n === 0n) return empty;
-    const mean = (sum: Rational): Rational => q.divide(sum, q.whole(made.n));
-    const means = { meanX: mean(made.sumX), meanY: mean(made.sumY) };
-    return view('pair', pairStatistics, { ...made, ...means }, isExact, [], null);
+    const result = pairOf(x, y, counts, context.shouldContinue);
+    if (result.n === 0n) return empty;
+    const mean = (sum: Rational): Rational => q.divide(sum, q.whole(result.n));
+    const means = { meanX: mean(result.sumX), meanY: mean(result.sumY) };
+    return view('pair', pairStatistics, { ...result, ...means }, isExact, [], null);
   }
   if (data.classes !== null) {
     const read = readClasses(data, data.classes, reader);
     if (!read.ok) return read;
     if (read.value.made === null) return succeed({ ...read.value, made: null });
     const { classed, isExact } = read.value.made;
-    const made = classSummary(classed.classes);
-    if (made === null) return empty;
-    const ends = made.modes.map(({ low, high }: Class) => [low, high]);
-    return view('classes', oneStatistics, made, isExact, ends, classed.proposed);
+    const result = classSummary(classed.classes);
+    if (result === null) return empty;
+    const ends = result.modes.map(({ low, high }: Class) => [low, high]);
+    return view('classes', oneStatistics, result, isExact, ends, classed.proposed);
   }
   const read = readOne(data, reader);
   if (!read.ok) return read;
   if (read.value.made === null) return succeed({ ...read.value, made: null });
   const { values, counts, isExact } = read.value.made;
-  const made = summaryOf(values, counts, request.quartiles, context.shouldContinue);
-  if (made === null) return empty;
+  const result = summaryOf(values, counts, request.quartiles, context.shouldContinue);
+  if (result === null) return empty;
   return view(
     'one',
     oneStatistics,
-    made,
+    result,
     isExact,
-    made.modes.map((v) => [v]),
+    result.modes.map((v) => [v]),
     null,
   );
 }
@@ -258,12 +258,12 @@ export function previewColumn(
     at === undefined ? null : readOne({ values: { ...at, cells: numbersOf(at, reader) }, frequencies: null }, reader);
   if (!shouldContinue()) return fail(withSpan({ code: 'stopped' }, NOWHERE));
   const { flags, hasMore } = all.value;
-  const made = one?.ok === true ? one.value.made : null;
-  if (made === null || made.values.length === 0) return succeed({ flags, hasMore, n: 0, mean: null, sum: null });
-  const sum = made.values.reduce(q.add, q.ZERO);
-  const shown = (v: Rational): ShownValue => shownNumber(fromRational(v), request, reader.context, made.isExact);
-  const mean = q.divide(sum, q.whole(made.values.length));
-  return succeed({ flags, hasMore, n: made.values.length, mean: shown(mean), sum: shown(sum) });
+  const result = one?.ok === true ? one.value.made : null;
+  if (result === null || result.values.length === 0) return succeed({ flags, hasMore, n: 0, mean: null, sum: null });
+  const sum = result.values.reduce(q.add, q.ZERO);
+  const shown = (v: Rational): ShownValue => shownNumber(fromRational(v), request, reader.context, result.isExact);
+  const mean = q.divide(sum, q.whole(result.values.length));
+  return succeed({ flags, hasMore, n: result.values.length, mean: shown(mean), sum: shown(sum) });
 }
 
 /** The cells of a column that hold numbers. */

@@ -91,18 +91,23 @@ export function createDrawer(): (
 }
 
 /** One function drawn; one that takes too long says so, and leaves the others as they are. */
-function drawOne(id: string, made: Compiled, { frame, view }: DrawRequest, shouldContinue: ShouldContinue): DrawnCurve {
-  const drawn = !made.ok
-    ? made
+function drawOne(
+  id: string,
+  result: Compiled,
+  { frame, view }: DrawRequest,
+  shouldContinue: ShouldContinue,
+): DrawnCurve {
+  const drawn = !result.ok
+    ? result
     : guarded<DrawnCurve, Problem>(
         () => {
-          const strokes = sample(made.value, frame, shouldContinue);
+          const strokes = sample(result.value, frame, shouldContinue);
           return succeed({
             id,
             path: pathOf(strokes, frame),
             problem: null,
             isSeen: strokes.some((stroke) => isIn(stroke, view)),
-            range: rangeOf(made.value, view, shouldContinue),
+            range: rangeOf(result.value, view, shouldContinue),
           });
         },
         (problemData) => withSpan(problemData, { from: 0, to: 0 }),
@@ -142,8 +147,8 @@ function rangeOf(
 /** The functions that can be read, with their places among those that were asked for. */
 function curvesOf(request: CurvesRequest, context: Context): { curve: Curve; id: string }[] {
   return request.functions.flatMap(({ id, text }) => {
-    const made = compiled(text, context);
-    return made.ok ? [{ curve: made.value, id }] : [];
+    const result = compiled(text, context);
+    return result.ok ? [{ curve: result.value, id }] : [];
   });
 }
 
@@ -194,7 +199,7 @@ export function pointsInView(
     to,
     searching,
   );
-  const made = (kind: PointKind, ids: readonly number[], at: Abscissa, y: RealValue | null): FoundPoint[] =>
+  const pointsOf = (kind: PointKind, ids: readonly number[], at: Abscissa, y: RealValue | null): FoundPoint[] =>
     y === null
       ? []
       : [
@@ -208,10 +213,10 @@ export function pointsInView(
         ];
   return succeed({
     points: [
-      ...found.zeros.flatMap(({ curve, at, y }) => made('zero', [curve], at, at.isExact ? y : ZERO_HEIGHT)),
-      ...found.lowest.flatMap(({ curve, at, y }) => made('lowest', [curve], at, y)),
-      ...found.highest.flatMap(({ curve, at, y }) => made('highest', [curve], at, y)),
-      ...found.crossings.flatMap(({ curves: ids, at, y }) => made('crossing', ids, at, y)),
+      ...found.zeros.flatMap(({ curve, at, y }) => pointsOf('zero', [curve], at, at.isExact ? y : ZERO_HEIGHT)),
+      ...found.lowest.flatMap(({ curve, at, y }) => pointsOf('lowest', [curve], at, y)),
+      ...found.highest.flatMap(({ curve, at, y }) => pointsOf('highest', [curve], at, y)),
+      ...found.crossings.flatMap(({ curves: ids, at, y }) => pointsOf('crossing', ids, at, y)),
     ],
     hasMore: found.hasMore,
   });
@@ -250,8 +255,8 @@ function allXs({ xs }: ValuesRequest, context: Context): Result<readonly X[], Pr
   if (!from.ok) return from;
   if (!step.ok) return step;
   if (!to.ok) return to;
-  const made = steppedValues(from.value, step.value, to.value, context);
-  return made.ok ? succeed(made.value.map(succeed)) : fail(withSpan(made.problem, { from: 0, to: 0 }));
+  const result = steppedValues(from.value, step.value, to.value, context);
+  return result.ok ? succeed(result.value.map(succeed)) : fail(withSpan(result.problem, { from: 0, to: 0 }));
 }
 
 /** The table of all functions for some of its rows. */
@@ -309,8 +314,8 @@ export function followAt(
   );
   if (!table.ok) return table;
   const row = itemAt(table.value.rows, 0);
-  const made = compiled(itemAt(request.functions, 0).text, context);
+  const result = compiled(itemAt(request.functions, 0).text, context);
   const at = toDouble(x.value, shouldContinue);
-  const height = made.ok ? made.value.f(at) : NaN;
+  const height = result.ok ? result.value.f(at) : NaN;
   return succeed({ x: row.x, at, y: itemAt(row.cells, 0), height: Number.isFinite(height) ? height : null });
 }

@@ -19,9 +19,9 @@ export function createPool(spawn: Readonly<Record<WorkerName, () => WorkerLike>>
     const before = begun.get(id);
     if (before !== undefined) return before;
     const record = lanes[id];
-    const made = createLane(spawn[record.worker], 'budget' in record ? record.budget : undefined);
-    begun.set(id, made);
-    return made;
+    const result = createLane(spawn[record.worker], 'budget' in record ? record.budget : undefined);
+    begun.set(id, result);
+    return result;
   };
   return {
     run: (kind, request, lane) => laneNamed(lane ?? homeOf(kind)).run(kind, request),

@@ -76,8 +76,8 @@ class Shower {
 
   forms(v: Value): readonly Form[] {
     const nature = { unit: this.request.angle, isAngle: false, quotient: null };
-    const made = formsOf(v, this.request.display, this.context.shouldContinue, nature);
-    return made.ok ? made.value.filter((f) => f.id !== 'factors') : [];
+    const result = formsOf(v, this.request.display, this.context.shouldContinue, nature);
+    return result.ok ? result.value.filter((f) => f.id !== 'factors') : [];
   }
 
   /** The decimal of a root that is known to lie between two numbers: settled when both round alike. */
@@ -110,8 +110,8 @@ class Shower {
     if (equation?.kind !== 'relation') return null;
     const context = withLetter(this.context, letter, value);
     const [left, right] = [equation.first, itemAt(equation.rest, 0).right].map((side) => {
-      const made = evaluate(side, value.kind === 'complex' ? { ...context, complex: true } : context);
-      const forms = made.ok ? this.forms(made.value) : [];
+      const result = evaluate(side, value.kind === 'complex' ? { ...context, complex: true } : context);
+      const forms = result.ok ? this.forms(result.value) : [];
       return (kind === 'exact' ? forms[0] : (forms.find((f) => f.id === 'decimal') ?? forms[0]))?.text ?? null;
     });
     return left == null || right == null ? null : { left, right, sign: kind === 'exact' ? '=' : '≈' };
@@ -143,26 +143,26 @@ export function solveLine(
   const { context } = withTries(reading.value, asked, contextFor(asked, shouldContinue, random));
   const shower = new Shower(request, context);
   const interval = { from: endOf(request.from, -100), to: endOf(request.to, 100) };
-  const made = solve(tree, letter, interval, context);
+  const result = solve(tree, letter, interval, context);
   const text = (r: Rational): string =>
     shower.forms(fromRational(r)).find((f) => f.id === 'decimal' || f.id === 'exact')?.text ?? '';
   const within = (w: typeof interval | null): Within => w && { from: text(w.from), to: text(w.to) };
   const letters = all;
-  switch (made.kind) {
+  switch (result.kind) {
     case 'always':
     case 'never':
     case 'unknown':
-      return succeed({ letters, kind: made.kind });
+      return succeed({ letters, kind: result.kind });
     case 'roots': {
       const equation = equationOf(tree);
       return succeed({
         letters,
         kind: 'roots',
-        roots: made.roots.map((root) => shower.solution(root, equation, letter)),
-        within: within(made.within),
-        hidden: made.hidden,
-        complex: made.complex.map((value) =>
-          made.isNear ? shower.nearComplex(value) : shower.solution({ kind: 'exact', value }, equation, letter),
+        roots: result.roots.map((root) => shower.solution(root, equation, letter)),
+        within: within(result.within),
+        hidden: result.hidden,
+        complex: result.complex.map((value) =>
+          result.isNear ? shower.nearComplex(value) : shower.solution({ kind: 'exact', value }, equation, letter),
         ),
       });
     }
@@ -170,16 +170,16 @@ export function solveLine(
       return succeed({
         letters,
         kind: 'ranges',
-        within: within(made.within),
-        ranges: made.ranges.map((r) => ({ from: shower.end(r.from, r.takesFrom), to: shower.end(r.to, r.takesTo) })),
+        within: within(result.within),
+        ranges: result.ranges.map((r) => ({ from: shower.end(r.from, r.takesFrom), to: shower.end(r.to, r.takesTo) })),
       });
     case 'pair': {
-      const values = made.pair.kind === 'one' ? made.pair.values : [];
+      const values = result.pair.kind === 'one' ? result.pair.values : [];
       return succeed({
         letters,
         kind: 'pair',
-        names: made.letters,
-        outcome: made.pair.kind,
+        names: result.letters,
+        outcome: result.pair.kind,
         values: values.map((value) => ({ value, forms: shower.forms(value), isSure: true, check: null })),
       });
     }

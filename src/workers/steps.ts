@@ -21,6 +21,6 @@ export function stepsOfLine(
   const reading = parse(request.text, readingOptions(request));
   if (!reading.ok) return reading;
   const { context } = withTries(reading.value, request, contextFor(request, shouldContinue, random));
-  const made = steps(reading.value.tree, context, exactTree);
-  return made.ok ? succeed({ steps: made.value }) : made;
+  const result = steps(reading.value.tree, context, exactTree);
+  return result.ok ? succeed({ steps: result.value }) : result;
 }

@@ -24,8 +24,12 @@ export function tryValues(
       const letters = new Map(request.letters);
       letters.delete(request.letter);
       const tries = { ...request.tries, [request.letter]: value };
-      const made = answerLine({ ...request, letters, tries }, shouldContinue, random);
-      return { value, form: made.ok ? itemAt(made.value.forms, 0) : null, problem: made.ok ? null : made.problem };
+      const result = answerLine({ ...request, letters, tries }, shouldContinue, random);
+      return {
+        value,
+        form: result.ok ? itemAt(result.value.forms, 0) : null,
+        problem: result.ok ? null : result.problem,
+      };
     }),
   );
 }

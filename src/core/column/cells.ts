@@ -30,8 +30,8 @@ export function exchanged(cells: Cells, a: number, b: number): Cells {
 
 /** Cells in another order: place i takes what stood in row `order[i]`. */
 export function reordered(cells: Cells, order: readonly number[]): Cells {
-  const made = trimmed(order.map((row) => cells[row] ?? ''));
-  return made.length === cells.length && made.every((text, i) => text === cells[i]) ? cells : made;
+  const result = trimmed(order.map((row) => cells[row] ?? ''));
+  return result.length === cells.length && result.every((text, i) => text === cells[i]) ? cells : result;
 }
 
 /** Cells written over from a row on. */

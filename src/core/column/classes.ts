@@ -65,7 +65,7 @@ export function classesOf(bounds: Bounds, counts: readonly bigint[]): Made {
   if (width === undefined) return refused('class-width', 0);
   const uneven = bounds.width === null ? between.findIndex((w) => !q.equal(w, width)) : -1;
   if (uneven >= 0) return refused('class-width', itemAt(rows, uneven + 1).row);
-  const made = rows.map(({ at, count, row }) =>
+  const result = rows.map(({ at, count, row }) =>
     given === 'lower'
       ? { low: at, high: q.add(at, width), count, row }
       : { low: q.subtract(at, width), high: at, count, row },
@@ -74,9 +74,9 @@ export function classesOf(bounds: Bounds, counts: readonly bigint[]): Made {
     bounds.width !== null
       ? null
       : given === 'lower'
-        ? { kind: 'last-end', value: lastOf(made).high, width }
-        : { kind: 'first-start', value: itemAt(made, 0).low, width };
-  return checked(made, proposed);
+        ? { kind: 'last-end', value: lastOf(result).high, width }
+        : { kind: 'first-start', value: itemAt(result, 0).low, width };
+  return checked(result, proposed);
 }
 
 const NICE: readonly Rational[] = [q.ONE, q.whole(2), { n: 5n, d: 2n }, q.whole(5), q.whole(10)];

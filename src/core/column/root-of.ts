@@ -13,6 +13,6 @@ const unhurried = (): boolean => true;
 export function rootOf(a: Rational): RealValue {
   const exact = q.exactRoot(a, 2);
   if (exact !== null) return fromRational(exact);
-  const made = a.n < SHORT && a.d < SHORT ? root(fromRational(a), 2, unhurried) : null;
-  return made?.ok === true ? made.value : real('root', fromRational(a), fromWhole(2));
+  const result = a.n < SHORT && a.d < SHORT ? root(fromRational(a), 2, unhurried) : null;
+  return result?.ok === true ? result.value : real('root', fromRational(a), fromWhole(2));
 }

@@ -53,8 +53,8 @@ export class Refiner {
   valueAt(x: RealValue): RealValue | null {
     // As a real it is worked in balls from the start, and no long number is taken apart into its factors.
     const at = isLong(x) && !this.isPolynomial ? real('within', x, ZERO) : x;
-    const made = evaluate(this.tree, withLetter(this.context, this.letter, at));
-    return made.ok && isReal(made.value) ? made.value : null;
+    const result = evaluate(this.tree, withLetter(this.context, this.letter, at));
+    return result.ok && isReal(result.value) ? result.value : null;
   }
 
   /** The exact sign at a value; null where there is none, or where it cannot be decided. */

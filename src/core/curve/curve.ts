@@ -48,11 +48,11 @@ export function functionTree(tree: Tree, letter: string): Tree {
 }
 
 function derivative(tree: Tree, letter: string, context: Context): Tree | null {
-  const made = differentiate(tree, letter, context.angle);
-  if (!made.ok) return null;
-  const parts = nodesOf(made.value);
+  const result = differentiate(tree, letter, context.angle);
+  if (!result.ok) return null;
+  const parts = nodesOf(result.value);
   for (let count = 0; parts.next().done !== true; count += 1) if (count > MOST_PARTS) return null;
-  return made.value;
+  return result.value;
 }
 
 /**

@@ -181,7 +181,7 @@ class Finder {
     const places = this.ordered([...smooth.places, ...corners.places]);
     const at = places.map(({ x }) => this.double(x));
     const { low, high } = this.range;
-    const made = { lowest: [] as Abscissa[], highest: [] as Abscissa[] };
+    const result = { lowest: [] as Abscissa[], highest: [] as Abscissa[] };
     places.forEach((place, i) => {
       const x = itemAt(at, i);
       const gap = Math.min(x - (at[i - 1] ?? -Infinity), (at[i + 1] ?? Infinity) - x, (high - low) / 100);
@@ -190,9 +190,9 @@ class Finder {
       const [left, right] = [slope.value.f(x - step), slope.value.f(x + step)];
       const isHeld = Math.abs(f(x - step) - f(x + step)) <= 4 * step * Math.max(Math.abs(left), Math.abs(right));
       if (!isHeld || !(left * right < 0)) return;
-      (left < 0 ? made.lowest : made.highest).push(place);
+      (left < 0 ? result.lowest : result.highest).push(place);
     });
-    return { ...made, isComplete: smooth.isComplete && corners.isComplete };
+    return { ...result, isComplete: smooth.isComplete && corners.isComplete };
   }
 
   /** Turns of a curve that has no derivative here: the lowest and highest of many neighbours, narrowed in exact numbers. */
@@ -200,16 +200,16 @@ class Finder {
     const { low, high } = this.range;
     const refiner = new Refiner(tree, letter, this.context);
     const xs = Array.from({ length: COMPARED + 1 }, (_, i) => low + ((high - low) * i) / COMPARED);
-    const made = { lowest: [] as Abscissa[], highest: [] as Abscissa[] };
+    const result = { lowest: [] as Abscissa[], highest: [] as Abscissa[] };
     for (let i = 1; i < COMPARED && this.context.shouldContinue(); i += 1) {
       const [a, b, c] = [itemAt(xs, i - 1), itemAt(xs, i), itemAt(xs, i + 1)];
       const [p, r, t] = [f(a), f(b), f(c)];
       const way = r < p && r <= t ? 1 : r > p && r >= t ? -1 : 0;
       if (way === 0 || bounds(interval(a, c)).is !== 'continuous') continue;
       const place = refiner.leastBetween(fromDouble(a), fromDouble(c), way);
-      if (place !== null) (way === 1 ? made.lowest : made.highest).push(place);
+      if (place !== null) (way === 1 ? result.lowest : result.highest).push(place);
     }
-    return { ...made, isComplete: false };
+    return { ...result, isComplete: false };
   }
 
   /** Places at which the slope jumps from one sign to the other while the curve goes on. */
@@ -260,8 +260,8 @@ const isOneOf = (place: Abscissa, zeros: readonly Abscissa[], finder: Finder): b
 /** One curve less another. */
 function difference(a: Curve, b: Curve, context: Context): Curve | null {
   const tree: Tree = binaryTree('minus', groupTree(a.tree), groupTree(b.tree));
-  const made = compileCurve(tree, a.letter, context);
-  return made.ok ? made.value : null;
+  const result = compileCurve(tree, a.letter, context);
+  return result.ok ? result.value : null;
 }
 
 /**

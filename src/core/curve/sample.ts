@@ -151,7 +151,7 @@ class Sampler {
 
 /** A stroke without what lies out of the view, but for the points just beyond. */
 function trimmed(stroke: Stroke, { yFrom, yTo }: Frame): readonly Stroke[] {
-  const made: number[][] = [];
+  const result: number[][] = [];
   let open: number[] | null = null;
   const side = (i: number): number => (itemAt(stroke, i + 1) > yTo ? 1 : itemAt(stroke, i + 1) < yFrom ? -1 : 0);
   for (let i = 0; i < stroke.length; i += 2) {
@@ -162,10 +162,10 @@ function trimmed(stroke: Stroke, { yFrom, yTo }: Frame): readonly Stroke[] {
       continue;
     }
     // Two neighbours beyond the same edge are not joined: nothing of the stroke between them can be seen.
-    if (open === null || (here !== 0 && side(i - 2) === here)) made.push((open = []));
+    if (open === null || (here !== 0 && side(i - 2) === here)) result.push((open = []));
     open.push(itemAt(stroke, i), itemAt(stroke, i + 1));
   }
-  return made;
+  return result;
 }
 
 /**

@@ -154,13 +154,13 @@ class BoundsCompiler {
       const f = this.of(arg);
       return angleIn && isScaled ? (x) => iv.multiply(f(x), unit(x)) : f;
     });
-    const made =
+    const result =
       bounds !== undefined
         ? (x: Bounds) => bounds(...args.map((f) => f(x)))
         : formula === undefined
           ? this.atPoints(double, args)
           : this.applied(formula, args);
-    return angleOut && isScaled ? (x) => iv.divide(made(x), unit(x)) : made;
+    return angleOut && isScaled ? (x) => iv.divide(result(x), unit(x)) : result;
   }
 
   /** A function of which nothing is known but its values: it has bounds only where its arguments stand still. */
@@ -223,15 +223,15 @@ class BoundsCompiler {
   }
 
   private cases(args: readonly Tree[]): BoundsOf {
-    let made = this.of(lastOf(args));
+    let result = this.of(lastOf(args));
     for (let i = args.length - 3; i >= 0; i -= 2) {
-      const [holds, value, rest] = [this.truth(itemAt(args, i)), this.of(itemAt(args, i + 1)), made];
-      made = (x) => {
+      const [holds, value, rest] = [this.truth(itemAt(args, i)), this.of(itemAt(args, i + 1)), result];
+      result = (x) => {
         const truth = holds(x);
         return truth === null ? iv.either(value(x), rest(x)) : truth ? value(x) : rest(x);
       };
     }
-    return made;
+    return result;
   }
 
   private inside(tree: Tree, name: string): { cell: { v: Bounds }; f: BoundsOf } {

@@ -18,8 +18,8 @@ export function derivativeAt(tree: Tree & { kind: 'call' }, context: Context, wo
   if (!value.ok) return value;
   const slope = differentiate(of, letter.name, context.angle);
   if (!slope.ok) return slope;
-  const made = worth(slope.value, there);
-  if (made.ok) return succeed(made.value);
-  const isCorner = made.problem.code === 'divide-by-zero' || made.problem.code === 'domain';
-  return isCorner ? refused({ code: 'domain', reason: 'no-derivative' }, tree.span) : made;
+  const result = worth(slope.value, there);
+  if (result.ok) return succeed(result.value);
+  const isCorner = result.problem.code === 'divide-by-zero' || result.problem.code === 'domain';
+  return isCorner ? refused({ code: 'domain', reason: 'no-derivative' }, tree.span) : result;
 }

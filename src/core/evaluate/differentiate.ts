@@ -110,8 +110,8 @@ class Differentiator {
     }
   }
 
-  private map(made: Differentiated, then: (tree: Tree) => Tree): Differentiated {
-    return made.ok ? succeed(then(made.value)) : made;
+  private map(result: Differentiated, then: (tree: Tree) => Tree): Differentiated {
+    return result.ok ? succeed(then(result.value)) : result;
   }
 
   private both(a: Tree, b: Tree, then: (da: Tree, db: Tree) => Tree): Differentiated {
@@ -200,9 +200,9 @@ class Differentiator {
         const parts: Tree[] = [];
         for (const [i, arg] of tree.args.entries()) {
           const isCondition = i % 2 === 0 && i < tree.args.length - 1;
-          const made = isCondition ? succeed(arg) : this.of(arg);
-          if (!made.ok) return made;
-          parts.push(made.value);
+          const result = isCondition ? succeed(arg) : this.of(arg);
+          if (!result.ok) return result;
+          parts.push(result.value);
         }
         return succeed({ ...tree, args: parts });
       }

@@ -125,8 +125,8 @@ class Compiler {
     const args = tree.args.map((arg) => this.piece(arg));
     const inUnit = (v: number): number => (v % turn) * per;
     const given = angleIn && isScaled ? args.map((arg) => parts.apply(inUnit, arg)) : args;
-    const made = this.applied(double, given);
-    return angleOut && isScaled ? parts.multiply(parts.constant(1 / per), made) : made;
+    const result = this.applied(double, given);
+    return angleOut && isScaled ? parts.multiply(parts.constant(1 / per), result) : result;
   }
 
   private applied(double: (...v: number[]) => number, args: readonly DoubleExpr[]): DoubleExpr {
@@ -166,16 +166,16 @@ class Compiler {
 
   private cases(args: readonly Tree[]): DoubleExpr {
     const otherwise = parts.functionOf(this.piece(lastOf(args)));
-    let made = otherwise;
+    let result = otherwise;
     for (let i = args.length - 3; i >= 0; i -= 2) {
       const [holds, value, rest] = [
         this.test(itemAt(args, i)),
         parts.functionOf(this.piece(itemAt(args, i + 1))),
-        made,
+        result,
       ];
-      made = (x) => (holds(x) ? value(x) : rest(x));
+      result = (x) => (holds(x) ? value(x) : rest(x));
     }
-    return parts.compiled(made);
+    return parts.compiled(result);
   }
 
   /** What is inside a binder, its letter a cell. */

@@ -38,8 +38,8 @@ export const evaluate = (tree: Tree, context: Context): Evaluated =>
     () => {
       const value = evaluateNode(tree, context);
       if (!value.ok) return value;
-      const made = simplified(value.value, context.shouldContinue);
-      return isTooDeep(made) ? refused({ code: 'too-large' }, tree.span) : succeed(made);
+      const result = simplified(value.value, context.shouldContinue);
+      return isTooDeep(result) ? refused({ code: 'too-large' }, tree.span) : succeed(result);
     },
     (problemData) => withSpan(problemData, tree.span),
   );
@@ -161,8 +161,8 @@ function binary(tree: Tree & { kind: 'binary' }, context: Context): Evaluated {
           return succeed(complex.multiply(left, right));
         case 'divide':
         case 'over': {
-          const made = complex.divide(left, right, context.shouldContinue);
-          return placed(made, made.ok || made.problem.code !== 'divide-by-zero' ? tree.span : tree.right.span);
+          const result = complex.divide(left, right, context.shouldContinue);
+          return placed(result, result.ok || result.problem.code !== 'divide-by-zero' ? tree.span : tree.right.span);
         }
         case 'mod':
           if (!isReal(left) || !isReal(right))
@@ -214,9 +214,9 @@ type Plain = Extract<FunctionRecord, { binds?: undefined }>;
 function applied(record: Plain, values: readonly Value[], context: Context): Result<Value, ProblemData> {
   const { name, complex: principal } = record;
   if (values.every(isReal) && !(context.complex && record.complexFirst === true)) {
-    const made = record.apply(values, context);
-    if (made.ok || !context.complex || made.problem.code !== 'domain') return made;
-    return principal && GIVES_WAY.has(made.problem.reason) ? principal(values, context) : made;
+    const result = record.apply(values, context);
+    if (result.ok || !context.complex || result.problem.code !== 'domain') return result;
+    return principal && GIVES_WAY.has(result.problem.reason) ? principal(values, context) : result;
   }
   return principal ? principal(values, context) : fail({ code: 'domain', reason: 'real-only', fn: name });
 }

@@ -123,7 +123,7 @@ function estimatedInPieces(
 }
 
 /** To relative accuracy: a small integral is worked again with as many more bits as it is small. */
-function toDigits<T>(digits: number, work: (target: number) => T, sizeOf: (made: T) => number | null): T {
+function toDigits<T>(digits: number, work: (target: number) => T, sizeOf: (result: T) => number | null): T {
   const target = Math.ceil(digits * 3.33) + 8;
   const first = work(target);
   const size = sizeOf(first);
@@ -135,10 +135,10 @@ function numerically(tree: Call, lo: Limit, hi: Limit, context: Context, worth: 
   const part = compileToRealExpr(of, letter.name, context, worth);
   const end = (limit: Limit, bits: number): End | null => {
     if (typeof limit === 'string') return limit;
-    const made = toBall(limit, bits, context.shouldContinue);
-    return isBall(made) ? made : null;
+    const result = toBall(limit, bits, context.shouldContinue);
+    return isBall(result) ? result : null;
   };
-  const sizeOf = (made: Ball): number => ball.upperSize(made);
+  const sizeOf = (result: Ball): number => ball.upperSize(result);
   if (part !== null && typeof lo !== 'string' && typeof hi !== 'string') {
     const proved = toDigits(
       context.digits,
@@ -146,7 +146,7 @@ function numerically(tree: Call, lo: Limit, hi: Limit, context: Context, worth: 
         const [from, to] = [end(lo, target + 40), end(hi, target + 40)] as [Ball | null, Ball | null];
         return from && to ? provedIntegral(part, from, to, target, context.shouldContinue) : null;
       },
-      (made) => (made !== null && isBall(made) ? sizeOf(made) : null),
+      (result) => (result !== null && isBall(result) ? sizeOf(result) : null),
     );
     if (proved === 'stopped') return refused({ code: 'stopped' }, tree.span);
     if (proved !== null) return succeed(known('within', proved, { mid: proved.rad, rad: 0n, exp: proved.exp }));
@@ -160,7 +160,7 @@ function numerically(tree: Call, lo: Limit, hi: Limit, context: Context, worth: 
       const depth = part === null ? MOST_HALVINGS : 0;
       return from && to ? estimatedInPieces(f, from, to, target, depth, context.shouldContinue) : null;
     },
-    (made) => (typeof made === 'object' && made !== null ? sizeOf(made.value) : null),
+    (result) => (typeof result === 'object' && result !== null ? sizeOf(result.value) : null),
   );
   if (estimate === 'stopped') return refused({ code: 'stopped' }, tree.span);
   if (estimate === null) return refused(DIVERGES, tree.span);
@@ -219,7 +219,7 @@ export function integrate(tree: Call, context: Context, worth: Evaluator): Evalu
   // Multiplied out, √x·√x would have a value where it has none.
   const sum = wrong.domain === null ? powerSumOf(of, letter.name, context, worth) : null;
   const exact = sum && exactly(sum, low, high, context);
-  const made = exact ? placed(exact, tree.span) : numerically(tree, low, high, context, worth);
-  if (!made.ok && made.problem.code === 'not-converged' && wrong.domain !== null) return wrong.domain;
-  return made.ok && turn < 0 ? succeed(negate(made.value as RealValue)) : made;
+  const result = exact ? placed(exact, tree.span) : numerically(tree, low, high, context, worth);
+  if (!result.ok && result.problem.code === 'not-converged' && wrong.domain !== null) return wrong.domain;
+  return result.ok && turn < 0 ? succeed(negate(result.value as RealValue)) : result;
 }

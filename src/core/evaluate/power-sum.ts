@@ -42,8 +42,8 @@ function product(a: PowerSum, b: PowerSum): PowerSum | null {
       coefficient: multiply(s.coefficient, t.coefficient),
     })),
   );
-  const made = collected(terms);
-  return made.size > MOST_TERMS ? null : made;
+  const result = collected(terms);
+  return result.size > MOST_TERMS ? null : result;
 }
 
 /** An expression as a sum of powers of a letter, or null when it is none. */

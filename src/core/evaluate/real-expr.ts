@@ -100,11 +100,11 @@ export function compileToRealExpr(tree: Tree, variable: string, context: Context
     const record = functionNamed(node.fn);
     if (record?.binds !== undefined || record?.formula === undefined) return null;
     const { formula, angleIn, angleOut } = record;
-    const made = joined(node.args, (...args) =>
+    const result = joined(node.args, (...args) =>
       formula(...(angleIn && context.angle !== 'rad' ? args.map((a) => times(a, toRadians(context.angle))) : args)),
     );
-    if (made === null || !angleOut || context.angle === 'rad') return made;
-    return over(made, toRadians(context.angle));
+    if (result === null || !angleOut || context.angle === 'rad') return result;
+    return over(result, toRadians(context.angle));
   };
 
   return visit(tree);

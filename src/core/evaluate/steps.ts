@@ -75,9 +75,9 @@ class Stepper {
     const before = this.written.get(text);
     if (before !== undefined) return before;
     const value = isTruth(tree) ? null : evaluate(tree, this.context);
-    const made = value?.ok && isExact(value.value) ? this.write(value.value) : null;
-    this.written.set(text, made);
-    return made;
+    const result = value?.ok && isExact(value.value) ? this.write(value.value) : null;
+    this.written.set(text, result);
+    return result;
   }
 
   /** Whether a part stands as it will stand: a number, an exact value in lowest form, or what cannot be worked further. */
@@ -146,10 +146,10 @@ export function steps(tree: Tree, context: Context, write: Write): Result<readon
   if (truth?.ok === false) return truth;
   if (value?.ok === false) return value;
   const stepper = new Stepper(context, write);
-  const made: Step[] = [];
+  const result: Step[] = [];
   const last = (rule: string, expr: string): Step => ({ rule, expr, from: 0, to: expr.length });
   let text = printText(tree, TYPED);
-  while (made.length < MOST_STEPS) {
+  while (result.length < MOST_STEPS) {
     if (!context.shouldContinue()) return refused({ code: 'stopped' }, tree.span);
     const reading = parse(text, { functions: functionNames, decimalSign: '.', impliedFirst: false });
     // An exact value can be longer than what it came of, and than a line may be: the work is told up to there.
@@ -158,10 +158,10 @@ export function steps(tree: Tree, context: Context, write: Write): Result<readon
     const part = stepper.next(now);
     if (!context.shouldContinue()) return refused({ code: 'stopped' }, tree.span);
     if (part === null) break;
-    made.push({ rule: ruleOf(part), expr: text, from: part.span.from, to: part.span.to });
+    result.push({ rule: ruleOf(part), expr: text, from: part.span.from, to: part.span.to });
     text = printText(stepper.worked(now, part), TYPED);
   }
-  if (truth === null) return succeed([...made, last('value', text)]);
+  if (truth === null) return succeed([...result, last('value', text)]);
   const verdict = truth.value === null ? 'undecided' : String(truth.value);
-  return succeed([...made, last('relation', text), last('truth', verdict)]);
+  return succeed([...result, last('relation', text), last('truth', verdict)]);
 }

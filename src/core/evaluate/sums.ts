@@ -144,8 +144,8 @@ class Terms {
     const { context, tree, bits } = this;
     const isFixed = !hasChance(itemAt(tree.args, 0));
     const quick = isFixed ? rationalTerm(itemAt(tree.args, 0), this.name, context, this.worth) : null;
-    const made = quick && this.ofFractions(quick, lo, hi, bits + 40);
-    if (made) return made;
+    const result = quick && this.ofFractions(quick, lo, hi, bits + 40);
+    if (result) return result;
     const part = isFixed ? compileToRealExpr(itemAt(tree.args, 0), this.name, context, this.worth) : null;
     const f: BallFunction | null = part && ballFunction(part, context.shouldContinue);
     let total: Ball = ball.exactly(this.isSum ? 0n : 1n);

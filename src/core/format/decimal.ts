@@ -53,13 +53,13 @@ export function roundedTexts(
   settings: DisplaySettings,
   shouldContinue: ShouldContinue,
 ): (Written & Readonly<{ exact: boolean; settled: boolean; isZero: boolean }>) | Exclude<DecimalAnswer, Decimal> {
-  const made = rounded(v, settings, shouldContinue);
-  if (typeof made === 'string') return made;
+  const result = rounded(v, settings, shouldContinue);
+  if (typeof result === 'string') return result;
   return {
-    ...decimalTexts(made, settings),
-    exact: made.exact,
-    settled: made.settled,
-    isZero: made.unscaled === 0n && made.exact,
+    ...decimalTexts(result, settings),
+    exact: result.exact,
+    settled: result.settled,
+    isZero: result.unscaled === 0n && result.exact,
   };
 }
 

@@ -22,8 +22,14 @@ export const turn: FormRecord = {
     }
     const radians = convertAngle(v, unit, 'rad', shouldContinue);
     const share = radians.ok ? divide(radians.value, PI, shouldContinue) : radians;
-    const made = share.ok ? roundedTexts(share.value, settings, shouldContinue) : null;
-    if (made === null || typeof made === 'string' || /[×E]/.test(made.text)) return null;
-    return { id: 'turn', exact: false, settled: made.settled, text: `${made.text}π rad`, typed: `${made.typed}pi rad` };
+    const result = share.ok ? roundedTexts(share.value, settings, shouldContinue) : null;
+    if (result === null || typeof result === 'string' || /[×E]/.test(result.text)) return null;
+    return {
+      id: 'turn',
+      exact: false,
+      settled: result.settled,
+      text: `${result.text}π rad`,
+      typed: `${result.typed}pi rad`,
+    };
   },
 };

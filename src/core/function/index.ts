@@ -25,9 +25,9 @@ export function standingOfCall(fn: string, values: number): Standing | null {
   const known = standings.get(key);
   if (known !== undefined) return known;
   const notation = byName.get(fn)?.notation;
-  const made = notation === undefined ? null : standingOf(notation, values);
-  standings.set(key, made);
-  return made;
+  const result = notation === undefined ? null : standingOf(notation, values);
+  standings.set(key, result);
+  return result;
 }
 
 /** Functions that take any number of values take at most this many. */

@@ -81,15 +81,15 @@ export const isOpen = (tree: Tree): boolean =>
 const MOST_PARTS = 200;
 const LONGEST_MADE = 2000;
 
-function isLong(made: Tree): boolean {
-  const parts = nodesOf(made);
+function isLong(tree: Tree): boolean {
+  const parts = nodesOf(tree);
   for (let count = 0; parts.next().done !== true; count += 1) if (count > MOST_PARTS) return true;
   return false;
 }
 
 /** Chance would answer otherwise when it is read again. */
-function holdsChance(made: Tree): boolean {
-  for (const node of nodesOf(made))
+function holdsChance(tree: Tree): boolean {
+  for (const node of nodesOf(tree))
     if (node.kind === 'call' && (node.fn === 'random' || node.fn === 'randint')) return true;
   return false;
 }
@@ -98,16 +98,16 @@ function holdsChance(made: Tree): boolean {
  * An expression as the text that stands for it where it has no value of its own. Problems: what its reader would refuse,
  * so that whatever is told can be read again; too-long.
  */
-export function toldText(made: Tree): Result<string, ProblemData> {
-  const text = isLong(made) ? null : printText(made, TYPED);
+export function toldText(tree: Tree): Result<string, ProblemData> {
+  const text = isLong(tree) ? null : printText(tree, TYPED);
   if (text === null || text.length > LONGEST_MADE) return fail({ code: 'syntax', reason: 'too-long' });
   const read = readTold(text);
   return read.ok ? succeed(text) : read;
 }
 
 /** How a value was made, as typed text that can be read again; what is too long to be told is told as `instead`. */
-export function madeText(made: Tree, instead: string): string {
-  if (isLong(made) || holdsChance(made)) return instead;
-  const told = toldText(made);
+export function madeText(tree: Tree, instead: string): string {
+  if (isLong(tree) || holdsChance(tree)) return instead;
+  const told = toldText(tree);
   return told.ok ? told.value : instead;
 }

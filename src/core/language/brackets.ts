@@ -142,6 +142,8 @@ export function withReach(tree: Tree): Tree {
 /** The tree without any brackets, at no place: what two readings must agree in to be the same. */
 export function bare(tree: Tree): Tree {
   if (tree.kind === 'group') return bare(tree.of);
-  const made = withParts(tree, partsOf(tree).map(bare));
-  return made.kind === 'call' ? { ...made, bracketed: true, closed: true, span: NOWHERE } : { ...made, span: NOWHERE };
+  const result = withParts(tree, partsOf(tree).map(bare));
+  return result.kind === 'call'
+    ? { ...result, bracketed: true, closed: true, span: NOWHERE }
+    : { ...result, span: NOWHERE };
 }

@@ -170,9 +170,9 @@ class Parser extends OperandParser {
     this.take();
     const raised = this.functionPower(name);
     const fn = raised?.inverse ?? name.fn;
-    const made = this.token.kind === 'open' ? this.bracketedCall(name, fn) : this.bareCall(name, fn);
-    if (raised === null || raised.exponent === null) return made;
-    return this.node({ kind: 'power', base: made, exponent: raised.exponent, span: made.span });
+    const result = this.token.kind === 'open' ? this.bracketedCall(name, fn) : this.bareCall(name, fn);
+    if (raised === null || raised.exponent === null) return result;
+    return this.node({ kind: 'power', base: result, exponent: raised.exponent, span: result.span });
   }
 
   /** `sin²x` and `sin^2 x` raise the value; `sin⁻¹x` names the inverse function where there is one. */

@@ -28,7 +28,7 @@ export function readAs(reading: Reading, style: { decimalSign: DecimalSign; impl
 
   const binary = (tree: Tree & { kind: 'binary' }): Tree => {
     const [left, right] = [visit(tree.left), visit(tree.right)];
-    const made = (l: Tree, r: Tree): Tree => ({ ...tree, left: l, right: r });
+    const withSides = (l: Tree, r: Tree): Tree => ({ ...tree, left: l, right: r });
     switch (tree.op) {
       case 'plus':
       case 'minus': {
@@ -38,23 +38,23 @@ export function readAs(reading: Reading, style: { decimalSign: DecimalSign; impl
           const of = tree.left.kind === 'binary' ? grouped(left) : left;
           return told({ ...binaryTree('times', of, factor), span: tree.span });
         }
-        return made(
+        return withSides(
           isWrittenProduct(tree.left) ? grouped(left) : left,
           isWrittenProduct(tree.right) ? grouped(right) : right,
         );
       }
       case 'implied':
-        return made(isDivision(tree.left) ? grouped(left) : left, isDivision(tree.right) ? grouped(right) : right);
+        return withSides(isDivision(tree.left) ? grouped(left) : left, isDivision(tree.right) ? grouped(right) : right);
       case 'times':
       case 'divide':
       case 'over':
       case 'mod':
         if (tree.op === 'times')
-          return made(
+          return withSides(
             isDivision(tree.left) && tree.left.kind === 'binary' && tree.left.op === 'divide' ? grouped(left) : left,
             right,
           );
-        return made(
+        return withSides(
           isImplied(tree.left) || isWrittenProduct(tree.left) ? grouped(left) : left,
           isImplied(tree.right) ? grouped(right) : right,
         );

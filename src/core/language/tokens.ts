@@ -114,11 +114,11 @@ const longest = new WeakMap<FunctionNames, ReadonlyMap<string, number>>();
 function longestNames(functions: FunctionNames): ReadonlyMap<string, number> {
   const before = longest.get(functions);
   if (before !== undefined) return before;
-  const made = new Map<string, number>();
+  const result = new Map<string, number>();
   for (const name of [...functions.keys(), ...Object.keys(constants), ...Object.keys(words), ...angleUnits])
-    made.set(name.charAt(0), Math.max(made.get(name.charAt(0)) ?? 0, name.length));
-  longest.set(functions, made);
-  return made;
+    result.set(name.charAt(0), Math.max(result.get(name.charAt(0)) ?? 0, name.length));
+  longest.set(functions, result);
+  return result;
 }
 
 const units: ReadonlyMap<string, AngleUnit> = new Map(angleUnits.map((unit) => [unit, unit]));

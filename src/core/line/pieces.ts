@@ -17,7 +17,7 @@ export const rowOf = (of: Pieces): Row => itemsOf(of.list);
 export class TooDeep extends Error {}
 
 export function boxPiece(
-  made: { kind: 'fraction' } | { kind: 'power' } | { kind: 'group'; closed: boolean } | { kind: 'call'; fn: string },
+  result: { kind: 'fraction' } | { kind: 'power' } | { kind: 'group'; closed: boolean } | { kind: 'call'; fn: string },
   slots: readonly Pieces[],
   from: number,
   to: number,
@@ -25,7 +25,7 @@ export function boxPiece(
   let depth = 0;
   for (const { list } of slots) for (const piece of list) depth = Math.max(depth, piece.depth);
   if (depth >= DEEPEST) throw new TooDeep();
-  return { item: { ...made, slots: slots.map(rowOf) }, from, to, slots, depth: depth + 1 };
+  return { item: { ...result, slots: slots.map(rowOf) }, from, to, slots, depth: depth + 1 };
 }
 
 export const glyphPiece = (text: string, from: number, to: number): Piece => ({

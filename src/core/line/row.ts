@@ -135,12 +135,12 @@ export function withItemsOf(now: Row, before: Row): Row {
   const middle = now.slice(head, now.length - tail);
   if (middle.length === 0 && now.length === before.length) return before;
   const old = before.slice(head, before.length - tail);
-  const made = middle.map((item, i): Item => {
+  const result = middle.map((item, i): Item => {
     const was = old[i];
     if (item.kind === 'glyph' || was === undefined || was.kind === 'glyph') return item;
     return { ...item, slots: item.slots.map((slot, k) => withItemsOf(slot, was.slots[k] ?? EMPTY_ROW)) };
   });
-  return [...before.slice(0, head), ...made, ...before.slice(before.length - tail)];
+  return [...before.slice(0, head), ...result, ...before.slice(before.length - tail)];
 }
 
 /** A line with the caret at a place and nothing selected. */

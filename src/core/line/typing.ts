@@ -110,6 +110,6 @@ export function typeChar(line: BoxedLine, char: string, options: ReadingOptions)
     return then(begun(line, sign, options));
   }
   if (sign === ')' && typing.text[typing.at] === ')') return then(close(line, options));
-  const made = typedOn(line, typing, sign, options);
-  return made !== null && sign === '(' ? filled(made, options) : made;
+  const result = typedOn(line, typing, sign, options);
+  return result !== null && sign === '(' ? filled(result, options) : result;
 }

@@ -127,9 +127,9 @@ export function decode(nodes: SavedValue): Value | null {
       if (i < nodes.length - 1 || !re || !im || asRational(im)?.n === 0n) return null;
       return [re, im].some((part) => recipeDepth(part) > MOST_DEPTH) ? null : { kind: 'complex', re, im };
     }
-    const made = decodeNode(item, values);
-    if (made === null) return null;
-    values.push(made);
+    const result = decodeNode(item, values);
+    if (result === null) return null;
+    values.push(result);
   }
   const last = values.at(-1) ?? null;
   return last === null || recipeDepth(last) > MOST_DEPTH ? null : last;

@@ -32,8 +32,10 @@ export function real(op: RealOp, ...args: RealValue[]): RealValue {
 
 /** A real, refused when its recipe has grown past what can be walked. */
 export function checkedReal(op: RealOp, ...args: RealValue[]): RealResult {
-  const made = real(op, ...args);
-  return partCount(made) > MOST_PARTS || recipeDepth(made) > MOST_DEPTH ? fail({ code: 'too-large' }) : succeed(made);
+  const result = real(op, ...args);
+  return partCount(result) > MOST_PARTS || recipeDepth(result) > MOST_DEPTH
+    ? fail({ code: 'too-large' })
+    : succeed(result);
 }
 
 /** A value as a square-root sum; null for π and reals. */

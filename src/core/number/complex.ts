@@ -37,10 +37,10 @@ export const I = complex(ZERO, ONE);
 
 /** Goes on with a result that is there. */
 export function chain<A, B>(
-  made: Result<A, ProblemData>,
+  result: Result<A, ProblemData>,
   next: (value: A) => Result<B, ProblemData>,
 ): Result<B, ProblemData> {
-  return made.ok ? next(made.value) : made;
+  return result.ok ? next(result.value) : result;
 }
 
 /** −z. Exact where its parts are. */
@@ -178,8 +178,8 @@ export function power(z: Value, w: Value, shouldContinue: ShouldContinue): Compl
   if (to !== null) {
     if (isReal(z) && to.d === 1n) return realPower(z, w as RealValue, shouldContinue);
     if (to.d === 1n) {
-      const made = wholePower(z, to.n < 0n ? -to.n : to.n, shouldContinue);
-      if (made !== null) return to.n < 0n ? divide(ONE, made, shouldContinue) : succeed(made);
+      const result = wholePower(z, to.n < 0n ? -to.n : to.n, shouldContinue);
+      if (result !== null) return to.n < 0n ? divide(ONE, result, shouldContinue) : succeed(result);
     }
     if (to.d === 2n)
       return chain(squareRoot(z, shouldContinue), (half) => power(half, fromRational(q.whole(to.n)), shouldContinue));

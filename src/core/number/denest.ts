@@ -40,9 +40,9 @@ export function denestedRoot(a: SurdSum, shouldContinue: ShouldContinue, depth =
   if (!isPositive(x, shouldContinue) || !isPositive(y, shouldContinue)) return null;
   const [rootX, rootY] = [denestedRoot(x, shouldContinue, depth - 1), denestedRoot(y, shouldContinue, depth - 1)];
   if (rootX === null || rootY === null) return null;
-  for (const made of [surd.add(rootX, rootY), surd.add(rootX, surd.negate(rootY))]) {
-    if (!surd.isKeepable(made) || !surd.equal(surd.multiply(made, made), a)) continue;
-    return isPositive(made, shouldContinue) ? made : surd.negate(made);
+  for (const result of [surd.add(rootX, rootY), surd.add(rootX, surd.negate(rootY))]) {
+    if (!surd.isKeepable(result) || !surd.equal(surd.multiply(result, result), a)) continue;
+    return isPositive(result, shouldContinue) ? result : surd.negate(result);
   }
   return null;
 }

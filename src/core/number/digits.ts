@@ -189,8 +189,8 @@ export function roundedRational(
   shouldContinue: ShouldContinue,
 ): Rational | Exclude<DecimalAnswer, Decimal> {
   if (v.kind === 'rational') return v.value;
-  const made = roundToFigures(v, digits, shouldContinue);
-  if (typeof made === 'string') return made;
-  const { unscaled, places } = made;
+  const result = roundToFigures(v, digits, shouldContinue);
+  if (typeof result === 'string') return result;
+  const { unscaled, places } = result;
   return places >= 0 ? rational(unscaled, powerOfTen(places)) : rational(unscaled * powerOfTen(-places));
 }

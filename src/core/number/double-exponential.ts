@@ -78,8 +78,8 @@ function ruleFor(from: End, to: End): Rule {
   if (typeof to === 'object') {
     const mirrored = toInfinity(ball.negate(to));
     return (t, bits) => {
-      const made = mirrored(t, bits);
-      return made && { at: ball.negate(made.at), weight: made.weight };
+      const result = mirrored(t, bits);
+      return result && { at: ball.negate(result.at), weight: result.weight };
     };
   }
   return everywhere;
@@ -102,14 +102,14 @@ export function estimatedIntegral(
   const rule = ruleFor(from, to);
   /** f·x′ at t; 'end' where x has run into the end or out of reach. */
   const term = (t: Ball): Ball | 'end' | 'wrong' => {
-    const made = rule(t, bits);
-    if (made === null) return 'end';
-    const answer = f(sharp(made.at), bits);
+    const result = rule(t, bits);
+    if (result === null) return 'end';
+    const answer = f(sharp(result.at), bits);
     // Out of reach, up or down: whether that matters is seen by what was added last.
     if (answer === 'too-large') return 'end';
-    const value = isBall(answer) ? answer : sharpBall(f, sharp(made.at), 2 * bits);
-    if (value === null) return ball.upperSize(made.weight) < -target ? 'end' : 'wrong';
-    return sharp(ball.multiply(value, made.weight, bits));
+    const value = isBall(answer) ? answer : sharpBall(f, sharp(result.at), 2 * bits);
+    if (value === null) return ball.upperSize(result.weight) < -target ? 'end' : 'wrong';
+    return sharp(ball.multiply(value, result.weight, bits));
   };
   let sum = ball.exactly(0n);
   let before: Ball | null = null;
@@ -121,15 +121,15 @@ export function estimatedIntegral(
         if (!shouldContinue()) return 'stopped';
         const t: Ball = { mid: direction * k, rad: 0n, exp: -level };
         if (k > 1n << BigInt(level + 3)) return null;
-        const made = term(t);
-        if (made === 'wrong') return null;
-        if (made === 'end') {
+        const result = term(t);
+        if (result === 'wrong') return null;
+        if (result === 'end') {
           // What was last added must not have mattered any more.
           if (quiet === 0 && k > 1n) return null;
           break;
         }
-        sum = ball.add(sum, made, bits);
-        quiet = ball.upperSize(made) < Math.max(ball.upperSize(sum), -target) - target - 8 ? quiet + 1 : 0;
+        sum = ball.add(sum, result, bits);
+        quiet = ball.upperSize(result) < Math.max(ball.upperSize(sum), -target) - target - 8 ? quiet + 1 : 0;
       }
     }
     const now = sharp({ ...sum, exp: sum.exp - level });

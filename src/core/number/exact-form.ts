@@ -27,8 +27,8 @@ function toExact(sum: p.Polynomial): ExactReal | null {
   if (only !== null && piPower?.d === 1n && piPower.n === 1n) return piTimes(only.coefficient);
   const terms = [...sum.values()].map(({ of, coefficient }) => ({ radicand: radicandOf(of), coefficient }));
   if (terms.every((t): t is surd.SurdTerm => t.radicand !== null)) {
-    const made = [...terms].sort((a, b) => (a.radicand < b.radicand ? -1 : 1));
-    return surd.isKeepable(made) ? fromSurd(made) : null;
+    const result = [...terms].sort((a, b) => (a.radicand < b.radicand ? -1 : 1));
+    return surd.isKeepable(result) ? fromSurd(result) : null;
   }
   if (!only || ![...only.of.keys()].every((g) => g.startsWith('prime '))) return null;
   const exponents = new Map([...only.of].map(([g, e]) => [BigInt(g.slice(6)), e] as const));

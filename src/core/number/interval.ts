@@ -25,7 +25,7 @@ export const NOWHERE: Bounds = { low: Infinity, high: -Infinity, is: 'nowhere' }
 export const ANYTHING: Bounds = { low: -Infinity, high: Infinity, is: 'partial' };
 
 /** Ends that came out as no number are taken for the widest that they can be. */
-const made = (low: number, high: number, is: Behaviour): Bounds => ({
+const bounds = (low: number, high: number, is: Behaviour): Bounds => ({
   low: Number.isNaN(low) ? -Infinity : low,
   high: Number.isNaN(high) ? Infinity : high,
   is,
@@ -43,7 +43,7 @@ const one =
   (a: Bounds): Bounds => {
     if (a.is === 'nowhere') return NOWHERE;
     const b = f(a);
-    return b.is === 'nowhere' ? NOWHERE : made(b.low, b.high, worse(a.is, b.is));
+    return b.is === 'nowhere' ? NOWHERE : bounds(b.low, b.high, worse(a.is, b.is));
   };
 
 const two =
@@ -51,7 +51,7 @@ const two =
   (a: Bounds, b: Bounds): Bounds => {
     if (a.is === 'nowhere' || b.is === 'nowhere') return NOWHERE;
     const c = f(a, b);
-    return c.is === 'nowhere' ? NOWHERE : made(c.low, c.high, worse(worse(a.is, b.is), c.is));
+    return c.is === 'nowhere' ? NOWHERE : bounds(c.low, c.high, worse(worse(a.is, b.is), c.is));
   };
 
 /** A function that rises all over its domain from `from` to `to`. */
@@ -126,9 +126,9 @@ function wholePower(a: Bounds, n: number): Bounds {
 /** The k-th root: odd ones of all numbers, even ones from zero on. */
 function root(a: Bounds, k: number): Bounds {
   const f = k === 2 ? Math.sqrt : k === 3 ? Math.cbrt : (x: number) => Math.sign(x) * Math.abs(x) ** (1 / k);
-  const made = rising(f, k % 2 === 0 ? 0 : -Infinity)(a);
+  const result = rising(f, k % 2 === 0 ? 0 : -Infinity)(a);
   // The root of zero is zero, and no number below it.
-  return k % 2 === 0 && made.low < 0 ? { ...made, low: 0 } : made;
+  return k % 2 === 0 && result.low < 0 ? { ...result, low: 0 } : result;
 }
 
 /** x^y for x ≥ 0: it rises or falls in each of the two, so that its ends lie at corners. A whole y takes any x. */
@@ -203,7 +203,7 @@ function gamma(a: Bounds): Bounds {
     const ends = [gammaDouble(a.low), gammaDouble(a.high)];
     if (!ends.every(Number.isFinite)) return ANYTHING;
     const isThrough = a.low <= LEAST_AT && a.high >= LEAST_AT;
-    return made(
+    return bounds(
       Math.min(...ends, isThrough ? LEAST_GAMMA : Infinity) * (1 - 1e-13),
       Math.max(...ends) * (1 + 1e-13),
       a.is,

@@ -145,8 +145,8 @@ function grownBits(a: bigint, n: bigint): number {
 function hugePower(base: RealValue, n: bigint, shouldContinue: ShouldContinue): RealResult {
   const size = magnitude(base, shouldContinue);
   if (!size.ok) return size;
-  const made = checkedReal('realPower', size.value, fromWhole(n));
-  return made.ok && n % 2n !== 0n && signOf(base, shouldContinue) === -1 ? succeed(negate(made.value)) : made;
+  const result = checkedReal('realPower', size.value, fromWhole(n));
+  return result.ok && n % 2n !== 0n && signOf(base, shouldContinue) === -1 ? succeed(negate(result.value)) : result;
 }
 
 function wholePower(base: RealValue, n: bigint, shouldContinue: ShouldContinue): RealResult {

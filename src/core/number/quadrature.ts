@@ -105,9 +105,9 @@ export function provedIntegral(
     const reach = half(ball.subtract(piece.to, piece.from, bits));
     const wanted = target + 12;
     const plan = pointsFor(part, middle, reach, wanted, shouldContinue);
-    const made = plan && onPiece(f, middle, reach, plan.points, wanted, bits + plan.extraBits);
-    if (made !== null) {
-      total = ball.add(total, made, bits + 64);
+    const result = plan && onPiece(f, middle, reach, plan.points, wanted, bits + plan.extraBits);
+    if (result !== null) {
+      total = ball.add(total, result, bits + 64);
       continue;
     }
     const short = sizeOnLine(part, middle, reach, shouldContinue);

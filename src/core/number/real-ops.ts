@@ -92,8 +92,8 @@ function wholePower(x: Ball, k: Ball, bits: number): Ball | null | 'too-large' {
 }
 
 function partOfGamma(part: 're' | 'im', re: Ball, im: Ball, bits: number): Ball | null | 'too-large' {
-  const made = complexGamma({ re, im }, bits);
-  return made === null || made === 'too-large' ? made : made[part];
+  const result = complexGamma({ re, im }, bits);
+  return result === null || result === 'too-large' ? result : result[part];
 }
 
 /** Every operation that a recipe may name. The domain has been decided before a recipe is made. */

@@ -141,11 +141,13 @@ export function boundsAt(
           return operation(of, visit);
       }
     };
-    const made = visit(part);
-    if (made === null) return null;
+    const result = visit(part);
+    if (result === null) return null;
     const size =
-      Math.max(ball.upperSize(made.re), ball.upperSize(made.im) === -Infinity ? -Infinity : ball.upperSize(made.im)) +
-      1;
+      Math.max(
+        ball.upperSize(result.re),
+        ball.upperSize(result.im) === -Infinity ? -Infinity : ball.upperSize(result.im),
+      ) + 1;
     return Number.isNaN(size) ? null : size;
   };
 }

@@ -64,16 +64,16 @@ function rounded(
   const places = asWhole(count);
   if (places === null || places < least || places > MOST_PLACES)
     return problemData({ code: 'domain', reason: 'places', fn });
-  const made: DecimalAnswer = by(v, Number(places), shouldContinue);
-  if (typeof made === 'string') return problemData({ code: made });
-  if (!made.settled) {
+  const result: DecimalAnswer = by(v, Number(places), shouldContinue);
+  if (typeof result === 'string') return problemData({ code: result });
+  if (!result.settled) {
     const found = exactRational(v, shouldContinue);
     return found === null
       ? problemData({ code: 'not-converged' })
       : rounded(fromRational(found), count, least, fn, shouldContinue, by);
   }
-  const ten = powerOfTen(Math.abs(made.places));
-  return succeed(fromRational(made.places >= 0 ? q.rational(made.unscaled, ten) : q.whole(made.unscaled * ten)));
+  const ten = powerOfTen(Math.abs(result.places));
+  return succeed(fromRational(result.places >= 0 ? q.rational(result.unscaled, ten) : q.whole(result.unscaled * ten)));
 }
 
 /**

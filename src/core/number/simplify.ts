@@ -12,7 +12,7 @@ const ZERO: Quotient = { top: p.ZERO, bottom: p.ONE };
 function withRewritten<T>(
   v: RealValue,
   shouldContinue: ShouldContinue,
-  then: (made: Quotient, rewriter: Rewriter) => T,
+  then: (result: Quotient, rewriter: Rewriter) => T,
 ): T | null {
   const rewriter = new Rewriter(shouldContinue);
   try {
@@ -25,11 +25,11 @@ function withRewritten<T>(
 
 /** A value rewritten, zero in whatever shape as zero; null when it is too long for that. */
 export const rewritten = (v: RealValue, shouldContinue: ShouldContinue): Quotient | null =>
-  withRewritten(v, shouldContinue, (made, rewriter) => (rewriter.isZero(made) ? ZERO : made));
+  withRewritten(v, shouldContinue, (result, rewriter) => (rewriter.isZero(result) ? ZERO : result));
 
 /** Whether a value is proved to be zero; false means that it is not, or that it stays open. */
 export const isZeroExactly = (v: RealValue, shouldContinue: ShouldContinue): boolean =>
-  withRewritten(v, shouldContinue, (made, rewriter) => rewriter.isZero(made)) === true;
+  withRewritten(v, shouldContinue, (result, rewriter) => rewriter.isZero(result)) === true;
 
 /** Whether two values are proved to be the same. */
 export const identical = (a: RealValue, b: RealValue, shouldContinue: ShouldContinue): boolean =>

@@ -57,13 +57,13 @@ const BOX: Tree = { kind: 'box', span: NOWHERE };
 export function chainTree<V>(running: Running<V>, settings: RunningSettings): Tree {
   const builder = new Builder<V>();
   const isPending = running.frames.some((frame) => frame.length > 0) || running.frames.length > 1;
-  let made = running.isGiven || !isPending ? builder.operand(currentOf(running)).written : BOX;
+  let result = running.isGiven || !isPending ? builder.operand(currentOf(running)).written : BOX;
   for (const [i, frame] of [...running.frames.entries()].reverse()) {
     for (const pending of [...frame].reverse()) {
       const before = pending.left === null ? [] : [builder.operand(pending.left).written];
-      made = operationOf(pending, settings).make([...before, made]);
+      result = operationOf(pending, settings).make([...before, result]);
     }
-    if (i > 0) made = groupTree(made);
+    if (i > 0) result = groupTree(result);
   }
-  return made;
+  return result;
 }

@@ -19,9 +19,9 @@ const zipped = (a: Coefficients, b: Coefficients, make: (x: RealValue, y: RealVa
 
 function product(a: Coefficients, b: Coefficients): Coefficients | null {
   if (a.length + b.length - 2 > HIGHEST_DEGREE) return null;
-  const made: RealValue[] = Array.from({ length: a.length + b.length - 1 }, () => ZERO);
-  a.forEach((x, i) => b.forEach((y, j) => (made[i + j] = add(itemAt(made, i + j), multiply(x, y)))));
-  return made;
+  const result: RealValue[] = Array.from({ length: a.length + b.length - 1 }, () => ZERO);
+  a.forEach((x, i) => b.forEach((y, j) => (result[i + j] = add(itemAt(result, i + j), multiply(x, y)))));
+  return result;
 }
 
 /**
@@ -64,13 +64,13 @@ export function coefficientsOf(tree: Tree, letter: string, context: Context): Co
           const by = evaluate(tree.right, context);
           const top = of(tree.left);
           if (!by.ok || !isReal(by.value) || top === null) return null;
-          const made: RealValue[] = [];
+          const result: RealValue[] = [];
           for (const x of top) {
             const quotient = divide(x, by.value, context.shouldContinue);
             if (!quotient.ok) return null;
-            made.push(quotient.value);
+            result.push(quotient.value);
           }
-          return made;
+          return result;
         }
         case 'mod':
           return null;
@@ -82,9 +82,9 @@ export function coefficientsOf(tree: Tree, letter: string, context: Context): Co
       const k = exponent.ok ? asWhole(exponent.value) : null;
       const base = of(tree.base);
       if (k === null || base === null || k < 0n || k > BigInt(HIGHEST_DEGREE)) return null;
-      let made: Coefficients | null = [{ kind: 'rational', value: { n: 1n, d: 1n } }];
-      for (let i = 0n; i < k && made !== null; i += 1n) made = product(made, base);
-      return made;
+      let result: Coefficients | null = [{ kind: 'rational', value: { n: 1n, d: 1n } }];
+      for (let i = 0n; i < k && result !== null; i += 1n) result = product(result, base);
+      return result;
     }
     default:
       return null;

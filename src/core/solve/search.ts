@@ -166,9 +166,9 @@ export function search(tree: Tree, letter: string, from: Rational, to: Rational,
     }
     if (!Number.isFinite(y)) return;
     if (y * after < 0) {
-      const made = searcher.between(x, next);
-      if (made.kind === 'break') breaks.push(searcher.breakAt(made.at));
-      else roots.push(made);
+      const result = searcher.between(x, next);
+      if (result.kind === 'break') breaks.push(searcher.breakAt(result.at));
+      else roots.push(result);
       return;
     }
     const dips =

@@ -160,7 +160,7 @@ function ranges(tree: Tree, letter: string, interval: NonNullable<Within>, conte
   );
   const holdsAt = (root: Root): boolean =>
     root.kind === 'exact' ? isReal(root.value) && holds(root.value) : root.isSure && takesEquals;
-  const made: Range[] = [];
+  const result: Range[] = [];
   let open: { from: Root | null; takesFrom: boolean } | null = null;
   const gaps = within === null ? critical.length + 1 : critical.length - 1;
   const lower = (i: number): Root | null => (within === null ? (critical[i - 1] ?? null) : itemAt(critical, i));
@@ -175,15 +175,15 @@ function ranges(tree: Tree, letter: string, interval: NonNullable<Within>, conte
     if (isIn && open !== null) {
       const goesOn = !isEnd && takesTo && holds(fromRational(between(worth(to), worth(upper(i + 1)), context)));
       if (goesOn) continue;
-      made.push({ ...open, to, takesTo });
+      result.push({ ...open, to, takesTo });
       open = null;
     } else if (takesTo && !isEnd && !holds(fromRational(between(worth(to), worth(upper(i + 1)), context))))
-      made.push({ from: to, to, takesFrom: true, takesTo: true });
+      result.push({ from: to, to, takesFrom: true, takesTo: true });
   }
-  if (made.length === 0) return within === null ? { kind: 'never' } : { kind: 'ranges', ranges: [], within };
-  if (within === null && made.length === 1 && itemAt(made, 0).from === null && itemAt(made, 0).to === null)
+  if (result.length === 0) return within === null ? { kind: 'never' } : { kind: 'ranges', ranges: [], within };
+  if (within === null && result.length === 1 && itemAt(result, 0).from === null && itemAt(result, 0).to === null)
     return { kind: 'always' };
-  return { kind: 'ranges', ranges: made, within };
+  return { kind: 'ranges', ranges: result, within };
 }
 
 /**

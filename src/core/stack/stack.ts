@@ -182,7 +182,7 @@ export function stackDone<V>(stack: Stack<V>, operation: StackOperation, depth: 
     case 'operands': {
       if (stack.operands.length === 0) return null;
       const free = { ...now, replaces: false };
-      return done(stack.operands.reduce((made, operand) => lifted(made, operand, depth), free));
+      return done(stack.operands.reduce((result, operand) => lifted(result, operand, depth), free));
     }
     case 'clearStack':
       return levels.length === 0 ? null : done({ ...EMPTY_STACK, operands: stack.operands });

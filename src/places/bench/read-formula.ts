@@ -10,9 +10,9 @@ import { readMathml } from '@/core/language/read-mathml';
 /** A formula that was copied as LaTeX or MathML, as typed text with a point; null for one that is beyond what is read. */
 export function readFormula(text: string, html: string, decimalSign: DecimalSign): string | null {
   const source = [text, html].find(looksLikeMathml);
-  const made = source !== undefined ? readMathml(source, decimalSign) : readLatex(text, decimalSign);
+  const result = source !== undefined ? readMathml(source, decimalSign) : readLatex(text, decimalSign);
   const reading =
-    made === null ? null : parse(made, { functions: functionNames, decimalSign: '.', impliedFirst: false });
+    result === null ? null : parse(result, { functions: functionNames, decimalSign: '.', impliedFirst: false });
   // The brackets that only kept its parts together go.
   return reading?.ok === true ? printText(bare(reading.value.tree), TYPED) : null;
 }

@@ -109,18 +109,18 @@ const areSame = (a: readonly number[], b: readonly number[]): boolean =>
   a.length === b.length && a.every((v, i) => v === b[i]);
 
 /** Where the points lie: the same object while they stay, so that a fit that is only read anew does not move the chart. */
-function useSamePlaces(made: Placed | null): Placed | null {
-  const [kept, setKept] = useState(made);
+function useSamePlaces(result: Placed | null): Placed | null {
+  const [kept, setKept] = useState(result);
   const isSame =
-    made === kept ||
-    (made !== null &&
+    result === kept ||
+    (result !== null &&
       kept !== null &&
-      areSame(made.marks.xs, kept.marks.xs) &&
-      areSame(made.marks.ys, kept.marks.ys) &&
-      areSame(made.marks.rows, kept.marks.rows));
+      areSame(result.marks.xs, kept.marks.xs) &&
+      areSame(result.marks.ys, kept.marks.ys) &&
+      areSame(result.marks.rows, kept.marks.rows));
   if (isSame) return kept;
-  setKept(made);
-  return made;
+  setKept(result);
+  return result;
 }
 
 /** A curve of a model laid through two columns. */

@@ -16,9 +16,9 @@ const TALLEST = 320;
 
 type Known = Readonly<{ of: FitView; rows: ReadonlyMap<number, Residual> }>;
 
-const begun = (made: FitView): Known => ({
-  of: made,
-  rows: new Map(made.residuals.map((residual, i) => [made.from + i, residual])),
+const begun = (result: FitView): Known => ({
+  of: result,
+  rows: new Map(result.residuals.map((residual, i) => [result.from + i, residual])),
 });
 
 /** What the fit leaves of each row, worked as it comes into sight. */

@@ -27,10 +27,10 @@ export function SortSheet({ table, by, onClose }: Props) {
     if (column === undefined) return;
     const rows = isTogether ? rowsOf(table) : column.cells.length;
     const state = useStore.getState();
-    const made = await tasks.run('order', { ...columnsRequest(state, [column]), by: column, rows, isDown });
-    if (made === 'superseded') return;
-    if (!made.ok) return setWrong(problemText(made.problem));
-    state.orderRows(table.id, isTogether ? null : [column.id], made.value);
+    const result = await tasks.run('order', { ...columnsRequest(state, [column]), by: column, rows, isDown });
+    if (result === 'superseded') return;
+    if (!result.ok) return setWrong(problemText(result.problem));
+    state.orderRows(table.id, isTogether ? null : [column.id], result.value);
     return onClose();
   };
   return (

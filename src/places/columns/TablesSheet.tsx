@@ -22,12 +22,12 @@ type Props = Readonly<{ onClose: () => void; onTakeIn: (source: string) => void 
 async function saveTable(table: DataTable, kind: 'csv' | 'tsv'): Promise<void> {
   const state = useStore.getState();
   const { decimalSign } = state.settings.display;
-  const made = await tasks.run('decimals', { ...columnsRequest(state, table.columns), columns: table.columns });
-  if (made === 'superseded' || !made.ok) return;
+  const result = await tasks.run('decimals', { ...columnsRequest(state, table.columns), columns: table.columns });
+  if (result === 'superseded' || !result.ok) return;
   // A comma in the numbers leaves none to separate them by.
   const separator = kind === 'tsv' ? '\t' : decimalSign === ',' ? ';' : ',';
   const spelled = (cell: string): string => (/^-?\d/.test(cell) ? cell.replace('.', decimalSign) : cell);
-  const rows = Array.from({ length: rowsOf(table) }, (_, i) => made.value.map((cells) => spelled(cells[i] ?? '')));
+  const rows = Array.from({ length: rowsOf(table) }, (_, i) => result.value.map((cells) => spelled(cells[i] ?? '')));
   const text = delimitedText([table.columns.map(titleOf), ...rows], separator);
   saveFile(`${table.name}.${kind}`, text, kind === 'csv' ? 'text/csv' : 'text/tab-separated-values');
 }

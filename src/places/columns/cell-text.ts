@@ -20,10 +20,10 @@ export function cellText(text: string, decimalSign: DecimalSign): string {
   if (before !== undefined) return before;
   if (isWord(text, functionNames)) return text;
   const reading = parse(text, { functions: functionNames, decimalSign: '.', impliedFirst: false });
-  const made = reading.ok
+  const result = reading.ok
     ? printText(reading.value.tree, { style: 'reading', decimalSign, impliedFirst: false, grouping: false })
     : text;
   if (known.size > MOST_KNOWN) known.clear();
-  known.set(key, made);
-  return made;
+  known.set(key, result);
+  return result;
 }

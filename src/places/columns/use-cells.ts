@@ -33,9 +33,9 @@ export function useCells(table: DataTable | null) {
       asked.current = texts;
       return texts.length === 0 ? null : { ...columnsRequest(useStore.getState(), [], texts), texts };
     },
-    take: (_, made) => {
+    take: (_, result) => {
       asked.current.forEach((text, i) => {
-        const view = made.ok ? made.value[i] : { problem: made.problem };
+        const view = result.ok ? result.value[i] : { problem: result.problem };
         if (view !== undefined) known.current.set(text, view);
       });
       setVersion((v) => v + 1);

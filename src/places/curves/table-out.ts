@@ -25,9 +25,9 @@ async function allRows(
   for (let from = 0; from < count; from += BATCH) {
     const request = tableRequest(useStore.getState(), functions, { from, count: BATCH });
     const display = digits === null ? request.display : { ...request.display, mode: 'auto' as const, digits };
-    const made = await tasks.run('values', { ...request, display }, 'allValues');
-    if (made === 'superseded' || !made.ok || !isGoing(from / count)) return null;
-    rows.push(...made.value.rows);
+    const result = await tasks.run('values', { ...request, display }, 'allValues');
+    if (result === 'superseded' || !result.ok || !isGoing(from / count)) return null;
+    rows.push(...result.value.rows);
   }
   return rows;
 }

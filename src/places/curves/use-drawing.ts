@@ -57,11 +57,11 @@ export function useDrawing(
   const latest = useRef({ size, functions, frame: sheet.frame });
 
   const settle = (wish: Wish, curves: readonly DrawnCurve[]): void => {
-    const made = { frame: sheetFor(wish.view, wish.size), curves, of: wish.functions };
-    latest.current.frame = made.frame;
+    const result = { frame: sheetFor(wish.view, wish.size), curves, of: wish.functions };
+    latest.current.frame = result.frame;
     // Between two frames of a drag there is no time for all of it: the page may take it in parts.
-    startTransition(() => setSheet(made));
-    if (isAtRest.current && !isWaiting()) onSettled(made);
+    startTransition(() => setSheet(result));
+    if (isAtRest.current && !isWaiting()) onSettled(result);
   };
   const { ask, isWaiting } = usePieces('draw', null, {
     request: (wish: Wish) => {

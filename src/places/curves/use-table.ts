@@ -45,9 +45,9 @@ export function useTable(functions: readonly DrawnFunction[]): Table {
   });
   const { ask } = usePieces('values', first, {
     request: (from: number) => ({ ...first, rows: { from, count: BATCH } }),
-    take: (from, made) => {
-      if (!made.ok) return setKnown({ rows: new Map(), count: 0, problem: made.problem });
-      const { count, rows } = made.value;
+    take: (from, result) => {
+      if (!result.ok) return setKnown({ rows: new Map(), count: 0, problem: result.problem });
+      const { count, rows } = result.value;
       return setKnown((before) => {
         rows.forEach((row, i) => before.rows.set(from + i, row));
         return { rows: before.rows, count, problem: null };

@@ -50,9 +50,9 @@ export function LineEditor(props: Props) {
   const { onDone, onCancel, onTab = null, head } = props;
   const [own] = useState(() => {
     const { settings, drawer } = useStore.getState();
-    const made = createStore();
-    made.setState({ settings: { ...settings, style: 'written' }, drawer });
-    return made;
+    const result = createStore();
+    result.setState({ settings: { ...settings, style: 'written' }, drawer });
+    return result;
   });
 
   useLayoutEffect(() => {

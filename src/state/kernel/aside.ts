@@ -14,9 +14,9 @@ export class Aside {
     const known: SetAside[] = [];
     const invalid: unknown[] = [];
     for (const part of listOf(before).slice(0, MOST_SET_ASIDE)) {
-      const made = readAs(setAsideSchema, part);
-      if (made === null) invalid.push(part);
-      else known.push(made);
+      const result = readAs(setAsideSchema, part);
+      if (result === null) invalid.push(part);
+      else known.push(result);
     }
     this.parts = withOwnIds(known, 'a');
     this.freeId = freeAsideId(this.parts);
@@ -43,8 +43,8 @@ export class Aside {
   }
 
   /** What was made of something, else what stands in for it. */
-  or<T>(made: T | null, instead: T, name: string, found: unknown): T {
-    if (made !== null) return made;
+  or<T>(result: T | null, instead: T, name: string, found: unknown): T {
+    if (result !== null) return result;
     if (found !== null) this.put('view', name, '', found);
     return instead;
   }

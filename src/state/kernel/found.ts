@@ -17,8 +17,8 @@ export function nameOf(found: unknown): string {
 
 /** What was found as the schema has it; null where it is not that. */
 export function readAs<T>(schema: z.ZodMiniType<T>, found: unknown): T | null {
-  const made = schema.safeParse(found);
-  return made.success ? made.data : null;
+  const result = schema.safeParse(found);
+  return result.success ? result.data : null;
 }
 
 /** Gives each thing an id of its own: the one it has, else the next that is free. */

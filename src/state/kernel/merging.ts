@@ -57,34 +57,34 @@ export function list<T extends Named>(
   if (mine === base) return theirs;
   const [was, own] = [new Map(base.map((x) => [x.id, x])), new Map(mine.map((x) => [x.id, x]))];
   const others = new Set(theirs.map(({ id }) => id));
-  const made: T[] = [];
+  const result: T[] = [];
   const added: T[] = [];
   for (const their of theirs) {
     const [before, here] = [was.get(their.id), own.get(their.id)];
     if (here === undefined) {
       // Removed here, unless the other tab went on with it.
-      if (before !== their) made.push(their);
+      if (before !== their) result.push(their);
     } else if (before === undefined && text(here) !== text(their)) {
-      made.push(their);
+      result.push(their);
       added.push(renamed(here));
-    } else made.push(both(before, here, their));
+    } else result.push(both(before, here, their));
   }
   for (const here of mine) {
     if (others.has(here.id)) continue;
     if (was.get(here.id) !== here) added.push(here);
   }
-  return [...made, ...added];
+  return [...result, ...added];
 }
 
 export const record = <T extends object>(base: T, mine: T, theirs: T): T => {
   if (theirs === base) return mine;
   if (mine === base) return theirs;
-  const made: Partial<T> = {};
+  const result: Partial<T> = {};
   for (const key of new Set([...Object.keys(theirs), ...Object.keys(mine)]) as Set<keyof T & string>) {
     const value = mine[key] === base[key] ? theirs[key] : mine[key];
-    if (value !== undefined) made[key] = value;
+    if (value !== undefined) result[key] = value;
   }
-  return made as T;
+  return result as T;
 };
 
 export const copied = <T extends Named>(item: T, id: string): T => ({ ...item, id });

@@ -32,10 +32,10 @@ export async function setAsideWhole(storage: Storage, raw: string, now: number):
 }
 
 export async function oldCopies(storage: Storage): Promise<readonly OldCopy[]> {
-  const made: OldCopy[] = [];
+  const result: OldCopy[] = [];
   for (const key of await newestFirst(storage)) {
     const raw = await storage.read(key).catch(() => null);
-    if (raw !== null) made.push({ key, at: timeOf(key) < 100 ? 0 : timeOf(key), size: raw.length });
+    if (raw !== null) result.push({ key, at: timeOf(key) < 100 ? 0 : timeOf(key), size: raw.length });
   }
-  return made;
+  return result;
 }

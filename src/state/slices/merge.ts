@@ -29,7 +29,7 @@ function joined(base: Document, mine: Document, theirs: Document): Document {
     sharedParts(mine).map((part) => [part, one<unknown>(base[part], mine[part], theirs[part], () => undefined)]),
   ) as Partial<Document>;
   const merged = merges.reduce<Partial<Document>>(
-    (made, merge) => ({ ...made, ...merge(base, mine, theirs, lost, renamed) }),
+    (result, merge) => ({ ...result, ...merge(base, mine, theirs, lost, renamed) }),
     whole,
   );
   const setAside = list(
@@ -60,19 +60,19 @@ export function merged(base: Kept, mine: Kept, theirs: Kept): Merged {
   const before = mine.document.setAside.filter(({ reason }) => reason === 'other-tab').length;
   const after = document.setAside.filter(({ reason }) => reason === 'other-tab').length;
   // Steps of undo share most of their parts: what is made of one is made once.
-  const made = new Map<string, Map<unknown, unknown>>();
+  const result = new Map<string, Map<unknown, unknown>>();
   const parts = sharedParts(document);
   const rebased = (old: Document): Document => {
-    const isKnown = parts.every((part) => made.get(part)?.has(old[part]) === true);
+    const isKnown = parts.every((part) => result.get(part)?.has(old[part]) === true);
     if (!isKnown) {
       const next = join(old);
       for (const part of parts) {
-        const of = made.get(part) ?? new Map<unknown, unknown>();
-        made.set(part, of);
+        const of = result.get(part) ?? new Map<unknown, unknown>();
+        result.set(part, of);
         if (!of.has(old[part])) of.set(old[part], next[part]);
       }
     }
-    const parted = Object.fromEntries(parts.map((part) => [part, made.get(part)?.get(old[part])]));
+    const parted = Object.fromEntries(parts.map((part) => [part, result.get(part)?.get(old[part])]));
     return { ...old, ...parted, setAside: document.setAside };
   };
   const theirSettings = recognised(base.settings, theirs.settings);

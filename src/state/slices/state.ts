@@ -52,7 +52,7 @@ export function changed(state: State, name: StepName, document: Document, though
   const before = state.document;
   if (document === before) return {};
   const weight = weightOf(before, document);
-  const made = transact(
+  const result = transact(
     state.history,
     {
       name,
@@ -63,5 +63,5 @@ export function changed(state: State, name: StepName, document: Document, though
     },
     document,
   );
-  return made === null ? {} : { ...made, notice: null, pasteQuestion: null, refused: null };
+  return result === null ? {} : { ...result, notice: null, pasteQuestion: null, refused: null };
 }

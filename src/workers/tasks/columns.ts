@@ -49,7 +49,7 @@ function cellsOf(request: CellsRequest, reader: Reader): Result<readonly CellVie
 
 function decimalsOf({ columns }: DecimalsRequest, reader: Reader): Result<readonly (readonly string[])[], Problem> {
   const { shouldContinue } = reader.context;
-  const made: string[][] = [];
+  const result: string[][] = [];
   for (const { cells } of columns) {
     const texts: string[] = [];
     for (const cell of cells) {
@@ -62,9 +62,9 @@ function decimalsOf({ columns }: DecimalsRequest, reader: Reader): Result<readon
       const rounded = value.ok ? roundToFigures(value.value, EXPORTED_DIGITS, shouldContinue) : null;
       texts.push(rounded === null || typeof rounded === 'string' ? cell : batchText(rounded));
     }
-    made.push(texts);
+    result.push(texts);
   }
-  return succeed(made);
+  return succeed(result);
 }
 
 /** What can be asked of columns; the values of cells that were read, and the last fit, are kept for the next time. */

@@ -41,13 +41,13 @@ function boxModel({ min, q1, median, q3, max }: Five, values: readonly Rational[
 export const box = defineChart<OneData>({
   model: (data, work) => {
     if (data.of === 'classes') {
-      const made = classSummary(data.classes);
-      return made === null ? NO_VALUES : boxModel(made, null, work);
+      const result = classSummary(data.classes);
+      return result === null ? NO_VALUES : boxModel(result, null, work);
     }
     const { values, counts } = data;
-    const made = summaryOf(values, counts, work.quartiles, work.shouldContinue);
-    if (made === null) return NO_VALUES;
+    const result = summaryOf(values, counts, work.quartiles, work.shouldContinue);
+    if (result === null) return NO_VALUES;
     const distinct = tallied(values, counts, work.shouldContinue).map(({ value }) => value);
-    return boxModel(made, distinct, work);
+    return boxModel(result, distinct, work);
   },
 });

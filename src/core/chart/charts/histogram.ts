@@ -32,7 +32,7 @@ export const histogram = defineChart<OneData>({
     const { values, counts } = data;
     const used = counts === null ? values : values.filter((_, i) => counts[i] !== 0n);
     if (used.length === 0) return NO_VALUES;
-    const made = equalClasses(used, counts?.filter((count) => count > 0n) ?? null, work.width);
-    return made.ok ? barsOver(made.value.classes, made.value.proposed, work) : made;
+    const result = equalClasses(used, counts?.filter((count) => count > 0n) ?? null, work.width);
+    return result.ok ? barsOver(result.value.classes, result.value.proposed, work) : result;
   },
 });

@@ -52,9 +52,9 @@ function fitted({ model, ...points }: FitRequest, shouldContinue: ShouldContinue
   if (counted.length > 0 && distinct === 1 && needs === 2 && counted.length >= needs)
     return fail({ code: 'domain', reason: 'no-spread' });
   if (distinct < needs) return fail({ code: 'dimension', reason: 'too-few', needs, got: distinct });
-  const made = record.find(points, shouldContinue);
-  if (!made.ok) return made;
-  const { coefficients, r, r2 } = made.value;
+  const result = record.find(points, shouldContinue);
+  if (!result.ok) return result;
+  const { coefficients, r, r2 } = result.value;
   return succeed({ model, coefficients: coefficients.map((value, i) => ({ name: letters[i] ?? '', value })), r, r2 });
 }
 

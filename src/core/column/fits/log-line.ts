@@ -46,13 +46,13 @@ export function logLine(given: Given, digits: number, shouldContinue: ShouldCont
   if (x.every((v) => q.equal(v, itemAt(x, 0)))) return 'no-spread';
   const wanted = Math.ceil(digits * 3.33) + 8;
   for (let bits = FIRST_BITS + wanted; bits <= MOST_BITS; bits *= 2) {
-    const made = lineIn(given, bits, shouldContinue);
-    if (made === 'stopped') return made;
-    if (made === null) continue;
+    const result = lineIn(given, bits, shouldContinue);
+    if (result === 'stopped') return result;
+    if (result === null) continue;
     const isNear = (b: Ball): boolean =>
       tells(b, wanted) || ball.upperSize({ mid: b.rad, rad: 0n, exp: b.exp }) < -2 * wanted;
-    if (!isNear(made.start) || !isNear(made.slope) || (made.r !== null && !isNear(made.r))) continue;
-    return { start: known(made.start), slope: known(made.slope), r: made.r && known(made.r) };
+    if (!isNear(result.start) || !isNear(result.slope) || (result.r !== null && !isNear(result.r))) continue;
+    return { start: known(result.start), slope: known(result.slope), r: result.r && known(result.r) };
   }
   return 'undecided';
 }

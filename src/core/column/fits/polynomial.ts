@@ -15,9 +15,9 @@ export const findPolynomial = (
   { x, y, frequencies, degree }: Parameters<FitRecord['find']>[0],
   shouldContinue: Parameters<FitRecord['find']>[1],
 ): ReturnType<FitRecord['find']> => {
-  const made = polynomialFit(x, y, degree, frequencies, shouldContinue);
-  if (made === null) return fail({ code: 'domain', reason: 'no-spread' });
-  const { coefficients, left, whole } = made;
+  const result = polynomialFit(x, y, degree, frequencies, shouldContinue);
+  if (result === null) return fail({ code: 'domain', reason: 'no-spread' });
+  const { coefficients, left, whole } = result;
   const r2 = q.isZero(whole) ? null : q.subtract(q.ONE, q.divide(left, whole));
   const slope = coefficients[1];
   const r = r2 === null || degree > 1 || slope === undefined ? null : rootOf(r2);

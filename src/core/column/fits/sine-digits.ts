@@ -49,12 +49,12 @@ function createCircle(): (angle: bigint) => Circle {
     if (before !== undefined) return before;
     const b = { mid: (k * turn) / PARTS, rad: 0n, exp: -(BITS + SPARE) };
     const of = (which: 'sin' | 'cos'): bigint => {
-      const made = circular(b, which, BITS + 8);
-      return made === null ? 0n : ball.toFixed(made, BITS).mid;
+      const result = circular(b, which, BITS + 8);
+      return result === null ? 0n : ball.toFixed(result, BITS).mid;
     };
-    const made: Circle = [of('sin'), of('cos')];
-    known.set(k, made);
-    return made;
+    const result: Circle = [of('sin'), of('cos')];
+    known.set(k, result);
+    return result;
   };
   return (angle) => {
     const wide = angle << BigInt(SPARE);

@@ -135,10 +135,10 @@ export function sineFit(
   let best: (Sine & { left: number }) | null = null;
   for (const { k } of dips) {
     const b = least((v) => atFrequency(centred, v)?.left ?? Infinity, (k - 1) * step, (k + 1) * step);
-    const made = atFrequency(centred, b);
-    if (made === null || (best !== null && made.left >= best.left * (1 - 1e-9))) continue;
-    const a = Math.hypot(made.sine, made.cosine);
-    best = { a, b, c: turned(Math.atan2(made.cosine, made.sine) - b * middle), d: made.d, left: made.left };
+    const result = atFrequency(centred, b);
+    if (result === null || (best !== null && result.left >= best.left * (1 - 1e-9))) continue;
+    const a = Math.hypot(result.sine, result.cosine);
+    best = { a, b, c: turned(Math.atan2(result.cosine, result.sine) - b * middle), d: result.d, left: result.left };
   }
   if (best === null || !(best.a > 0) || !(best.left < whole)) return null;
   const sharp = sharpened(best, points, exact, shouldContinue);

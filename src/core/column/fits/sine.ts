@@ -21,7 +21,7 @@ export const sine = defineFit({
   needs: () => 5,
   find: ({ x, y, frequencies }, shouldContinue) => {
     const used = x.map((v, i) => [v, y[i] ?? q.ZERO, frequencies?.[i] ?? 1n] as const).filter(([, , w]) => w > 0n);
-    const made = sineFit(
+    const result = sineFit(
       {
         x: used.map(([v]) => q.roughly(v)),
         y: used.map(([, v]) => q.roughly(v)),
@@ -30,10 +30,10 @@ export const sine = defineFit({
       used.map(([u, v]) => [u, v] as const),
       shouldContinue,
     );
-    if (made === 'stopped') return fail({ code: 'stopped' });
-    if (made === null) return fail({ code: 'not-converged', reason: 'no-fit' });
-    const { a, b, c, d } = made;
-    const r2 = 1 - made.left / made.whole;
+    if (result === 'stopped') return fail({ code: 'stopped' });
+    if (result === null) return fail({ code: 'not-converged', reason: 'no-fit' });
+    const { a, b, c, d } = result;
+    const r2 = 1 - result.left / result.whole;
     return succeed({
       coefficients: [found(a), found(b), found(c), found(d)] as const,
       r: null,

@@ -69,10 +69,10 @@ function tangent(angle: RealValue, context: FunctionContext): RealResult {
 function reciprocal(f: typeof sine, angle: RealValue, context: FunctionContext, fn: string): RealResult {
   const below = f(angle, context);
   if (!below.ok) return below;
-  const made = divide(ONE, below.value, context.shouldContinue);
-  return !made.ok && made.problem.code === 'divide-by-zero'
+  const result = divide(ONE, below.value, context.shouldContinue);
+  return !result.ok && result.problem.code === 'divide-by-zero'
     ? problemData({ code: 'domain', reason: 'pole', fn })
-    : made;
+    : result;
 }
 
 const angleFunction = { topic: 'angles', takes: ['angle'], angleIn: true, source: SOURCE } as const;

@@ -15,7 +15,8 @@ import type { RealValue } from '../../number/value';
  * Source: DLMF 4.23.(iv) with the principal branches of 4.23(ii).
  */
 
-const then = (made: RealResult, next: (v: RealValue) => RealResult): RealResult => (made.ok ? next(made.value) : made);
+const then = (result: RealResult, next: (v: RealValue) => RealResult): RealResult =>
+  result.ok ? next(result.value) : result;
 
 /** sin, cos or tan of arcsin, arccos or arctan, the angle in radians; null for any other angle. */
 export function ofInverse(

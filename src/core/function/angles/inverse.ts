@@ -23,8 +23,8 @@ const MINUS_ONE = q.negate(q.ONE);
 /** A recipe in radians, answered in the unit that is set. */
 function answered(op: 'arcsin' | 'arccos' | 'arctan', x: RealValue, context: FunctionContext): RealResult {
   const known = inverseOf(op, x, context.shouldContinue);
-  const made = known === null ? checkedReal(op, x) : succeed(known);
-  return made.ok ? convertAngle(made.value, 'rad', context.angle, context.shouldContinue) : made;
+  const result = known === null ? checkedReal(op, x) : succeed(known);
+  return result.ok ? convertAngle(result.value, 'rad', context.angle, context.shouldContinue) : result;
 }
 
 /** Refused when |x| > 1 for certain. An open case is left to the balls, which keep to the domain's side. */

@@ -54,11 +54,11 @@ export const ln = defineFunction({
 
 /** ln z / ln base with principal values, for what the real logarithm refuses; the base 1 has none here either. */
 function complexLog(z: Value, base: Value, { shouldContinue }: FunctionContext, fn: string): complex.ComplexOutcome {
-  const made = complex.chain(complex.ln(z, shouldContinue, fn), (top) =>
+  const result = complex.chain(complex.ln(z, shouldContinue, fn), (top) =>
     complex.chain(complex.ln(base, shouldContinue, fn), (bottom) => complex.divide(top, bottom, shouldContinue)),
   );
-  const isOne = !made.ok && made.problem.code === 'divide-by-zero';
-  return isOne ? problemData({ code: 'domain', reason: 'log-base', fn }) : made;
+  const isOne = !result.ok && result.problem.code === 'divide-by-zero';
+  return isOne ? problemData({ code: 'domain', reason: 'log-base', fn }) : result;
 }
 
 const logFormula = (x: RealExpr, base: RealExpr = wholeNumber(10)): RealExpr => over(op('ln', x), op('ln', base));

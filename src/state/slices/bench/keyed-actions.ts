@@ -62,9 +62,9 @@ function afterRunning(
     const running = land(answer.saved, shortText(answer));
     const document = withRunning(now.document, running);
     const line = step && stepLine(now, formatTree(work.written, now.settings), answer, step.addition);
-    const made = line === null ? document : { ...document, tape: [...document.tape, line], ans: answer.saved };
+    const result = line === null ? document : { ...document, tape: [...document.tape, line], ans: answer.saved };
     return {
-      ...changed(now, 'operation', made),
+      ...changed(now, 'operation', result),
       formsCache: known(now, running.shown, answer),
       spoken: said(answer),
     };

@@ -301,9 +301,9 @@ export function benchActions(change: Change, get: Get, clock: () => number): Ben
     respan: (from, to, text) =>
       withText(text, (line, state) => {
         const old = lineText(state);
-        const made = old.slice(0, from) + text + old.slice(to);
-        const next = lineOf(made, line.kind, optionsOf(state.settings), from + text.length);
-        return written(state, 'typing', next, { fresh: [putEntry(made)] });
+        const result = old.slice(0, from) + text + old.slice(to);
+        const next = lineOf(result, line.kind, optionsOf(state.settings), from + text.length);
+        return written(state, 'typing', next, { fresh: [putEntry(result)] });
       }),
     rewrite: (text, step) =>
       withText(text, (line, state) =>

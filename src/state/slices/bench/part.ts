@@ -60,18 +60,18 @@ const isSoundRunning = ({ shown, repeat, frames, entry }: SavedRunning): boolean
   (entry === '' || isReadable(finishedEntry(entry)));
 
 function operands(found: unknown, aside: Aside): SavedOperand[] {
-  const made: SavedOperand[] = [];
+  const result: SavedOperand[] = [];
   for (const [i, part] of aside.list('stack', '', found).entries()) {
     const operand = i < MOST_LEVELS ? readAs(operandSchema, part) : null;
-    if (operand !== null && isSound(operand)) made.push(operand);
+    if (operand !== null && isSound(operand)) result.push(operand);
     else aside.put('level', `${i + 1}`, memberOf(part, 'sourceText'), part);
   }
-  return made;
+  return result;
 }
 
 function entry(found: unknown, aside: Aside): string {
-  const made = readAs(entrySchema, found);
-  if (made !== null && (made === '' || isReadable(finishedEntry(made)))) return made;
+  const result = readAs(entrySchema, found);
+  if (result !== null && (result === '' || isReadable(finishedEntry(result)))) return result;
   aside.put('level', '', found, found);
   return '';
 }
@@ -123,8 +123,8 @@ const line: SavedPart<z.infer<typeof writtenLineSchema>> = {
 const running: SavedPart<SavedRunning> = {
   schema: runningSchema,
   salvaged: (found, aside) => {
-    const made = readAs(runningSchema, found);
-    if (made !== null && isSoundRunning(made)) return made;
+    const result = readAs(runningSchema, found);
+    if (result !== null && isSoundRunning(result)) return result;
     aside.put('running', '', memberOf(memberOf(found, 'shown'), 'sourceText'), found);
     return EMPTY_RUNNING as unknown as SavedRunning;
   },
@@ -162,13 +162,13 @@ const ans: SavedPart<SavedValue | null> = {
 const tries: SavedPart<Record<string, string>> = {
   schema: triesSchema,
   salvaged: (found, aside) => {
-    const made: Record<string, string> = {};
+    const result: Record<string, string> = {};
     for (const [letter, text] of Object.entries(aside.object('tried', '', found))) {
       const tried = tryLetter.safeParse(letter).success ? readAs(typedText, text) : null;
-      if (tried !== null) made[letter] = tried;
+      if (tried !== null) result[letter] = tried;
       else aside.put('tried', letter, text, text);
     }
-    return made;
+    return result;
   },
 };
 

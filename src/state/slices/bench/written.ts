@@ -14,11 +14,11 @@ const loggedIn = ({ keyed }: Document, next: Line, how: Logging): readonly strin
   isEmptyLine(next) ? [] : 'fresh' in how ? how.fresh : logged(keyed, how.entry);
 
 /** Another line being written. It also takes back what was said about the old one. */
-export function written(state: State, name: StepName, made: Line, how: Logging): Partial<State> {
+export function written(state: State, name: StepName, result: Line, how: Logging): Partial<State> {
   const { document, settings } = state;
   const sign = settings.display.decimalSign;
   // What was too deep for boxes goes back to them as soon as it is not.
-  const next = inView(made, settings.view, optionsOf(settings));
+  const next = inView(result, settings.view, optionsOf(settings));
   const text = textOf(next, sign);
   if (text.length > MOST_TYPED) return { notice: notice('line-full'), pasteQuestion: null };
   const keyed = loggedIn(document, next, how);

@@ -32,14 +32,14 @@ function columnIn(found: unknown, table: string, aside: Aside): DataColumn | nul
   const cells = listOf(memberOf(found, 'cells'));
   // A hundred times as fast as by the schema, which says the same: there can be a million of them.
   const isFilled = isObject(found) && Array.isArray(found['cells']) && cells.length <= MOST_ROWS && cells.every(isCell);
-  const made = isFilled ? readAs(columnSchema, { ...found, cells: [] }) : null;
-  if (made !== null) return { ...made, cells: cells as string[] };
+  const result = isFilled ? readAs(columnSchema, { ...found, cells: [] }) : null;
+  if (result !== null) return { ...result, cells: cells as string[] };
   aside.put('column', `${table}: ${nameOf(found)}`, cells.slice(0, LONGEST_ASIDE_TEXT).join('\n'), found);
   return null;
 }
 
 function tablesIn(found: unknown, aside: Aside): DataTable[] {
-  const made: DataTable[] = [];
+  const result: DataTable[] = [];
   for (const [i, part] of aside.list('table', '', found).entries()) {
     const name = readAs(tableSchema.shape.name, nameOf(part)) ?? '';
     if (!isObject(part) || i >= MOST_TABLES) {
@@ -53,15 +53,15 @@ function tablesIn(found: unknown, aside: Aside): DataTable[] {
       else if (k >= MOST_COLUMNS) aside.put('column', `${name}: ${nameOf(one)}`, '', one);
     }
     const use = aside.or(readAs(useSchema, part['use']), FIRST_USE, name, part['use']);
-    made.push({ id: readAs(tableSchema.shape.id, part['id']) ?? `t${i + 1}`, name, columns, use });
+    result.push({ id: readAs(tableSchema.shape.id, part['id']) ?? `t${i + 1}`, name, columns, use });
   }
   // Columns are known by their ids alone, whichever table they are in.
   const all = withOwnIds(
-    made.flatMap(({ columns }) => columns),
+    result.flatMap(({ columns }) => columns),
     'c',
   );
   let at = 0;
-  const own = made.map((table) => ({ ...table, columns: table.columns.map(() => itemAt(all, at++)) }));
+  const own = result.map((table) => ({ ...table, columns: table.columns.map(() => itemAt(all, at++)) }));
   return withOwnIds(own, 't');
 }
 

@@ -66,8 +66,8 @@ const freeName = (functions: readonly DrawnFunction[]): string =>
 export function withFunction(curves: SavedCurves, text: string): SavedCurves | null {
   const { functions } = curves;
   if (functions.length >= MOST_FUNCTIONS) return null;
-  const made = { id: freeId(functions), name: freeName(functions), text, style: freeStyle(functions), on: true };
-  return { ...curves, functions: [...functions, made] };
+  const result = { id: freeId(functions), name: freeName(functions), text, style: freeStyle(functions), on: true };
+  return { ...curves, functions: [...functions, result] };
 }
 
 function withCurves(state: State, step: StepName, change: Partial<SavedCurves>, thought?: string): Partial<State> {
@@ -78,9 +78,9 @@ function withCurves(state: State, step: StepName, change: Partial<SavedCurves>, 
 export const curveActions = (change: Change): CurveActions => ({
   addFunction: (text) =>
     change((state) => {
-      const made = withFunction(state.document.curves, text);
-      if (made === null) return { notice: notice('functions-full') };
-      return overflow(LONGEST_FUNCTION, text) ?? withCurves(state, 'function', made);
+      const result = withFunction(state.document.curves, text);
+      if (result === null) return { notice: notice('functions-full') };
+      return overflow(LONGEST_FUNCTION, text) ?? withCurves(state, 'function', result);
     }),
   changeFunction: (id, part) =>
     change((state) => {
@@ -101,13 +101,13 @@ export const curveActions = (change: Change): CurveActions => ({
       const { functions } = state.document.curves;
       const at = functions.findIndex((f) => f.id === id);
       if (functions.length >= MOST_FUNCTIONS || at < 0) return { notice: notice('functions-full') };
-      const made = {
+      const result = {
         ...itemAt(functions, at),
         id: freeId(functions),
         name: freeName(functions),
         style: freeStyle(functions),
       };
-      return withCurves(state, 'function', { functions: functions.toSpliced(at + 1, 0, made) });
+      return withCurves(state, 'function', { functions: functions.toSpliced(at + 1, 0, result) });
     }),
   moveFunction: (id, by) =>
     change((state) => {
@@ -160,13 +160,13 @@ export const curveActions = (change: Change): CurveActions => ({
   layOver: (text, { x, y }, view) =>
     change((state) => {
       const { curves } = state.document;
-      const made = withFunction(curves, text);
-      if (made === null) return { notice: notice('functions-full') };
+      const result = withFunction(curves, text);
+      if (result === null) return { notice: notice('functions-full') };
       const named = (column: DataColumn, axis: Axis): Axis => ({ ...axis, name: column.name, unit: column.unit });
       return changed(state, 'function', {
         ...state.document,
         curves: {
-          ...made,
+          ...result,
           points: { x: x.id, y: y.id, on: true },
           view,
           x: named(x, curves.x),

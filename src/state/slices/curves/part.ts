@@ -38,8 +38,8 @@ const curvesPart: SavedPart<SavedCurves> = {
     const { functions, view, x, y, table, points } = aside.object('view', '', found);
     const drawn: DrawnFunction[] = [];
     for (const [i, part] of aside.list('function', '', functions).entries()) {
-      const made = i < MOST_FUNCTIONS ? readAs(functionSchema, part) : null;
-      if (made !== null && isReadable(made.text)) drawn.push(made);
+      const result = i < MOST_FUNCTIONS ? readAs(functionSchema, part) : null;
+      if (result !== null && isReadable(result.text)) drawn.push(result);
       else aside.put('function', nameOf(part), memberOf(part, 'text'), part);
     }
     return {

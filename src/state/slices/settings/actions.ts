@@ -48,9 +48,9 @@ export function withSettings(state: State, settings: Partial<Settings>): Partial
   const { line } = state.document;
   const { impliedFirst, display } = state.settings;
   const converted = convertLine(line, { impliedFirst, decimalSign: display.decimalSign }, next);
-  const made = inView(converted, next.view, optionsOf(next));
+  const result = inView(converted, next.view, optionsOf(next));
   return {
-    ...atDepth(made === line ? state : { ...state, document: { ...state.document, line: made } }, next.depth),
+    ...atDepth(result === line ? state : { ...state, document: { ...state.document, line: result } }, next.depth),
     settings: next,
     ...(isShownSame(state.settings, next) ? {} : { formsCache: noForms() }),
     ...(next.style === state.settings.style ? {} : { asking: null, refused: null }),

@@ -14,13 +14,13 @@ export const settingsPart: SavedPart<Settings> = {
   schema: settingsSchema,
   salvaged: (found, aside) => {
     const settings = aside.object('setting', '', found);
-    const made: Record<string, unknown> = { ...DEFAULT_SETTINGS };
+    const result: Record<string, unknown> = { ...DEFAULT_SETTINGS };
     for (const [key, schema] of Object.entries(settingsSchema.shape)) {
       const value = schema.safeParse(settings[key]);
-      if (value.success) made[key] = value.data;
+      if (value.success) result[key] = value.data;
       else aside.put('setting', key, '', settings[key]);
     }
-    return made as Settings;
+    return result as Settings;
   },
   // A notebook of before a setting was there has it as a fresh app does.
   migrations: Object.fromEntries(

@@ -134,8 +134,8 @@ function changing(
     const told = before === undefined ? treeOf('0') : treeOf(lastingOf(before));
     const from = binaryTree(changesBy[operation], told, treeOf(hand.operand.sourceText));
     const isFirst = before === undefined && operation === 'addTo';
-    const made = isFirst ? hand.operand.sourceText : madeText(from, shortText(answer));
-    const kept = keptOf(then, answer, made, hand.line, now);
+    const sourceText = isFirst ? hand.operand.sourceText : madeText(from, shortText(answer));
+    const kept = keptOf(then, answer, sourceText, hand.line, now);
     if (kept === null) return { notice: notice('nothing-to-keep') };
     return {
       ...changed(

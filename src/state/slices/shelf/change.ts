@@ -7,8 +7,8 @@ import { inlined } from '@/state/slices/bench/substitution';
 type Freeze = (operand: Operand<SavedValue>) => Operand<SavedValue>;
 
 const each = (operands: readonly Operand<SavedValue>[], freeze: Freeze): readonly Operand<SavedValue>[] => {
-  const made = operands.map(freeze);
-  return made.every((operand, i) => operand === operands[i]) ? operands : made;
+  const result = operands.map(freeze);
+  return result.every((operand, i) => operand === operands[i]) ? operands : result;
 };
 
 /**

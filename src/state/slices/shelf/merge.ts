@@ -6,17 +6,17 @@ import type { Document } from '@/state/slices/parts';
 function shelfOf(base: SavedShelf, mine: SavedShelf, theirs: SavedShelf, lost: Lost): SavedShelf {
   if (theirs === base) return mine;
   if (mine === base) return theirs;
-  const made: SavedShelf = {};
+  const result: SavedShelf = {};
   for (const name of new Set([...Object.keys(theirs), ...Object.keys(mine)])) {
     const [b, m, t] = [base[name], mine[name], theirs[name]];
     // What was kept later counts.
     const isTheirs = m === b || (t !== undefined && t !== b && m !== undefined && (t.at ?? 0) > (m.at ?? 0));
     const [kept, other] = isTheirs ? [t, m] : [m, t];
-    if (kept !== undefined) made[name] = kept;
+    if (kept !== undefined) result[name] = kept;
     if (other !== undefined && other !== b && m !== b && text(other) !== text(kept))
       lost('place', name, other.from, other);
   }
-  return made;
+  return result;
 }
 
 export const mergeShelf: Merge<Document> = (base, mine, theirs, lost, renamed) => {

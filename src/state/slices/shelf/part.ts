@@ -22,13 +22,13 @@ const keptThen = (kept: Old): Old => {
 const shelfPart: SavedPart<SavedShelf> = {
   schema: z.record(registerName, keptSchema),
   salvaged: (found, aside) => {
-    const made: SavedShelf = {};
+    const result: SavedShelf = {};
     for (const [name, part] of Object.entries(aside.object('place', '', found))) {
       const kept = registerName.safeParse(name).success ? readAs(keptSchema, part) : null;
-      if (kept !== null && decode(kept.value) !== null) made[name] = kept;
+      if (kept !== null && decode(kept.value) !== null) result[name] = kept;
       else aside.put('place', name, memberOf(part, 'from'), part);
     }
-    return made;
+    return result;
   },
   migrations: { 4: (_, old) => dated(old['letters']) },
 };

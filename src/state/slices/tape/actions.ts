@@ -57,10 +57,10 @@ export function tapeActions(change: Change): TapeActions {
     useLine: (id) => onLine(id, brought),
     editLine: (id) =>
       onLine(id, (found, state) => {
-        const made = brought(found, state);
-        const document = made.document ?? state.document;
+        const result = brought(found, state);
+        const document = result.document ?? state.document;
         return {
-          ...made,
+          ...result,
           document: { ...document, editing: id, own: found.own, tries: { ...document.tries, ...found.tried } },
         };
       }),
