@@ -51,14 +51,48 @@ describe('pieces of work', () => {
     expect([asked(), taken.length]).toEqual([[1, 3], 2]);
   });
 
+  const later = (ms: number) => act(() => jest.advanceTimersByTimeAsync(ms));
+
   test('are asked for again when other work took their place, unless there is a newer wish', async () => {
+    jest.useFakeTimers();
     const { result } = used();
     result.current.ask(1);
     await answer('superseded');
+    expect(asked()).toEqual([1]);
+    await later(60);
     expect(asked()).toEqual([1, 1]);
-    result.current.ask(2);
     await answer('superseded');
+    result.current.ask(2);
+    await later(200);
     expect([asked(), taken]).toEqual([[1, 1, 2], []]);
+    jest.useRealTimers();
+  });
+
+  test('of two screens that ask of one lane are both done, and leave the page its time', async () => {
+    jest.useFakeTimers();
+    const [one, other] = [used(), used()];
+    one.result.current.ask(1);
+    other.result.current.ask(2);
+    // A lane does one thing at a time: what it is asked takes the place of what it was doing, and takes a while.
+    for (let done = 0, at = 0; at < 3000 && taken.length < 2; at += 10) {
+      for (; done < mockCalls.length - 1; done += 1) await answer('superseded', done);
+      if (done < mockCalls.length && at % 100 === 90) await answer('worked', done++);
+      await later(10);
+    }
+    expect(taken).toHaveLength(2);
+    expect(mockCalls.length).toBeLessThan(12);
+    jest.useRealTimers();
+  });
+
+  test('are not asked for again by a screen that is gone', async () => {
+    jest.useFakeTimers();
+    const { result, unmount } = used();
+    result.current.ask(1);
+    unmount();
+    await answer('superseded');
+    await later(5000);
+    expect(asked()).toEqual([1]);
+    jest.useRealTimers();
   });
 
   test('that rest on what has changed are dropped, and so are those of a screen that is gone', async () => {

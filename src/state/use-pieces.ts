@@ -9,6 +9,10 @@ type Piece<K extends TaskKind, Wish> = Readonly<{
   take: (wish: Wish, answer: Tasks[K]['result']) => void;
 }>;
 
+/** Twice as long each time, so that one of two is done before the other asks again. */
+const FIRST_PAUSE_MS = 50;
+const LONGEST_PAUSE_MS = 3000;
+
 export type Pieces<Wish> = Readonly<{
   /** Wishes for a piece in the place of one that is still waiting. */
   ask: (wish: Wish) => void;
@@ -18,7 +22,8 @@ export type Pieces<Wish> = Readonly<{
 /**
  * Work done in pieces, one at a time and the newest wish first, as for rows that come into sight. `basis` is what all
  * pieces rest on: what was begun on another one is dropped. A piece that other work of its lane took the place of is
- * asked for again, unless something else is wished for by then.
+ * asked for again after a pause, unless something else is wished for by then: two that ask of one lane would else take
+ * each other's place for ever, with no time left for the page.
  */
 export function usePieces<K extends TaskKind, Wish>(
   kind: K,
@@ -44,6 +49,7 @@ export function usePieces<K extends TaskKind, Wish>(
   const work = useCallback(async (): Promise<void> => {
     if (isBusy.current) return;
     isBusy.current = true;
+    let pause = FIRST_PAUSE_MS;
     for (let next = waiting.current; next !== null && isThere.current(); next = waiting.current) {
       waiting.current = null;
       const { basis: begunOn, piece: asked } = latest.current;
@@ -51,8 +57,14 @@ export function usePieces<K extends TaskKind, Wish>(
       if (request === null) continue;
       const answer = await tasks.run(kind, request, lane);
       if (!isThere.current() || begunOn !== latest.current.basis) continue;
-      if (answer === 'superseded') waiting.current ??= next;
-      else latest.current.piece.take(next.wish, answer);
+      if (answer === 'superseded') {
+        await new Promise((resume) => setTimeout(resume, pause));
+        pause = Math.min(LONGEST_PAUSE_MS, 2 * pause);
+        waiting.current ??= next;
+      } else {
+        pause = FIRST_PAUSE_MS;
+        latest.current.piece.take(next.wish, answer);
+      }
     }
     isBusy.current = false;
   }, [kind, lane]);

@@ -10,8 +10,10 @@ import { NO_POWERS, TooMuch } from './polynomial';
 import type { Monomial, Polynomial, Term } from './polynomial';
 import * as q from './rational';
 import type { Rational } from './rational';
-import { ZERO } from './arithmetic';
 import type { Real, RealValue } from './value';
+
+/** Stands where an operation takes fewer parts. */
+const NO_PART: RealValue = { kind: 'rational', value: q.ZERO };
 
 /*
  * The exact layer behind the reals. A recipe is rewritten as a quotient of sums of products of generators: primes (with
@@ -308,7 +310,7 @@ export class Rewriter {
   }
 
   private real(v: Real): Quotient {
-    const [first = ZERO, second = ZERO] = v.args;
+    const [first = NO_PART, second = NO_PART] = v.args;
     const of = (arg: RealValue): Quotient => this.rewrite(arg);
     const wholeOf = (arg: RealValue): bigint => {
       if (arg.kind !== 'rational' || arg.value.d !== 1n) throw new TooMuch();
