@@ -96,12 +96,18 @@ function closingOf(row: readonly Presentation[], at: number): number | null {
 const DIGITS = /^\d+$/;
 
 /** Texts one after the other: names and letters must not run together into others, nor a number into a power of ten. */
-const joined = (texts: readonly string[]): string =>
-  texts.reduce((before, text) => {
+function joined(texts: readonly string[]): string {
+  let before = '';
+  const spaced = texts.flatMap((text) => {
+    if (text === '') return [];
     const isRunning = /[A-Za-z]$/.test(before) && /^[A-Za-z]/.test(text);
     const isPowerOfTen = /[\d.\u0305]$/.test(before) && /^[eE]/.test(text);
-    return before + (isRunning || isPowerOfTen ? ' ' : '') + text;
-  }, '');
+    // Only the last character is kept, so that a long row takes the time of its length.
+    before = text.slice(-1);
+    return isRunning || isPowerOfTen ? [' ', text] : [text];
+  });
+  return spaced.join('');
+}
 
 function leafAsTyped(tag: string, text: string, decimalSign: DecimalSign): string {
   if (tag === 'mn') {

@@ -12,9 +12,6 @@ import * as q from './rational';
 import type { Rational } from './rational';
 import type { Real, RealValue } from './value';
 
-/** Stands where an operation takes fewer parts. */
-const NO_PART: RealValue = { kind: 'rational', value: q.ZERO };
-
 /*
  * The exact layer behind the reals. A recipe is rewritten as a quotient of sums of products of generators: primes (with
  * fractional exponents, so that roots are among them), π, powers of e, logarithms of primes, sines and cosines, and
@@ -41,6 +38,9 @@ const HALF = q.rational(1n, 2n);
 const whole = (top: Polynomial): Quotient => ({ top, bottom: p.ONE });
 /** Names of generators are made of the names in their arguments; from this length on a number stands for them. */
 const LONGEST_NAME = 200;
+
+/** Stands where an operation takes fewer parts. */
+const NO_PART: RealValue = { kind: 'rational', value: q.ZERO };
 
 export class Rewriter {
   private readonly known = new Map<RealValue, Quotient>();
