@@ -150,14 +150,14 @@ test('rows are inserted, moved, deleted and sorted, whole', async ({ page }) => 
   await columns.take('Boats', '3\t30\n1\t10\n2\t20');
   const rows = async (): Promise<string> =>
     (await page.getByRole('gridcell').allTextContents()).map((text) => text || '_').join(' ');
-  await page.getByRole('rowheader', { name: '1', exact: true }).tap();
+  await page.getByRole('rowheader', { name: 'Row 1', exact: true }).tap();
   await columns.press('Move the row down');
   await expect.poll(rows).toBe('1 10 3 30 2 20 _ _');
   await columns.press('Sort');
   await page.getByRole('dialog').getByRole('radio', { name: 'Largest first' }).tap();
   await page.getByRole('dialog').getByRole('button', { name: 'Sort', exact: true }).tap();
   await expect.poll(rows).toBe('3 30 2 20 1 10 _ _');
-  await page.getByRole('rowheader', { name: '2', exact: true }).tap();
+  await page.getByRole('rowheader', { name: 'Row 2', exact: true }).tap();
   await columns.press('Delete the row');
   await expect.poll(rows).toBe('3 30 1 10 _ _');
   await columns.press('Undo');

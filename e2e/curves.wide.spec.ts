@@ -59,7 +59,7 @@ test('the table and the graph are taken along as files', async ({ page }) => {
   await curves.open();
   await curves.write('1/x');
   await curves.panel('Values');
-  await expect(curves.row(/^x −2, f/)).toBeVisible();
+  await expect(curves.row(/^x −2 f/)).toBeVisible();
   const saved = async (button: string): Promise<string> => {
     const [download] = await Promise.all([page.waitForEvent('download'), curves.press(button)]);
     return readFileSync(await download.path(), 'latin1');

@@ -90,8 +90,8 @@ export async function scrollTable(browser, port, demo) {
   await page.getByRole('tab', { name: 'Values' }).click();
   await page.getByRole('row').nth(5).waitFor();
   await page.waitForTimeout(1000);
-  const gaps = await scrolled(page, '[role="rowgroup"]');
-  const count = await page.getByRole('table').getAttribute('aria-rowcount');
+  const gaps = await scrolled(page, '[role="grid"]');
+  const count = await page.getByRole('grid').getAttribute('aria-rowcount');
   await page.close();
   return `${Number(count) - 1} rows, ${told(gaps)}`;
 }

@@ -57,6 +57,15 @@ export const shortcuts = {
     empty: ['Delete', 'Backspace'],
     leave: ['Escape'],
   },
+  rows: {
+    up: ['ArrowUp'],
+    down: ['ArrowDown'],
+    pageUp: ['PageUp'],
+    pageDown: ['PageDown'],
+    first: ['Home'],
+    last: ['End'],
+    leave: ['Escape'],
+  },
 } as const satisfies Readonly<Record<string, Readonly<Record<string, readonly string[]>>>>;
 
 export type ShortcutScope = keyof typeof shortcuts;

@@ -117,12 +117,12 @@ test('rows in sight are worked again when a setting changes, wherever the table 
   const rowsFrom = (from: number) => succeed({ count: 500, rows: Array.from({ length: 60 }, (_, i) => row(from + i)) });
   const { result } = renderHook(() => useTable(functions));
   await answer(rowsFrom(0));
-  act(() => result.current.want(300, 320));
+  act(() => result.current.onSeen(300, 320));
   await answer(rowsFrom(285));
   expect(result.current.row(310)).toMatchObject({ at: 310 });
   act(() => useStore.getState().nextAngleUnit());
-  expect(result.current.row(310)).toBeNull();
   await answer(rowsFrom(0));
+  expect(result.current.row(310)).toBeNull();
   expect(mockCalls.at(-1)?.request.rows.from).toBe(285);
   await answer(rowsFrom(285));
   expect(result.current.row(310)).toMatchObject({ at: 310 });

@@ -22,7 +22,7 @@ export type TaskState<Value> = Readonly<{
   stop: () => void;
 }>;
 
-type ValueOf<K extends TaskKind> = Extract<Tasks[K]['result'], { ok: true }>['value'];
+export type ValueOf<K extends TaskKind> = Extract<Tasks[K]['result'], { ok: true }>['value'];
 
 /** `settleMs`: how long a request must have stood before it is asked; `slowMs`: after which time work counts as slow. */
 type Options<K extends TaskKind> = Readonly<{ lane?: LaneOf<K>; settleMs?: number; slowMs?: number }>;

@@ -7,6 +7,7 @@ export const curveWords = {
   functions: 'Functions',
   points: 'Points',
   values: 'Values',
+  valuesKeyboard: 'Keyboard in the values',
   panels: 'Below the graph',
   addFunction: 'Write a function',
   writeFunction: 'Function of x',

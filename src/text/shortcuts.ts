@@ -58,6 +58,15 @@ const commandWords: { readonly [S in ShortcutScope]: Readonly<Record<Command<S>,
     empty: 'empty the cell',
     leave: 'leaves the cell',
   },
+  rows: {
+    up: 'to another row',
+    down: 'to another row',
+    pageUp: 'ten rows up and down',
+    pageDown: 'ten rows up and down',
+    first: 'to the first and the last row',
+    last: 'to the first and the last row',
+    leave: 'chooses nothing',
+  },
 };
 
 /** The keys of a part of the interface, in the order of their table. */

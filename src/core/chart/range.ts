@@ -1,3 +1,4 @@
+import { withRoom } from '../curve/view';
 import type { ViewRange } from '../curve/view';
 
 /** The lowest and the highest of some numbers. */
@@ -13,17 +14,16 @@ const reachOf = (values: readonly number[]): Reach =>
     high: -Infinity,
   });
 
-/** A span with room at both ends; one unit, or a part of the size, around a single value. */
-function withRoom({ low, high }: Reach): Reach {
-  if (low > high) return { low: -1, high: 1 };
-  const room = high > low ? (high - low) * ROOM : Math.max(1, Math.abs(low) * ROOM);
-  return { low: low - room, high: high + room };
+/** Some numbers with room at both ends; around zero where there are none. */
+function roomFor(values: readonly number[]): Readonly<{ from: number; to: number }> {
+  const { low, high } = reachOf(values);
+  return low > high ? { from: -1, to: 1 } : withRoom(low, high, ROOM);
 }
 
 /** The view that takes in points, with room around them. */
 export function viewOfPoints(xs: readonly number[], ys: readonly number[]): ViewRange {
-  const [x, y] = [withRoom(reachOf(xs)), withRoom(reachOf(ys))];
-  return { xFrom: x.low, xTo: x.high, yFrom: y.low, yTo: y.high + ABOVE * (y.high - y.low) };
+  const [x, y] = [roomFor(xs), roomFor(ys)];
+  return { xFrom: x.from, xTo: x.to, yFrom: y.from, yTo: y.to + ABOVE * (y.to - y.from) };
 }
 
 /** The room below a base line, as a share of the height, for what is written along the axis. */
@@ -33,11 +33,11 @@ const BESIDE = 0.05;
 
 /** The view of bars that stand on zero, with room for the marks below it. */
 export function viewOfBars(edges: readonly number[], heights: readonly number[]): ViewRange {
-  const [x, { low, high }] = [withRoom(reachOf(edges)), reachOf([0, ...heights])];
+  const [x, { low, high }] = [roomFor(edges), reachOf([0, ...heights])];
   const size = high > low ? high - low : 1;
   return {
-    xFrom: x.low - BESIDE * (x.high - x.low),
-    xTo: x.high,
+    xFrom: x.from - BESIDE * (x.to - x.from),
+    xTo: x.to,
     yFrom: low - size * (low < 0 ? ROOM : BELOW),
     yTo: high + size * ABOVE,
   };

@@ -50,11 +50,26 @@ export function moved(v: ViewRange, by: Readonly<{ x: number; y: number }>): Vie
   return { xFrom: v.xFrom + dx, xTo: v.xTo + dx, yFrom: v.yFrom + dy, yTo: v.yTo + dy };
 }
 
+/** A spread below this share of its ends is none: their doubles can no longer be told apart on a screen. */
+const FLAT = 1e-11;
+const SMALLEST = 1e-290;
+
+/**
+ * The ends of a span with room on both sides, as a share of it; where the ends are the same, or so near that no view
+ * could show them apart, one unit around them, or that share of their size.
+ */
+export function withRoom(low: number, high: number, share: number): Readonly<{ from: number; to: number }> {
+  const size = Math.max(Math.abs(low), Math.abs(high));
+  const isFlat = high - low <= FLAT * Math.max(size, SMALLEST);
+  const room = isFlat ? Math.max(1, size * share) : (high - low) * share;
+  return { from: low - room, to: high + room };
+}
+
 /** Room left above and below what is fitted, as a share of its height. */
 const ROOM = 0.08;
 
 /** The view with the height that takes in what lies from `low` to `high`; one unit around a single height. */
 export function fitted(v: ViewRange, low: number, high: number): ViewRange {
-  const room = high > low ? (high - low) * ROOM : Math.max(1, Math.abs(low) * ROOM);
-  return { ...v, yFrom: low - room, yTo: high + room };
+  const { from, to } = withRoom(low, high, ROOM);
+  return { ...v, yFrom: from, yTo: to };
 }

@@ -12,7 +12,8 @@ import { cellName, columnWords, headSpoken, rowName } from '@/text/column-labels
 import { problemText } from '@/text/problems';
 import { Button } from '@/ui/control/Button';
 import { Grid } from '@/ui/grid/Grid';
-import type { GridCell, GridPlace } from '@/ui/grid/Grid';
+import { numbersWidth } from '@/ui/grid/cell';
+import type { CellPlace, GridCell } from '@/ui/grid/cell';
 import type { At } from './at';
 import { cellText, isNumeral } from './cell-text';
 import { CellEditor } from './CellEditor';
@@ -35,9 +36,13 @@ type Props = Readonly<{
 
 const ROW = 44;
 const WIDTH = 112;
+const WIDEST = 1.6;
 
 /** Rows that a page up or down goes. */
 const PAGE = 10;
+
+/** What stands before a row. */
+const numbered = (row: number) => ({ text: `${row + 1}`, spoken: rowName(row) });
 
 /** The table as it is typed: its cells, the one at hand being written, and what can be done with rows and columns. */
 export function Data({ table, at, isWide, onAt, onColumn, onRow, onSort, onPaste }: Props) {
@@ -75,7 +80,7 @@ export function Data({ table, at, isWide, onAt, onColumn, onRow, onSort, onPaste
         return {
           text: shown,
           note: columnWords.noNumber,
-          state: 'strange',
+          state: 'invalid',
           spoken: `${name}: ${shown}. ${problemText(view.problem)}`,
         };
       const value = shownText({ forms: view.forms, full: '', saved: null });
@@ -130,8 +135,12 @@ export function Data({ table, at, isWide, onAt, onColumn, onRow, onSort, onPaste
     [columns],
   );
   const large = Math.max(1, settings.textSize / 125);
-  const open = useCallback((place: GridPlace) => go(place.column, place.row, true), [go]);
-  const choose = useCallback((place: GridPlace) => go(place.column, place.row, !isWide), [go, isWide]);
+  const margin = useMemo(
+    () => ({ name: columnWords.row, isNamed: false, width: numbersWidth(rows, large), row: numbered }),
+    [rows, large],
+  );
+  const open = useCallback((place: CellPlace) => go(place.column, place.row, true), [go]);
+  const choose = useCallback((place: CellPlace) => go(place.column, place.row, !isWide), [go, isWide]);
   const toCell = (column: string, row: number): void =>
     go(
       columns.findIndex((c) => c.id === column),
@@ -194,10 +203,10 @@ export function Data({ table, at, isWide, onAt, onColumn, onRow, onSort, onPaste
         version={version}
         at={at}
         isEditing={at?.isWritten === true}
+        margin={margin}
         rowHeight={Math.round(ROW * large)}
         leastWidth={Math.round(WIDTH * large)}
-        rowsName={columnWords.row}
-        rowName={rowName}
+        widest={WIDEST}
         onCell={choose}
         onOpen={open}
         onRow={onRow}

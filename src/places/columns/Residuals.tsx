@@ -1,59 +1,64 @@
 import { View } from '@tamagui/core';
-import { useVirtualizer } from '@tanstack/react-virtual';
-import { useEffect, useRef, useState } from 'react';
+import { useCallback, useMemo } from 'react';
 import type { DataTable } from '@/core/notebook/columns';
 import { useStore } from '@/state/app-store';
 import { fitRequest } from '@/state/slices/columns/requests';
 import type { FitView, Residual } from '@/state/slices/columns/requests';
-import { usePieces } from '@/state/use-pieces';
+import { useRows } from '@/state/use-rows';
 import { columnWords, rowName } from '@/text/column-labels';
+import { EMPTY_CELL, numbersWidth } from '@/ui/grid/cell';
+import type { GridCell } from '@/ui/grid/cell';
+import { Grid } from '@/ui/grid/Grid';
 import { Heading, Words } from '@/ui/theme/text';
 import { shownText } from './Statistic';
 
-const ROW = 34;
-const BATCH = 60;
+const ROW = 36;
+const LEAST_WIDTH = 104;
 const TALLEST = 320;
 
-type Known = Readonly<{ of: FitView; rows: ReadonlyMap<number, Residual> }>;
+const shownOf = ['x', 'y', 'left'] as const;
 
-const begun = (result: FitView): Known => ({
-  of: result,
-  rows: new Map(result.residuals.map((residual, i) => [result.from + i, residual])),
-});
+const pieceOf = ({ from, residuals, count }: FitView) => ({ from, rows: residuals, count });
 
 /** What the fit leaves of each row, worked as it comes into sight. */
 export function Residuals({ table, made }: Readonly<{ table: DataTable; made: FitView }>) {
-  const scroller = useRef<HTMLDivElement | null>(null);
-  const [more, setMore] = useState<Known | null>(null);
-  const known = more !== null && more.of === made ? more : begun(made);
-  const rows = useVirtualizer({
-    count: made.count,
-    getScrollElement: () => scroller.current,
-    estimateSize: () => ROW,
-    overscan: 6,
-  });
-  const items = rows.getVirtualItems();
-  const wanted = items.find(({ index }) => !known.rows.has(index))?.index ?? null;
-  const { ask } = usePieces(
+  const large = useStore((s) => Math.max(1, s.settings.textSize / 125));
+  const start = useMemo(() => pieceOf(made), [made]);
+  const { row: residualOf, onSeen } = useRows<'fit', Residual>(
     'fit',
     made,
     {
-      request: (from: number) => fitRequest(useStore.getState(), table, { from, count: BATCH }),
-      take: (from, answer) => {
-        if (!answer.ok || answer.value.made === null) return;
-        const { residuals } = answer.value.made;
-        setMore((before) => {
-          const base = before !== null && before.of === made ? before : begun(made);
-          return { of: made, rows: new Map([...base.rows, ...residuals.map((r, i) => [from + i, r] as const)]) };
-        });
-      },
+      request: (rows) => fitRequest(useStore.getState(), table, rows),
+      piece: (_, value) => (value.made === null ? null : pieceOf(value.made)),
+      start,
     },
     'table',
   );
-  useEffect(() => {
-    if (wanted !== null) ask(Math.max(0, wanted - BATCH / 4));
-  }, [wanted, ask]);
-  const text = (v: Residual['x']): string => shownText(v).replace(/^= /, '');
+  const cell = useCallback(
+    (i: number, index: number): GridCell => {
+      const shown = residualOf(index)?.[shownOf[i] ?? 'left'] ?? null;
+      if (shown === null) return EMPTY_CELL;
+      const text = shownText(shown).replace(/^= /, '');
+      return { text, note: '', state: 'plain', spoken: text };
+    },
+    [residualOf],
+  );
+  const margin = useMemo(
+    () => ({
+      name: columnWords.row,
+      isNamed: true,
+      width: numbersWidth(made.count, large),
+      row: (index: number) => {
+        const residual = residualOf(index);
+        return residual === null
+          ? { text: '', spoken: '' }
+          : { text: `${residual.row + 1}`, spoken: rowName(residual.row) };
+      },
+    }),
+    [made.count, residualOf, large],
+  );
+  const heads = shownOf.map((id) => ({ id, name: columnWords[id], unit: '', spoken: columnWords[id] }));
+  const rowHeight = Math.round(ROW * large);
   return (
     <View paddingBottom="$4">
       <View padding="$3" paddingBottom="$1">
@@ -64,46 +69,18 @@ export function Residuals({ table, made }: Readonly<{ table: DataTable; made: Fi
           {columnWords.residualNote}
         </Words>
       </View>
-      <div
-        ref={scroller}
-        className="residuals"
-        role="table"
-        aria-label={columnWords.residuals}
-        aria-rowcount={made.count + 1}
-        tabIndex={0}
-        style={{ height: Math.min(TALLEST, made.count * ROW + ROW) }}
-      >
-        <div role="row" className="residual residual-head">
-          {[columnWords.row, columnWords.x, columnWords.y, columnWords.left].map((head, i) => (
-            <span key={i} role="columnheader">
-              {head}
-            </span>
-          ))}
-        </div>
-        <div role="rowgroup" style={{ height: rows.getTotalSize(), position: 'relative' }}>
-          {items.map(({ index, start }) => {
-            const residual = known.rows.get(index);
-            return (
-              <div
-                key={index}
-                role="row"
-                aria-rowindex={index + 2}
-                className="residual residual-row"
-                style={{ transform: `translateY(${start}px)`, height: ROW }}
-              >
-                <span role="rowheader" aria-label={residual === undefined ? '' : rowName(residual.row)}>
-                  {residual === undefined ? '' : residual.row + 1}
-                </span>
-                {[residual?.x, residual?.y, residual?.left].map((v, i) => (
-                  <span key={i} role="cell">
-                    {v == null ? '' : text(v)}
-                  </span>
-                ))}
-              </div>
-            );
-          })}
-        </div>
-      </div>
+      <View height={Math.min(TALLEST, (made.count + 1) * rowHeight + 8)}>
+        <Grid
+          name={columnWords.residuals}
+          heads={heads}
+          rows={made.count}
+          margin={margin}
+          cell={cell}
+          rowHeight={rowHeight}
+          leastWidth={Math.round(LEAST_WIDTH * large)}
+          onSeen={onSeen}
+        />
+      </View>
     </View>
   );
 }

@@ -128,7 +128,12 @@ export function ViewSheet({ view, onClose, onImage }: Props) {
           <Button onPress={() => onImage('png')}>{curveWords.savePng}</Button>
         </View>
       </View>
-      {isWide ? <KeyboardList help={shortcutHelp('graph')} /> : null}
+      {isWide ? (
+        <>
+          <KeyboardList help={shortcutHelp('graph')} />
+          <KeyboardList title={curveWords.valuesKeyboard} help={shortcutHelp('rows')} />
+        </>
+      ) : null}
     </Panel>
   );
 }

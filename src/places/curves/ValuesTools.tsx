@@ -1,0 +1,84 @@
+import { View } from '@tamagui/core';
+import { useState } from 'react';
+import { useStore } from '@/state/app-store';
+import { toCanonicalText } from '@/state/slices/curves/actions';
+import { curveWords } from '@/text/curve-labels';
+import { Button } from '@/ui/control/Button';
+import { Field } from '@/ui/kit/Field';
+import { Radios } from '@/ui/kit/Radios';
+import { Words } from '@/ui/theme/text';
+import { typedX } from './FollowBar';
+
+/** How the rows of the table are chosen, and where they can be taken. */
+export function ValuesTools({ onSave, onMake }: Readonly<{ onSave: () => void; onMake: () => void }>) {
+  const table = useStore((s) => s.document.curves.table);
+  const settings = useStore((s) => s.settings);
+  const unit = useStore((s) => s.document.curves.x.unit);
+  const { setTable } = useStore.getState();
+  const [texts, setTexts] = useState({ from: table.from, step: table.step, to: table.to });
+  const [pick, setPick] = useState('');
+  const [wrong, setWrong] = useState<string | null>(null);
+  const take = (name: 'from' | 'step' | 'to', text: string): void => {
+    setTexts({ ...texts, [name]: text });
+    const plain = toCanonicalText(text, settings);
+    setWrong(plain === null ? curveWords.notNumber : null);
+    if (plain !== null) setTable({ [name]: plain });
+  };
+  const add = (): void => {
+    const plain = typedX(pick, unit, settings);
+    setWrong(plain === null ? curveWords.notNumber : null);
+    if (plain === null) return;
+    setTable({ picked: [...table.picked, plain] });
+    setPick('');
+  };
+  const ends = { from: curveWords.stepFrom, step: curveWords.step, to: curveWords.stepTo } as const;
+  return (
+    <View paddingHorizontal="$3" paddingVertical="$2" gap="$2" borderBottomWidth={1} borderColor="$rule">
+      <View flexDirection="row" flexWrap="wrap" gap="$2" alignItems="center">
+        <Radios
+          name={curveWords.values}
+          options={[
+            { id: 'step', name: curveWords.byStep },
+            { id: 'picked', name: curveWords.picked },
+          ]}
+          chosen={table.by}
+          onChoose={(by) => setTable({ by })}
+          isTight
+        />
+        <Button isTight isPressed={table.exact} onPress={() => setTable({ exact: !table.exact })}>
+          {curveWords.exactValues}
+        </Button>
+        <Button isTight isPlain onPress={onSave}>
+          {curveWords.saveCsv}
+        </Button>
+        <Button isTight isPlain onPress={onMake}>
+          {curveWords.makeColumns}
+        </Button>
+      </View>
+      {table.by === 'step' ? (
+        <View flexDirection="row" gap="$2">
+          {(['from', 'step', 'to'] as const).map((name) => (
+            <View key={name} flex={1} minWidth={0}>
+              <Field name={ends[name]} isInline value={texts[name]} onChange={(text) => take(name, text)} />
+            </View>
+          ))}
+        </View>
+      ) : (
+        <View flexDirection="row" gap="$2" alignItems="center">
+          <Field name={curveWords.pickX} isInline value={pick} onChange={setPick} onEnter={add} />
+          <Button isDisabled={pick.trim() === ''} onPress={add}>
+            {curveWords.add}
+          </Button>
+          <Button isPlain isDisabled={table.picked.length === 0} onPress={() => setTable({ picked: [] })}>
+            {curveWords.clearPicked}
+          </Button>
+        </View>
+      )}
+      {wrong === null ? null : (
+        <Words role="alert" tone="accent">
+          {wrong}
+        </Words>
+      )}
+    </View>
+  );
+}
