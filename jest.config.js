@@ -20,7 +20,7 @@ module.exports = {
       preset: 'jest-expo/web',
       setupFiles: ['<rootDir>/scripts/jsdom-page.cjs'],
       transform: { '\\.mjs$': ['babel-jest', { configFile: './babel.config.js' }] },
-      testMatch: ['<rootDir>/src/{ui,places,state}/**/*.test.tsx', '<rootDir>/recipes/*.test.tsx'],
+      testMatch: ['<rootDir>/src/{ui,places,platform,state}/**/*.test.tsx', '<rootDir>/recipes/*.test.tsx'],
       moduleNameMapper: alias,
       transformIgnorePatterns: [
         'node_modules/(?!((jest-)?react-native|@react-native(-community)?|expo(nent)?|@expo(nent)?/.*|expo-modules-core|@tamagui/.*|lucide-react-native)/?)',

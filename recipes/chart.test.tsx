@@ -7,7 +7,7 @@ import { chartRequest } from '@/state/slices/columns/requests';
 import { DEFAULT_SETTINGS, EMPTY_DOCUMENT } from '@/state/slices/parts';
 import { createColumnTasks } from '@/workers/tasks/columns';
 import { performerOf } from '@/workers/tasks/define';
-import { onPage } from './on-page';
+import { onPage } from '@/ui/testing/on-page';
 import { tableOf } from './table';
 
 /* What CONTRIBUTING says of a chart: a line of what is shown, a record of how it is worked, and its word are all it takes. */

@@ -6,7 +6,7 @@ import { columnsSchema } from '@/core/notebook/columns';
 import * as q from '@/core/number/rational';
 import { FitPanel } from '@/places/columns/FitPanel';
 import { answerBatchLine } from '../batch/answer';
-import { onPage } from './on-page';
+import { onPage } from '@/ui/testing/on-page';
 import { tableOf } from './table';
 
 /* What CONTRIBUTING says of a fit: a line of what is shown, a record of how it is worked, and its word are all it takes. */

@@ -6,7 +6,7 @@ import { useStore } from '@/state/app-store';
 import { EMPTY_KEPT } from '@/state/slices/parts';
 import { readNotebook, toNotebook, writeNotebook } from '@/state/slices/notebook';
 import { SettingsSheet } from '@/places/settings/SettingsSheet';
-import { onPage } from './on-page';
+import { onPage } from '@/ui/testing/on-page';
 
 /* What CONTRIBUTING says of a setting: a record and its words are all it takes. */
 

@@ -4,6 +4,7 @@ import type { ComponentType, KeyboardEvent } from 'react';
 import type { LayoutChangeEvent } from 'react-native';
 import type { Size } from '@/core/curve/view';
 import { handleStroke } from '@/keys/shortcuts';
+import { ringWithin } from '../theme/look';
 import { Words } from '../theme/text';
 import type { LabelPictureProps } from './LabelPicture';
 
@@ -67,7 +68,7 @@ export function LabelChart({ picture: Picture, name, titles, told, onChoose, onS
         aria-describedby={DESCRIPTION}
         tabIndex={0}
         onKeyDown={onKey}
-        focusVisibleStyle={{ outlineWidth: 3, outlineStyle: 'solid', outlineColor: '$accent', outlineOffset: -3 }}
+        {...ringWithin}
       >
         {size === null ? null : (
           <View position="absolute" top={0} left={0} aria-hidden>

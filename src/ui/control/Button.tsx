@@ -1,15 +1,13 @@
 import { styled } from '@tamagui/core';
 import type { ReactNode } from 'react';
+import { darkens, edged } from '../theme/look';
 import { Words } from '../theme/text';
 import { Pressable, keepFocus } from './Pressable';
 
 const Frame = styled(Pressable, {
   paddingHorizontal: '$3',
-  borderWidth: 1,
-  borderColor: '$keyEdge',
-  backgroundColor: '$digitKey',
-  hoverStyle: { backgroundColor: '$keyDown' },
-  pressStyle: { backgroundColor: '$keyDown' },
+  ...edged,
+  ...darkens,
   variants: {
     plain: { true: { borderColor: 'transparent', backgroundColor: 'transparent' } },
     tight: { true: { paddingHorizontal: 7 } },

@@ -1,4 +1,5 @@
 import { View, styled } from '@tamagui/core';
+import { ringAround } from '../theme/look';
 
 /** A button without a look of its own: at least as large as a finger, with a ring when the keyboard is on it. */
 export const Pressable = styled(View, {
@@ -13,7 +14,7 @@ export const Pressable = styled(View, {
   borderWidth: 0,
   backgroundColor: 'transparent',
   cursor: 'pointer',
-  focusVisibleStyle: { outlineWidth: 3, outlineStyle: 'solid', outlineColor: '$accent', outlineOffset: 1 },
+  ...ringAround,
 });
 
 /** Pressing leaves the focus where it is, so that the line keeps its caret. */

@@ -1,6 +1,7 @@
 import { View, styled } from '@tamagui/core';
 import { Input, TextArea as KitTextArea } from '@tamagui/input';
 import { TARGET } from '../theme/config';
+import { edged } from '../theme/look';
 import { Words } from '../theme/text';
 
 const look = {
@@ -10,10 +11,7 @@ const look = {
   minHeight: TARGET,
   paddingHorizontal: 10,
   paddingVertical: 6,
-  borderWidth: 1,
-  borderColor: '$keyEdge',
-  borderRadius: 8,
-  backgroundColor: '$digitKey',
+  ...edged,
   color: '$ink',
   fontFamily: '$body',
   fontSize: '$4',

@@ -1,24 +1,18 @@
 import { styled } from '@tamagui/core';
 import { RadioGroup } from '@tamagui/radio-group';
 import { TARGET } from '../theme/config';
+import { darkens, edged, ringAround, touchRow } from '../theme/look';
 import { Words } from '../theme/text';
 
 const Radio = styled(RadioGroup.Item, {
   unstyled: true,
-  flexDirection: 'row',
-  alignItems: 'center',
+  ...touchRow,
+  ...edged,
+  ...darkens,
+  ...ringAround,
   justifyContent: 'center',
-  minHeight: TARGET,
   minWidth: TARGET,
   paddingHorizontal: '$3',
-  borderRadius: '$2',
-  borderWidth: 1,
-  borderColor: '$keyEdge',
-  backgroundColor: '$digitKey',
-  cursor: 'pointer',
-  hoverStyle: { backgroundColor: '$keyDown' },
-  pressStyle: { backgroundColor: '$keyDown' },
-  focusVisibleStyle: { outlineWidth: 3, outlineStyle: 'solid', outlineColor: '$accent', outlineOffset: 1 },
   variants: {
     chosen: { true: { borderColor: '$accent', borderWidth: 2 } },
     tight: { true: { paddingHorizontal: 7 } },

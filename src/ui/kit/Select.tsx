@@ -1,31 +1,22 @@
 import { styled } from '@tamagui/core';
 import { Select as KitSelect } from '@tamagui/select';
-import { TARGET } from '../theme/config';
+import { edged, ringAround, touchRow } from '../theme/look';
 import { Words } from '../theme/text';
 
 const Trigger = styled(KitSelect.Trigger, {
   unstyled: true,
-  flexDirection: 'row',
-  alignItems: 'center',
+  ...touchRow,
+  ...edged,
+  ...ringAround,
   width: 'auto',
   flexShrink: 0,
-  minHeight: TARGET,
   paddingHorizontal: '$3',
-  borderWidth: 1,
-  borderColor: '$keyEdge',
-  borderRadius: '$2',
-  backgroundColor: '$digitKey',
-  cursor: 'pointer',
-  focusVisibleStyle: { outlineWidth: 3, outlineStyle: 'solid', outlineColor: '$accent', outlineOffset: 1 },
 });
 
 const Item = styled(KitSelect.Item, {
   unstyled: true,
-  flexDirection: 'row',
-  alignItems: 'center',
-  minHeight: TARGET,
+  ...touchRow,
   paddingHorizontal: '$3',
-  cursor: 'pointer',
   hoverStyle: { backgroundColor: '$keyDown' },
   focusStyle: { backgroundColor: '$keyDown' },
 });

@@ -3,6 +3,7 @@ import { Switch as KitSwitch } from '@tamagui/switch';
 import { useId } from 'react';
 import { Example, Note } from '../control/Note';
 import { TARGET } from '../theme/config';
+import { ringAround } from '../theme/look';
 import { Words } from '../theme/text';
 
 const Frame = styled(KitSwitch, {
@@ -17,7 +18,7 @@ const Frame = styled(KitSwitch, {
   borderRadius: '$2',
   backgroundColor: 'transparent',
   cursor: 'pointer',
-  focusVisibleStyle: { outlineWidth: 3, outlineStyle: 'solid', outlineColor: '$accent', outlineOffset: 1 },
+  ...ringAround,
 });
 
 const Track = styled(View, {

@@ -2,23 +2,21 @@ import { styled } from '@tamagui/core';
 import { Tabs as KitTabs } from '@tamagui/tabs';
 import type { ReactNode } from 'react';
 import { TARGET } from '../theme/config';
+import { ringWithin, touchRow } from '../theme/look';
 import { Words } from '../theme/text';
 
 const Tab = styled(KitTabs.Tab, {
   unstyled: true,
   render: 'button',
-  flexDirection: 'row',
-  alignItems: 'center',
+  ...touchRow,
+  ...ringWithin,
   justifyContent: 'center',
-  minHeight: TARGET,
   minWidth: TARGET,
   paddingHorizontal: '$3',
   borderWidth: 0,
   borderBottomWidth: 3,
   borderColor: 'transparent',
   backgroundColor: 'transparent',
-  cursor: 'pointer',
-  focusVisibleStyle: { outlineWidth: 3, outlineStyle: 'solid', outlineColor: '$accent', outlineOffset: -3 },
   variants: { shown: { true: { borderColor: '$accent' } } } as const,
 });
 

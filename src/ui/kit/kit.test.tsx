@@ -1,21 +1,12 @@
-import { TamaguiProvider } from '@tamagui/core';
-import { cleanup, fireEvent, render, screen } from '@testing-library/react';
+import { cleanup, fireEvent, screen } from '@testing-library/react';
 import { useState } from 'react';
-import type { ReactNode } from 'react';
-import { config } from '../theme/config';
+import { onPage } from '../testing/on-page';
 import { Panel } from './Panel';
 import { Radios } from './Radios';
 import { Switch, Toggle } from './Switch';
 import { Tabs } from './Tabs';
 
 afterEach(cleanup);
-
-const shown = (children: ReactNode) =>
-  render(
-    <TamaguiProvider config={config} defaultTheme="light">
-      {children}
-    </TamaguiProvider>,
-  );
 
 const units = ['degrees', 'radians', 'gradians'].map((id) => ({ id, name: id }));
 
@@ -25,7 +16,7 @@ function Units() {
 }
 
 test('one of a few is chosen, and is told as that', () => {
-  shown(<Units />);
+  onPage(<Units />);
   const told = () =>
     screen.getAllByRole('radio').flatMap((r) => (r.getAttribute('aria-checked') === 'true' ? [r.textContent] : []));
   expect(screen.getAllByRole('radiogroup', { name: 'Angle unit' })).toHaveLength(1);
@@ -36,7 +27,7 @@ test('one of a few is chosen, and is told as that', () => {
 
 test('a switch tells what it switches, and whether it is on', () => {
   const changes: boolean[] = [];
-  shown(
+  onPage(
     <>
       <Switch name="Show f" isOn={false} onChange={(isOn) => changes.push(isOn)} />
       <Toggle title="Group digits" note="by threes" isOn onChange={(isOn) => changes.push(isOn)} />
@@ -55,7 +46,7 @@ test('a switch tells what it switches, and whether it is on', () => {
 
 test('a tab names its panel', () => {
   const chosen: string[] = [];
-  shown(
+  onPage(
     <Tabs name="Panels" tabs={units} chosen="radians" onChoose={(id) => chosen.push(id)}>
       the panel
     </Tabs>,
@@ -69,7 +60,7 @@ test('a tab names its panel', () => {
 
 test('a panel has a name, takes letters where it is asked to, and is closed by Escape or its button', () => {
   const told: string[] = [];
-  shown(
+  onPage(
     <Panel title="Keep" onClose={() => told.push('closed')} onType={(char) => told.push(char)}>
       <button type="button">A</button>
     </Panel>,

@@ -5,6 +5,7 @@ import { Circle, Svg } from 'react-native-svg';
 import type { Frame } from '@/core/curve/plane';
 import type { Size, ViewRange } from '@/core/curve/view';
 import { words } from '@/text/labels';
+import { ringWithin } from '../theme/look';
 import type { Palette } from '../theme/palette';
 import { usePalette } from '../theme/use-palette';
 import { AxisTitles, PlotSheet } from './Picture';
@@ -94,7 +95,7 @@ export function Plot(props: Props) {
       aria-describedby={describedBy}
       tabIndex={0}
       onKeyDown={onKey}
-      focusVisibleStyle={{ outlineWidth: 3, outlineStyle: 'solid', outlineColor: '$accent', outlineOffset: -3 }}
+      {...ringWithin}
     >
       <View
         ref={sheet as never}
