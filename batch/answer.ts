@@ -61,8 +61,8 @@ function contextFor(request: BatchRequest, budget: number): Result<Context, Prob
 }
 
 function rounded(v: RealValue, { tree }: Reading, { digits, shouldContinue }: Context): Result<Decimal, Problem> {
-  const made = roundToFigures(v, digits, shouldContinue);
-  return typeof made === 'string' ? fail(withSpan({ code: made }, tree.span)) : succeed(made);
+  const result = roundToFigures(v, digits, shouldContinue);
+  return typeof result === 'string' ? fail(withSpan({ code: result }, tree.span)) : succeed(result);
 }
 
 function evaluateOne(reading: Reading, context: Context, impliedFirst: boolean): Result<object, Problem> {
@@ -110,8 +110,8 @@ function answerExpression(request: ExpressionRequest, context: Context): Result<
   const reading = readExpr(request.expr, request.impliedFirst);
   if (!reading.ok) return reading;
   if (request.do === 'evaluate') return evaluateOne(reading.value, context, request.impliedFirst);
-  const made = steps(reading.value.tree, context, exactTree);
-  return made.ok ? succeed({ steps: made.value }) : made;
+  const result = steps(reading.value.tree, context, exactTree);
+  return result.ok ? succeed({ steps: result.value }) : result;
 }
 
 const failure = (id: unknown, code: string, message: string, from = 0, to = 0) => ({

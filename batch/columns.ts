@@ -21,15 +21,15 @@ const SPARE_DIGITS = 30;
 
 /** The values of a column as fractions; what is no fraction is taken to more digits than are asked for. */
 function column(texts: readonly string[], context: Context): Result<readonly Rational[], Problem> {
-  const made: Rational[] = [];
+  const result: Rational[] = [];
   for (const text of texts) {
     const value = numberIn(text, context);
     if (!value.ok) return value;
     const near = roundedRational(value.value, context.digits + SPARE_DIGITS, context.shouldContinue);
     if (typeof near === 'string') return refused({ code: near });
-    made.push(near);
+    result.push(near);
   }
-  return succeed(made);
+  return succeed(result);
 }
 
 /** Frequencies: whole numbers from 0 on, as many as there are values. */
@@ -41,15 +41,15 @@ function frequencies(
   if (texts === undefined) return succeed(null);
   if (texts.length !== needs)
     return refused({ code: 'dimension', reason: 'unequal-lengths', needs, got: texts.length });
-  const made: bigint[] = [];
+  const result: bigint[] = [];
   for (const [row, text] of texts.entries()) {
     const value = numberIn(text, context);
     if (!value.ok) return value;
     const count = asWhole(value.value);
     if (count === null || count < 0n) return refused({ code: 'domain', reason: 'frequency', row });
-    made.push(count);
+    result.push(count);
   }
-  return succeed(made);
+  return succeed(result);
 }
 
 export function summarise(request: SummaryRequest, context: Context): Result<object, Problem> {
@@ -57,27 +57,27 @@ export function summarise(request: SummaryRequest, context: Context): Result<obj
   if (!x.ok) return x;
   const freq = frequencies(request.freq, request.x.length, context);
   if (!freq.ok) return freq;
-  const made = summaryOf(x.value, freq.value, request.quartiles, context.shouldContinue);
-  if (made === null) return refused({ code: 'domain', reason: 'no-values' });
+  const result = summaryOf(x.value, freq.value, request.quartiles, context.shouldContinue);
+  if (result === null) return refused({ code: 'domain', reason: 'no-values' });
   const value = (v: Rational | null) => v && fromRational(v);
   const texts = decimalsIn(
     {
-      sum: value(made.sum),
-      mean: value(made.mean),
-      s: made.s,
-      sigma: made.sigma,
-      min: value(made.min),
-      q1: value(made.q1),
-      median: value(made.median),
-      q3: value(made.q3),
-      max: value(made.max),
+      sum: value(result.sum),
+      mean: value(result.mean),
+      s: result.s,
+      sigma: result.sigma,
+      min: value(result.min),
+      q1: value(result.q1),
+      median: value(result.median),
+      q3: value(result.q3),
+      max: value(result.max),
     },
     context,
   );
   if (!texts.ok) return texts;
-  const modes = decimalsIn(Object.fromEntries(made.modes.map((v, i) => [`${i}`, fromRational(v)])), context);
+  const modes = decimalsIn(Object.fromEntries(result.modes.map((v, i) => [`${i}`, fromRational(v)])), context);
   if (!modes.ok) return modes;
-  const n = decimalIn(fromWhole(made.n), context);
+  const n = decimalIn(fromWhole(result.n), context);
   return n.ok ? succeed({ n: n.value, ...texts.value, modes: Object.values(modes.value) }) : n;
 }
 
@@ -94,19 +94,19 @@ export function fitted(request: FitRequest, context: Context): Result<object, Pr
   const freq = frequencies(request.freq, request.x.length, context);
   if (!freq.ok) return freq;
   const { model, degree } = request;
-  const made = fit(
+  const result = fit(
     { model, degree, x: x.value, y: y.value, frequencies: freq.value, digits: context.digits + 4 },
     context.shouldContinue,
   );
-  if (!made.ok) return refused(made.problem);
-  const { coefficients, r, r2 } = made.value;
+  if (!result.ok) return refused(result.problem);
+  const { coefficients, r, r2 } = result.value;
   const texts = decimalsIn(Object.fromEntries(coefficients.map(({ name, value }) => [name, value])), context);
   if (!texts.ok) return texts;
   const measures = decimalsIn({ r, r2 }, context);
   if (!measures.ok) return measures;
   const byValue = new Map(coefficients.map(({ name, value }) => [value, texts.value[name] ?? '']));
   const equation = printText(
-    equationTree(made.value, (v) => numeral(entryAt(byValue, v))),
+    equationTree(result.value, (v) => numeral(entryAt(byValue, v))),
     TYPED,
   );
   return succeed({

@@ -39,13 +39,13 @@ function numbersIn<K extends string>(
   texts: Readonly<Record<K, string>>,
   context: Context,
 ): Result<Record<K, RealValue>, Problem> {
-  const made: Partial<Record<K, RealValue>> = {};
+  const result: Partial<Record<K, RealValue>> = {};
   for (const [name, text] of Object.entries(texts) as [K, string][]) {
     const value = numberIn(text, context);
     if (!value.ok) return value;
-    made[name] = value.value;
+    result[name] = value.value;
   }
-  return succeed(made as Record<K, RealValue>);
+  return succeed(result as Record<K, RealValue>);
 }
 
 const written = (problem: Problem) => ({

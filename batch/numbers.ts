@@ -29,8 +29,8 @@ export function numberIn(text: string, context: Context): Result<RealValue, Prob
 
 /** A value as a decimal string to the digits of the context. */
 export function decimalIn(v: RealValue, { digits, shouldContinue }: Context): Result<string, Problem> {
-  const made = roundToFigures(v, digits, shouldContinue);
-  return typeof made === 'string' ? fail(withSpan({ code: made }, NOWHERE)) : succeed(batchText(made));
+  const result = roundToFigures(v, digits, shouldContinue);
+  return typeof result === 'string' ? fail(withSpan({ code: result }, NOWHERE)) : succeed(batchText(result));
 }
 
 /** Many values as decimal strings; the first that has no digits is the problem. */
@@ -38,11 +38,11 @@ export function decimalsIn<K extends string>(
   values: Readonly<Record<K, RealValue | null>>,
   context: Context,
 ): Result<Record<K, string | null>, Problem> {
-  const made: Partial<Record<K, string | null>> = {};
+  const result: Partial<Record<K, string | null>> = {};
   for (const [name, value] of Object.entries(values) as [K, RealValue | null][]) {
     const text = value === null ? succeed(null) : decimalIn(value, context);
     if (!text.ok) return text;
-    made[name] = text.value;
+    result[name] = text.value;
   }
-  return succeed(made as Record<K, string | null>);
+  return succeed(result as Record<K, string | null>);
 }

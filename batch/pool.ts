@@ -76,12 +76,12 @@ async function answered(pool: Piscina<Packet, Answered>, packet: readonly string
   let most = packet.length;
   while (count < packet.length) {
     const left = packet.slice(count, count + most);
-    const made = await tried(pool, left);
-    if (made === 0) texts.push(JSON.stringify(failedLine(itemAt(left, 0), lateCode)));
-    else if (typeof made !== 'number') texts.push(made.text);
-    most = typeof made === 'number' && made > 0 ? made : packet.length;
-    if (typeof made !== 'number') count += made.count;
-    else if (made === 0) count += 1;
+    const result = await tried(pool, left);
+    if (result === 0) texts.push(JSON.stringify(failedLine(itemAt(left, 0), lateCode)));
+    else if (typeof result !== 'number') texts.push(result.text);
+    most = typeof result === 'number' && result > 0 ? result : packet.length;
+    if (typeof result !== 'number') count += result.count;
+    else if (result === 0) count += 1;
   }
   return `${texts.join('\n')}\n`;
 }

@@ -118,14 +118,14 @@ function demoCurves(): SavedCurves {
 function demoColumns(): SavedColumns {
   let count = 0;
   const tables = velmQuayTables.map(({ name, columns, use }, i) => {
-    const made = columns.map((column) => {
+    const numbered = columns.map((column) => {
       count += 1;
       return { ...column, id: `c${count}`, cells: column.cells.split(' ') };
     });
-    const idOf = (column: number): string => itemAt(made, column).id;
+    const idOf = (column: number): string => itemAt(numbered, column).id;
     const named =
       use.classes === 'both' ? { upper: idOf(1), frequencies: idOf(2) } : name === 'Tide board' ? { one: idOf(1) } : {};
-    return { id: `t${i + 1}`, name, columns: made, use: { ...FIRST_USE, ...use, ...named } };
+    return { id: `t${i + 1}`, name, columns: numbered, use: { ...FIRST_USE, ...use, ...named } };
   });
   return { tables, open: 't1', into: null };
 }

@@ -50,13 +50,13 @@ test('the notebook keeps it', () =>
 test('it is worked in the worker from the columns that its line names, and told in words', () => {
   const request = chartRequest({ document: EMPTY_DOCUMENT, settings: DEFAULT_SETTINGS }, table);
   const perform = performerOf(createColumnTasks());
-  const made = perform(
+  const result = perform(
     { kind: 'chart', request } as Parameters<typeof perform>[0],
     () => true,
     () => 0n,
   );
-  expect(made).toMatchObject({ ok: true, value: { made: { marks: { kind: 'points', ys: [2, 5, 3] } } } });
-  const model = (made as unknown as { value: { made: Parameters<typeof chartDrawing>[1] } }).value.made;
+  expect(result).toMatchObject({ ok: true, value: { result: { marks: { kind: 'points', ys: [2, 5, 3] } } } });
+  const model = (result as unknown as { value: { result: Parameters<typeof chartDrawing>[1] } }).value.result;
   expect(chartTold(table.use.chart, chartDrawing(table, model, '.'))).toMatch(
     /^Steps: height \/ m over hour \/ h\. Row 1/,
   );

@@ -90,11 +90,11 @@ const unexpected: readonly Json[] = [
 
 /** The data with a few of its parts changed: mostly into others that could stand there, now and then into what cannot. */
 export function mutated(data: unknown, chance: Chance): unknown {
-  const made = structuredClone(data) as Json;
+  const result = structuredClone(data) as Json;
   const count = 1 + chance.below(6);
   for (let i = 0; i < count; i += 1) {
-    const places = placesIn(made);
-    if (places.length === 0) return made;
+    const places = placesIn(result);
+    if (places.length === 0) return result;
     const { holder, key } = chance.pick(places);
     const put = (value: Json): void => {
       (holder as Record<string | number, Json>)[key] = value;
@@ -108,7 +108,7 @@ export function mutated(data: unknown, chance: Chance): unknown {
     else if (chance.once(12) && !Array.isArray(holder)) Reflect.deleteProperty(holder, key);
     else put(likeness(value, chance, others));
   }
-  return made;
+  return result;
 }
 
 /** A text with letters changed, lost or doubled, or broken off. */

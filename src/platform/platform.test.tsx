@@ -9,11 +9,14 @@ import { browserTabs } from './tabs';
 
 /* What the app asks of its device, and what it does where the device does not have it, or refuses. */
 
-const given = (target: object, name: string, value: unknown): void =>
+const given = (target: object, name: string, value: unknown): void => {
   Object.defineProperty(target, name, { configurable: true, writable: true, value });
+};
 
 let hidden: DocumentVisibilityState = 'visible';
-beforeAll(() => Object.defineProperty(document, 'visibilityState', { configurable: true, get: () => hidden }));
+beforeAll(() => {
+  Object.defineProperty(document, 'visibilityState', { configurable: true, get: () => hidden });
+});
 
 describe('the clipboard', () => {
   test('takes a text, and gives one', async () => {
@@ -44,7 +47,13 @@ describe('sound and shaking', () => {
     const told: unknown[] = [];
     given(navigator, 'vibrate', (ms: number) => told.push(ms));
     const param = () => ({ value: 0, setValueAtTime: () => undefined, exponentialRampToValueAtTime: () => undefined });
-    const node = { connect: () => node, gain: param(), frequency: param(), start: (at: number) => told.push(['from', at]), stop: (at: number) => told.push(['to', at]) };
+    const node = {
+      connect: () => node,
+      gain: param(),
+      frequency: param(),
+      start: (at: number) => told.push(['from', at]),
+      stop: (at: number) => told.push(['to', at]),
+    };
     given(
       globalThis,
       'AudioContext',
@@ -72,11 +81,11 @@ describe('files', () => {
       return 'blob:1';
     });
     given(URL, 'revokeObjectURL', (url: string) => told.push(url));
-    const clicked = jest
-      .spyOn(HTMLAnchorElement.prototype, 'click')
-      .mockImplementation(function click(this: HTMLAnchorElement) {
-        told.push([this.download, this.href]);
-      });
+    const clicked = jest.spyOn(HTMLAnchorElement.prototype, 'click').mockImplementation(function click(
+      this: HTMLAnchorElement,
+    ) {
+      told.push([this.download, this.href]);
+    });
     saveFile('values.csv', 'x,f', 'text/csv');
     expect(told).toEqual([
       ['text/csv', 3],
@@ -91,11 +100,11 @@ describe('files', () => {
   /** Opens a file as if that had been chosen; null: the chooser is closed. */
   async function chosen(file: Partial<File> | null): Promise<unknown> {
     let field: HTMLInputElement | null = null;
-    const clicked = jest
-      .spyOn(HTMLInputElement.prototype, 'click')
-      .mockImplementation(function click(this: HTMLInputElement) {
-        field = this;
-      });
+    const clicked = jest.spyOn(HTMLInputElement.prototype, 'click').mockImplementation(function click(
+      this: HTMLInputElement,
+    ) {
+      field = this;
+    });
     const opened = openFile('.json');
     clicked.mockRestore();
     given(field!, 'files', file === null ? [] : [file]);

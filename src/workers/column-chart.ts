@@ -36,8 +36,8 @@ const NOWHERE = { from: 0, to: 0 } as const;
 /** What was read, made into something else; cells that stand in the way stay as they are. */
 function mapRead<T, U>(read: Read<T>, to: (result: T) => U): Read<U> {
   if (!read.ok) return read;
-  const { made } = read.value;
-  return succeed({ ...read.value, made: made === null ? null : to(made) });
+  const { result } = read.value;
+  return succeed({ ...read.value, result: result === null ? null : to(result) });
 }
 
 function readSingle(data: OneRequest, reader: Reader): Read<OneData> {
@@ -48,7 +48,7 @@ function readSingle(data: OneRequest, reader: Reader): Read<OneData> {
 
 function readLabels({ labels, heights }: LabelsRequest, reader: Reader): Read<LabelData> {
   if (heights === null)
-    return succeed({ flags: [], hasMore: false, made: { of: 'labels', labels: labels.cells, heights: null } });
+    return succeed({ flags: [], hasMore: false, result: { of: 'labels', labels: labels.cells, heights: null } });
   return mapRead(readRows([heights], reader), ({ at, values: [read = []] }) => ({
     of: 'labels',
     labels: at.map((row) => labels.cells[row] ?? ''),
@@ -83,11 +83,11 @@ export function chartOf(
   const { chart, outliers, quartiles } = request;
   const read = readData(request, reader);
   if (!read.ok) return read;
-  if (read.value.made === null) return succeed({ ...read.value, made: null });
-  const needsWidth = chartKinds[chart].options.includes('width') && read.value.made.of === 'values';
+  if (read.value.result === null) return succeed({ ...read.value, result: null });
+  const needsWidth = chartKinds[chart].options.includes('width') && read.value.result.of === 'values';
   const width = needsWidth ? widthOf(request.width, reader) : succeed(null);
   if (!width.ok) return width;
-  const result = charts[chart].model(read.value.made, {
+  const result = charts[chart].model(read.value.result, {
     size: (v) => toDouble(v, shouldContinue),
     text: (v) => shownText(v, request, context),
     proposedText: (proposed) => proposedText(proposed, request, context),
@@ -97,5 +97,5 @@ export function chartOf(
     shouldContinue: context.shouldContinue,
   });
   if (!result.ok) return fail(withSpan(result.problem, NOWHERE));
-  return succeed({ flags: [], hasMore: false, made: result.value });
+  return succeed({ flags: [], hasMore: false, result: result.value });
 }

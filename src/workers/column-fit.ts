@@ -89,8 +89,8 @@ function fittedTo(
 ): Result<WithCellErrors<Fitted>, Problem> {
   const read = readPair(request.data, reader);
   if (!read.ok) return read;
-  if (read.value.made === null) return succeed({ ...read.value, made: null });
-  const pair = read.value.made;
+  if (read.value.result === null) return succeed({ ...read.value, result: null });
+  const pair = read.value.result;
   const { model, degree } = request;
   const { x, y, counts } = pair;
   const result = fit({ model, degree, x, y, frequencies: counts, digits: FULL_DIGITS + 20 }, shouldContinue);
@@ -106,7 +106,7 @@ function fittedTo(
     (all, { value }, i) => withLetter(all, boundName(i), value),
     reader.context,
   );
-  return succeed({ flags: [], hasMore: false, made: { fit: result.value, pair, tree, context } });
+  return succeed({ flags: [], hasMore: false, result: { fit: result.value, pair, tree, context } });
 }
 
 const keyOf = ({ angle, model, degree, data: { x, y, frequencies } }: FitViewRequest): string =>
@@ -127,10 +127,10 @@ export function createFitter() {
     }
     const { fitted } = memory;
     // What ran out of time, or names letters that can change, is not kept.
-    if (!fitted.ok || fitted.value.made === null || request.letters.size > 0) memory.fitted = null;
+    if (!fitted.ok || fitted.value.result === null || request.letters.size > 0) memory.fitted = null;
     if (!fitted.ok) return fitted;
-    if (fitted.value.made === null) return succeed({ ...fitted.value, made: null });
-    return succeed({ flags: [], hasMore: false, made: viewOf(fitted.value.made, request, reader, shouldContinue) });
+    if (fitted.value.result === null) return succeed({ ...fitted.value, result: null });
+    return succeed({ flags: [], hasMore: false, result: viewOf(fitted.value.result, request, reader, shouldContinue) });
   };
 }
 

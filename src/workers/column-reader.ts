@@ -33,7 +33,7 @@ export type ColumnText = Readonly<{ id: string; cells: readonly string[] }>;
 export type CellError = Readonly<{ column: string; row: number; problem: Problem }>;
 
 /** Either what came of some columns, or the cells that stand in the way; `more`: there are others besides. */
-export type WithCellErrors<T> = Readonly<{ flags: readonly CellError[]; hasMore: boolean; made: T | null }>;
+export type WithCellErrors<T> = Readonly<{ flags: readonly CellError[]; hasMore: boolean; result: T | null }>;
 
 const SPELLING = { functions: functionNames, decimalSign: '.', impliedFirst: false } as const;
 const NOWHERE = { from: 0, to: 0 } as const;
@@ -131,14 +131,14 @@ export function readRows(columns: readonly ColumnText[], reader: Reader): Result
   return succeed({
     flags: flags.slice(0, MOST_FLAGS),
     hasMore: flags.length > MOST_FLAGS,
-    made: flags.length > 0 ? null : { at, values },
+    result: flags.length > 0 ? null : { at, values },
   });
 }
 
 export const stoppedBy = (flags: readonly CellError[]): WithCellErrors<never> => ({
   flags,
   hasMore: false,
-  made: null,
+  result: null,
 });
 
 /** A problem that the core tells of a row, at the cell that it concerns. */

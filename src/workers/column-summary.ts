@@ -88,8 +88,8 @@ export function readClasses(
   const used = [values, ...(given === 'both' && upper !== null ? [upper] : []), ...(frequencies ? [frequencies] : [])];
   const read = readRows(used, reader);
   if (!read.ok) return read;
-  if (read.value.made === null) return succeed({ ...read.value, made: null });
-  const { at, values: numbers } = read.value.made;
+  if (read.value.result === null) return succeed({ ...read.value, result: null });
+  const { at, values: numbers } = read.value.result;
   if (at.length === 0) return fail(withSpan({ code: 'domain', reason: 'no-values' }, NOWHERE));
   const last = lastOf(numbers);
   const counted = frequencies === null ? null : countsOf(last, frequencies.id, at);
@@ -113,7 +113,7 @@ export function readClasses(
     return flag === null ? fail(withSpan(result.problem, NOWHERE)) : succeed(stoppedBy([flag]));
   }
   const isExact = low.value.isExact && high.value.isExact;
-  return succeed({ flags: [], hasMore: false, made: { classed: result.value, isExact } });
+  return succeed({ flags: [], hasMore: false, result: { classed: result.value, isExact } });
 }
 
 export type ReadOne = Readonly<{ values: readonly Rational[]; counts: readonly bigint[] | null; isExact: boolean }>;
@@ -125,13 +125,13 @@ export function readOne(
 ): Result<WithCellErrors<ReadOne>, Problem> {
   const read = readRows(frequencies === null ? [values] : [values, frequencies], reader);
   if (!read.ok) return read;
-  if (read.value.made === null) return succeed({ ...read.value, made: null });
-  const { at, values: numbers } = read.value.made;
+  if (read.value.result === null) return succeed({ ...read.value, result: null });
+  const { at, values: numbers } = read.value.result;
   const counted = frequencies === null ? null : countsOf(itemAt(numbers, 1), frequencies.id, at);
   if (counted !== null && counted.flags.length > 0) return succeed(stoppedBy(counted.flags));
   const taken = fractionsOf(itemAt(numbers, 0), reader.context);
   if (!taken.ok) return taken;
-  return succeed({ flags: [], hasMore: false, made: { ...taken.value, counts: counted?.counts ?? null } });
+  return succeed({ flags: [], hasMore: false, result: { ...taken.value, counts: counted?.counts ?? null } });
 }
 
 export type ReadPair = Readonly<{
@@ -148,8 +148,8 @@ export function readPair(
 ): Result<WithCellErrors<ReadPair>, Problem> {
   const read = readRows(frequencies === null ? [x, y] : [x, y, frequencies], reader);
   if (!read.ok) return read;
-  if (read.value.made === null) return succeed({ ...read.value, made: null });
-  const { at, values } = read.value.made;
+  if (read.value.result === null) return succeed({ ...read.value, result: null });
+  const { at, values } = read.value.result;
   const counted = frequencies === null ? null : countsOf(itemAt(values, 2), frequencies.id, at);
   if (counted !== null && counted.flags.length > 0) return succeed(stoppedBy(counted.flags));
   const [u, v] = [fractionsOf(itemAt(values, 0), reader.context), fractionsOf(itemAt(values, 1), reader.context)];
@@ -157,7 +157,7 @@ export function readPair(
   if (!v.ok) return v;
   const isExact = u.value.isExact && v.value.isExact;
   const result = { x: u.value.values, y: v.value.values, counts: counted?.counts ?? null, at, isExact };
-  return succeed({ flags: [], hasMore: false, made: result });
+  return succeed({ flags: [], hasMore: false, result });
 }
 
 type Made = Result<WithCellErrors<SummaryView>, Problem>;
@@ -182,7 +182,7 @@ export function summarise(request: SummaryRequest, reader: Reader): Made {
     succeed({
       flags: [],
       hasMore: false,
-      made: {
+      result: {
         of,
         statistics: ids.map((id) => {
           const v = of_[id] ?? null;
@@ -201,8 +201,8 @@ export function summarise(request: SummaryRequest, reader: Reader): Made {
   if (data.of === 'pair') {
     const read = readPair(data, reader);
     if (!read.ok) return read;
-    if (read.value.made === null) return succeed({ ...read.value, made: null });
-    const { x, y, counts, isExact } = read.value.made;
+    if (read.value.result === null) return succeed({ ...read.value, result: null });
+    const { x, y, counts, isExact } = read.value.result;
     const result = pairOf(x, y, counts, context.shouldContinue);
     if (result.n === 0n) return empty;
     const mean = (sum: Rational): Rational => q.divide(sum, q.whole(result.n));
@@ -212,8 +212,8 @@ export function summarise(request: SummaryRequest, reader: Reader): Made {
   if (data.classes !== null) {
     const read = readClasses(data, data.classes, reader);
     if (!read.ok) return read;
-    if (read.value.made === null) return succeed({ ...read.value, made: null });
-    const { classed, isExact } = read.value.made;
+    if (read.value.result === null) return succeed({ ...read.value, result: null });
+    const { classed, isExact } = read.value.result;
     const result = classSummary(classed.classes);
     if (result === null) return empty;
     const ends = result.modes.map(({ low, high }: Class) => [low, high]);
@@ -221,8 +221,8 @@ export function summarise(request: SummaryRequest, reader: Reader): Made {
   }
   const read = readOne(data, reader);
   if (!read.ok) return read;
-  if (read.value.made === null) return succeed({ ...read.value, made: null });
-  const { values, counts, isExact } = read.value.made;
+  if (read.value.result === null) return succeed({ ...read.value, result: null });
+  const { values, counts, isExact } = read.value.result;
   const result = summaryOf(values, counts, request.quartiles, context.shouldContinue);
   if (result === null) return empty;
   return view(
@@ -258,7 +258,7 @@ export function previewColumn(
     at === undefined ? null : readOne({ values: { ...at, cells: numbersOf(at, reader) }, frequencies: null }, reader);
   if (!shouldContinue()) return fail(withSpan({ code: 'stopped' }, NOWHERE));
   const { flags, hasMore } = all.value;
-  const result = one?.ok === true ? one.value.made : null;
+  const result = one?.ok === true ? one.value.result : null;
   if (result === null || result.values.length === 0) return succeed({ flags, hasMore, n: 0, mean: null, sum: null });
   const sum = result.values.reduce(q.add, q.ZERO);
   const shown = (v: Rational): ShownValue => shownNumber(fromRational(v), request, reader.context, result.isExact);

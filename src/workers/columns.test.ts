@@ -21,9 +21,9 @@ function ask<K extends keyof ColumnTasks>(kind: K, request: ColumnTasks[K]['requ
 }
 
 function work<K extends keyof ColumnTasks>(kind: K, request: ColumnTasks[K]['request'] | null) {
-  const made = ask(kind, request);
-  if (!made.ok) throw new Error(made.problem.code);
-  return made as Extract<ColumnTasks[K]['result'], { ok: true }>;
+  const result = ask(kind, request);
+  if (!result.ok) throw new Error(result.problem.code);
+  return result as Extract<ColumnTasks[K]['result'], { ok: true }>;
 }
 
 /** A table from the texts of its columns. */
@@ -42,12 +42,12 @@ const table = (columns: readonly string[], use: Partial<AnalysisOptions> = {}): 
 const statistics = (of: DataTable): Record<string, string> => {
   const answer = ask('summary', summaryRequest(state, of));
   if (!answer.ok) return { problem: answer.problem.code };
-  const { made, flags } = answer.value;
-  if (made === null) return { flags: flags.map(({ column, row }) => `${column}:${row}`).join(' ') };
+  const { result, flags } = answer.value;
+  if (result === null) return { flags: flags.map(({ column, row }) => `${column}:${row}`).join(' ') };
   return Object.fromEntries([
-    ...made.statistics.map(({ id, shown }) => [id, shown?.forms[0]?.typed ?? 'none']),
-    ['modes', made.modes.map((ends) => ends.map(({ forms }) => forms[0]!.typed).join('–')).join(' ')],
-    ['proposed', made.proposed === null ? '' : `${made.proposed.kind} ${made.proposed.value}`],
+    ...result.statistics.map(({ id, shown }) => [id, shown?.forms[0]?.typed ?? 'none']),
+    ['modes', result.modes.map((ends) => ends.map(({ forms }) => forms[0]!.typed).join('–')).join(' ')],
+    ['proposed', result.proposed === null ? '' : `${result.proposed.kind} ${result.proposed.value}`],
   ]) as Record<string, string>;
 };
 
@@ -86,7 +86,7 @@ test.each<readonly [string, DataTable, Record<string, string>]>([
 
 test('what is summed up is kept with full digits, and marked as rounded where its values are no fractions', () => {
   const answer = work('summary', summaryRequest(state, table(['sqrt(2) 1'])));
-  const mean = answer.value.made!.statistics.find(({ id }) => id === 'mean')!.shown!;
+  const mean = answer.value.result!.statistics.find(({ id }) => id === 'mean')!.shown!;
   expect(mean.full).toBe('1.2071067811865475244008443621048490392848359376885');
   expect(mean.forms.map(({ exact, settled }) => [exact, settled])).toEqual([[false, true]]);
 });
@@ -145,27 +145,27 @@ test.each<readonly [string, DataTable, object]>([
     { heights: 'frequency', marks: { labels: ['1', '2'], heights: [1, 2], texts: ['1', '2'] } },
   ],
 ])('a chart of %s', (_, of, expected) =>
-  expect(work('chart', chartRequest(state, of)).value.made).toMatchObject(expected),
+  expect(work('chart', chartRequest(state, of)).value.result).toMatchObject(expected),
 );
 
 const rows = { from: 0, count: 2 };
 
 test('a fit: its equation in full, its residuals, and what it comes to', () => {
-  const { made } = work('fit', fitRequest(state, table(['0 1 2', '1 2 4'], { at: '1/2' }), rows)).value;
-  expect(made).toMatchObject({ count: 3, from: 0, full: '1.5*x+5/6', equation: '1.5*x+0.833333' });
-  expect(made!.coefficients.map(({ shown }) => shown.forms[0]!.typed)).toEqual(['5/6', '3/2']);
-  expect(made!.residuals.map(({ left }) => left!.forms[0]!.typed)).toEqual(['1/6', '-1/3']);
-  const prediction = made!.prediction;
+  const { result } = work('fit', fitRequest(state, table(['0 1 2', '1 2 4'], { at: '1/2' }), rows)).value;
+  expect(result).toMatchObject({ count: 3, from: 0, full: '1.5*x+5/6', equation: '1.5*x+0.833333' });
+  expect(result!.coefficients.map(({ shown }) => shown.forms[0]!.typed)).toEqual(['5/6', '3/2']);
+  expect(result!.residuals.map(({ left }) => left!.forms[0]!.typed)).toEqual(['1/6', '-1/3']);
+  const prediction = result!.prediction;
   expect(prediction !== null && 'y' in prediction && prediction.y.forms[0]!.typed).toBe('19/12');
 });
 
 test('a sine keeps as many digits as were found, and no more are claimed', () => {
   const y = Array.from({ length: 12 }, (_, i) => (2 + 3 * Math.sin(0.7 * i + 0.4)).toFixed(6)).join(' ');
   const x = Array.from({ length: 12 }, (_, i) => i).join(' ');
-  const { made } = work('fit', fitRequest(state, table([x, y], { model: 'sine' }), rows)).value;
-  expect(made!.full).toMatch(/^\d\.\d{20,}\*sin\(/);
-  expect(made!.coefficients.every(({ shown }) => shown.full.length > 20)).toBe(true);
-  expect(made!.coefficients[0]!.shown.forms[0]!.settled).toBe(false);
+  const { result } = work('fit', fitRequest(state, table([x, y], { model: 'sine' }), rows)).value;
+  expect(result!.full).toMatch(/^\d\.\d{20,}\*sin\(/);
+  expect(result!.coefficients.every(({ shown }) => shown.full.length > 20)).toBe(true);
+  expect(result!.coefficients[0]!.shown.forms[0]!.settled).toBe(false);
 });
 
 test.each([
@@ -219,9 +219,9 @@ test.each([
     0,
   ],
 ])('taken apart: %s', (_, source, columns, strange) => {
-  const made = taken(source);
-  const shown = made.columns.map(({ name, unit, cells }) => [unit === '' ? name : `${name}|${unit}`, cells.join(' ')]);
-  expect([shown, made.strange]).toEqual([columns, strange]);
+  const result = taken(source);
+  const shown = result.columns.map(({ name, unit, cells }) => [unit === '' ? name : `${name}|${unit}`, cells.join(' ')]);
+  expect([shown, result.strange]).toEqual([columns, strange]);
 });
 
 test('cells in their forms, and columns as decimals for other programs', () => {

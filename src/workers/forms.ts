@@ -16,18 +16,18 @@ import { contextFor, natureOf } from './answer';
 import type { LineRequest } from './answer';
 
 /** Something to be shown in its forms: a value and how it was made, or what is worth what its text says. With a point. */
-export type Showable = Readonly<{ value: Value | null; made: string }>;
+export type Showable = Readonly<{ value: Value | null; sourceText: string }>;
 export type FormsRequest = LineRequest & Readonly<{ items: readonly Showable[] }>;
 
 const SPELLING = { functions: functionNames, decimalSign: '.', impliedFirst: false } as const;
 
 function formsOfOne(
-  { value, made }: Showable,
+  { value, sourceText }: Showable,
   request: FormsRequest,
   shouldContinue: ShouldContinue,
   random: Random,
 ): readonly Form[] {
-  const reading = parse(made, SPELLING);
+  const reading = parse(sourceText, SPELLING);
   const read: Reading | null = reading.ok ? reading.value : null;
   const nature =
     read === null ? { unit: request.angle, isAngle: false, quotient: null } : natureOf(read, request.angle);

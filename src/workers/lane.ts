@@ -74,10 +74,10 @@ export function createLane(spawn: () => WorkerLike, budget = BUDGET_MS): Lane {
   };
 
   const start = (): WorkerLike => {
-    const made = spawn();
+    const started = spawn();
     isLoaded = false;
-    made.onmessage = ({ data }) => {
-      if (made !== worker) return;
+    started.onmessage = ({ data }) => {
+      if (started !== worker) return;
       const wasLoaded = isLoaded;
       isLoaded = true;
       // The time of the work begins once there is something to do it.
@@ -89,12 +89,12 @@ export function createLane(spawn: () => WorkerLike, budget = BUDGET_MS): Lane {
       if (had.isWanted) had.resolve(data.result);
       goOn();
     };
-    made.onerror = (event) => {
+    started.onerror = (event) => {
       event.preventDefault();
-      if (made === worker) broken({ code: 'internal', reason: isLoaded ? 'bug' : 'not-loaded' });
+      if (started === worker) broken({ code: 'internal', reason: isLoaded ? 'bug' : 'not-loaded' });
     };
-    if (shared) made.postMessage({ type: 'share', newest: shared });
-    return made;
+    if (shared) started.postMessage({ type: 'share', newest: shared });
+    return started;
   };
 
   function watch(): void {

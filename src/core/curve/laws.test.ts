@@ -133,7 +133,8 @@ describe(`the marks of an axis (seed ${SEED})`, () => {
         expect(new Set(made.marks.map(({ text }) => text)).size).toBe(made.marks.length);
       }),
       { seed: SEED, numRuns: 200 },
-    ));
+    ),
+  );
 });
 
 test.each([

@@ -33,8 +33,7 @@ function apart(left: string, right: string, angle?: 'deg' | 'rad' | 'grad'): big
 
 type Range = 'any' | 'positive' | 'unit' | 'whole' | 'one-and-more';
 
-const between = (min: number, max: number) =>
-  fc.integer({ min: min * 840, max: max * 840 }).map((n) => `(${n}/840)`);
+const between = (min: number, max: number) => fc.integer({ min: min * 840, max: max * 840 }).map((n) => `(${n}/840)`);
 const numbers: { readonly [R in Range]: fc.Arbitrary<string> } = {
   any: between(-6, 6),
   positive: fc.integer({ min: 1, max: 9000 }).map((n) => `(${n}/840)`),
@@ -111,7 +110,10 @@ test.each<readonly [string, string, Range]>([
   ['derivative(sin(2x),x,a)', '2cos(2a)', 'any'],
 ])('%s = %s', (left, right, range) => {
   const inserted = (text: string, a: string, b: string): string =>
-    text.replaceAll(/\ba\b/g, a).replaceAll(/\bb\b/g, b).replaceAll(/(?<=\d)a\b/g, a);
+    text
+      .replaceAll(/\ba\b/g, a)
+      .replaceAll(/\bb\b/g, b)
+      .replaceAll(/(?<=\d)a\b/g, a);
   fc.assert(
     fc.property(numbers[range], numbers[range], (a, b) => {
       if (/-a\)!|csc|gcd/.test(left) && (a === '(0/840)' || a === '0')) return;

@@ -89,7 +89,8 @@ test(`a decimal has the digits of the library, rounded half away from zero (seed
       // Where it is exact, no digit is left out.
       expect(shown.toFixed()).toBe((form.exact ? theirs : expected).toFixed());
       const size = new D(mantissa).abs();
-      if (mode === 'scientific') expect(exponent !== null && (size.isZero() || (size.gte(1) && size.lt(10)))).toBe(true);
+      if (mode === 'scientific')
+        expect(exponent !== null && (size.isZero() || (size.gte(1) && size.lt(10)))).toBe(true);
       if (mode === 'engineering')
         expect([exponent !== null && exponent % 3 === 0, size.isZero() || (size.gte(1) && size.lt(1000))]).toEqual([
           true,
@@ -147,10 +148,14 @@ test(`a decimal that recurs is what division by hand gives (seed ${SEED})`, () =
 test(`a quotient of whole numbers tells its remainder, from zero to the divisor (seed ${SEED})`, () =>
   fc.assert(
     fc.property(fc.bigInt(-999_999n, 999_999n), fc.bigInt(2n, 999n), (of, by) => {
-      const forms = formsIn(q.rational(of, by), { mode: 'auto', digits: 10, grouping: false, decimalSign: '.' }, {
-        ...PLAIN,
-        quotient: { of, by },
-      });
+      const forms = formsIn(
+        q.rational(of, by),
+        { mode: 'auto', digits: 10, grouping: false, decimalSign: '.' },
+        {
+          ...PLAIN,
+          quotient: { of, by },
+        },
+      );
       const form = forms.find(({ id }) => id === ('remainder' satisfies FormId));
       if (of % by === 0n) return expect(form).toBeUndefined();
       const [, times = '', rest = ''] = /^(−?\d+) remainder (\d+)$/.exec(form?.text ?? '') ?? [];

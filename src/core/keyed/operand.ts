@@ -106,7 +106,7 @@ export function toldText(tree: Tree): Result<string, ProblemData> {
 }
 
 /** How a value was made, as typed text that can be read again; what is too long to be told is told as `instead`. */
-export function madeText(tree: Tree, instead: string): string {
+export function sourceTextOf(tree: Tree, instead: string): string {
   if (isLong(tree) || holdsChance(tree)) return instead;
   const told = toldText(tree);
   return told.ok ? told.value : instead;

@@ -18,7 +18,7 @@ import { meaningOf } from './operation';
  * that what they ask to be worked is checked on its own. Source of the values: mathjs 15 (its Fraction).
  */
 
-const math = create(all, { number: 'Fraction' });
+const math = create(all!, { number: 'Fraction' });
 const fractionOf = (text: string): Fraction => math.evaluate(text) as Fraction;
 
 /** The value of what a style asks to be worked. */
@@ -36,7 +36,7 @@ function valueOf({ work, bound }: Calculation<Fraction>): Fraction {
       case 'postfix':
         return math.divide(at(tree.of), math.fraction(100)) as Fraction;
       case 'power':
-        return math.pow(at(tree.base), at(tree.exponent)) as Fraction;
+        return math.pow(at(tree.base) as never, at(tree.exponent) as never) as unknown as Fraction;
       case 'binary': {
         const [a, b] = [at(tree.left), at(tree.right)];
         const isShare = tree.right.kind === 'postfix' && (tree.op === 'plus' || tree.op === 'minus');
@@ -76,7 +76,7 @@ const IN_ORDER: RunningSettings = { order: 'precedence', impliedFirst: false };
 function run(keys: string, settings: RunningSettings = IN_ORDER): Running<Fraction> {
   let running: Running<Fraction> = EMPTY_RUNNING;
   for (const sign of keys.replaceAll(' ', ''))
-    for (let isAgain = true; isAgain; ) {
+    for (let isAgain = true; isAgain;) {
       const outcome = runningAfter<Fraction>(running, keyOf(sign), settings);
       isAgain = outcome?.kind === 'work' && outcome.again;
       if (outcome?.kind === 'refused') throw new Error(outcome.problemData.code);
@@ -146,8 +146,7 @@ const chain = fc.record({
   rest: fc.array(fc.tuple(sign, fc.integer({ min: 1, max: 99 })), { maxLength: 9 }),
 });
 const asTyped = (text: string): string => text.replaceAll('−', '-').replaceAll('×', '*').replaceAll('÷', '/');
-const ratio = (of: Fraction): string =>
-  math.format(of, { fraction: 'ratio' } as never).replace(/\/1$/, '');
+const ratio = (of: Fraction): string => math.format(of, { fraction: 'ratio' } as never).replace(/\/1$/, '');
 
 describe.each(runningOrders)('a chain of numbers in the order %s', (order) => {
   test('comes to what is written, bracketed by that order (seed 20261128)', () =>
@@ -247,7 +246,8 @@ test.each<readonly [readonly string[], StackOperation | string, number]>([
   [['4', 'push'], 'swap', 1],
   [['4', 'push'], 'rotateUp', 1],
 ])('after %j, %s is refused and names how many are missing', (does, one, missing) =>
-  expect(() => stacked([...does, one])).toThrow(`"missing":${missing}`));
+  expect(() => stacked([...does, one])).toThrow(`"missing":${missing}`),
+);
 
 test('a level is picked from wherever it is, and one that is not there is told', () => {
   const stack = stacked(pushing('1', '2', '3'));

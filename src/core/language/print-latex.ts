@@ -5,7 +5,7 @@ import { latexOf } from '../notation/latex';
 import { withBrackets, withReach } from './brackets';
 import { OVERLINE } from './numerals';
 import { operators } from './operators';
-import { isSum, standingOf } from './standing';
+import { isSum, standingOfTree } from './standing';
 import type { Call } from './standing';
 import { inside, withoutLeadingMinus } from './tree';
 import type { ConstantName, Tree } from './tree';
@@ -31,7 +31,7 @@ const constants: Readonly<Record<ConstantName, string>> = {
 
 function call(tree: Call): string {
   const { fn, args } = tree;
-  const standing = standingOf(tree);
+  const standing = standingOfTree(tree);
   if (standing !== null)
     return latexOf(standing.layout, {
       value: (slot) => printLatex(itemAt(args, slot)),

@@ -8,7 +8,7 @@ import type { Markup } from './markup';
 import { OVERLINE, grouped } from './numerals';
 import type { DecimalSign } from './numerals';
 import { operators } from './operators';
-import { isSum, standingOf } from './standing';
+import { isSum, standingOfTree } from './standing';
 import type { Call } from './standing';
 import { inside, partsOf, withoutLeadingMinus } from './tree';
 import type { ConstantName, Tree } from './tree';
@@ -59,7 +59,7 @@ function isTall(tree: Tree): boolean {
     case 'group':
       return isTall(tree.of);
     case 'call':
-      return standingOf(tree)?.isTall === true || tree.args.some(isTall);
+      return standingOfTree(tree)?.isTall === true || tree.args.some(isTall);
     case 'relation':
     case 'logic':
     case 'not':
@@ -103,7 +103,7 @@ export function printMathml(tree: Tree, style: FormulaStyle): Markup {
 
   const call = (tree: Call): Markup => {
     const { args } = tree;
-    const found = standingOf(tree);
+    const found = standingOfTree(tree);
     if (found !== null) {
       const page: MathPage<Markup> = {
         element: (tag, attributes, kids) => withAttributes(element(tag, ...kids), attributes),

@@ -6,7 +6,7 @@ import type { Tree } from './tree';
 export type Call = Tree & { kind: 'call' };
 
 /** How a call stands on paper; null where it is written by its name, with its values in brackets. */
-export function standingOf({ fn, args }: Call): Standing | null {
+export function standingOfTree({ fn, args }: Call): Standing | null {
   const found = standingOfCall(fn, args.length);
   const isNamed = found?.notation.isNameOverNumbers === true && args.some((arg) => arg.kind === 'number');
   return isNamed ? null : found;
@@ -14,7 +14,7 @@ export function standingOf({ fn, args }: Call): Standing | null {
 
 /** Whether a call is drawn so that nothing shows where what it reaches over ends. */
 export function isOpenCall(tree: Tree): boolean {
-  const found = tree.kind === 'call' ? standingOf(tree) : null;
+  const found = tree.kind === 'call' ? standingOfTree(tree) : null;
   return found !== null && isOpenAtEnd(found.layout);
 }
 

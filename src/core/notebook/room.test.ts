@@ -39,7 +39,10 @@ test('columns put into a table take no room that its others need', () => {
 
 test('long columns are shortened so that all cells together fit, those that stay included', () => {
   const long = Array<string>(600_000).fill('1');
-  const made = fitting([column('x', ...[]), { name: 'y', unit: '', cells: long }, { name: 'z', unit: '', cells: long }], null);
+  const made = fitting(
+    [column('x', ...[]), { name: 'y', unit: '', cells: long }, { name: 'z', unit: '', cells: long }],
+    null,
+  );
   expect(made.columns.every(({ cells }) => cells.length <= 333_333)).toBe(true);
   expect(made.left.rows).toBe(600_000 - 333_333);
 });
@@ -79,6 +82,9 @@ test('whatever is set aside can be kept, with an id that nothing else has', () =
     expect(setAsideSchema.safeParse(part).success).toBe(true);
     expect([part.name.length <= LONGEST_ASIDE_NAME, part.text.length <= LONGEST_ASIDE_TEXT]).toEqual([true, true]);
   }
-  const free = freeAsideId([asidePart('a7', 'line', 'unreadable', '', '', null), asidePart('odd', 'line', 'unreadable', '', '', null)]);
+  const free = freeAsideId([
+    asidePart('a7', 'line', 'unreadable', '', '', null),
+    asidePart('odd', 'line', 'unreadable', '', '', null),
+  ]);
   expect([free(), free()]).toEqual(['a8', 'a9']);
 });

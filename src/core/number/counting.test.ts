@@ -7,7 +7,7 @@ import { roundToFigures } from './digits';
 
 const SEED = 20261128;
 const shouldContinue = () => true;
-const math = create(all, { number: 'BigNumber', precision: 64 });
+const math = create(all!, { number: 'BigNumber', precision: 64 });
 
 const shown = (made: ReturnType<typeof factorial>): string => {
   if (!made.ok) return made.problem.code;
@@ -41,7 +41,9 @@ test(`arrangements are combinations times the orders of each (seed ${SEED})`, ()
 
 // mathjs 15 (BigNumber at 64 digits) for whole numbers.
 test.each([0, 1, 5, 12, 20, 25, 40])('%i! is that of the library', (n) =>
-  expect(shown(factorial(fromWhole(n), shouldContinue))).toBe(math.format(math.factorial(math.bignumber(n)), { notation: 'fixed' })),
+  expect(shown(factorial(fromWhole(n), shouldContinue))).toBe(
+    math.format(math.factorial(math.bignumber(n)), { notation: 'fixed' }),
+  ),
 );
 
 // DLMF 5.4: Γ(1/2) = √π, Γ(3/2) = √π/2; the others by Γ(x + 1) = xΓ(x).

@@ -59,7 +59,8 @@ test.each([
   [power(2n, 29) - 1n, [233n, 1103n, 2089n]],
   [1_000_000_007n * 1_000_000_009n, [1_000_000_007n, 1_000_000_009n]],
 ] as const)('%s is taken apart', (n, factors) =>
-  expect(factorise(n, shouldContinue, 4_000_000)?.map(({ prime }) => prime)).toEqual(factors));
+  expect(factorise(n, shouldContinue, 4_000_000)?.map(({ prime }) => prime)).toEqual(factors),
+);
 
 const factor = fc.constantFrom(...[...primes].map(BigInt));
 const product = fc.array(factor, { maxLength: 12 });

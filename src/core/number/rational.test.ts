@@ -8,7 +8,7 @@ import type { Rational } from './rational';
 
 const SEED = 20261128;
 const runs = { seed: SEED, numRuns: 300 };
-const math = create(all, { number: 'Fraction' });
+const math = create(all!, { number: 'Fraction' });
 
 const part = fc.bigInt(-(10n ** 24n), 10n ** 24n);
 const rational = fc
@@ -33,7 +33,8 @@ test.each([
       expect(of(a, b)).toEqual(ours((reference as (x: Fraction, y: Fraction) => unknown)(theirs(a), theirs(b))));
     }),
     runs,
-  ));
+  ),
+);
 
 test(`order, sign and size (seed ${SEED})`, () =>
   fc.assert(

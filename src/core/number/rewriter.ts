@@ -57,9 +57,9 @@ export class Rewriter {
     if (name.length <= LONGEST_NAME) return name;
     const known = this.longNames.get(name);
     if (known !== undefined) return known;
-    const made = `§${this.longNames.size}`;
-    this.longNames.set(name, made);
-    return made;
+    const result = `§${this.longNames.size}`;
+    this.longNames.set(name, result);
+    return result;
   }
 
   private keyOf({ top, bottom }: Quotient): string {
@@ -266,8 +266,8 @@ export class Rewriter {
     // sin(y + k·90°) and cos(y + k·90°) as ± sin y or ± cos y.
     const turned = k % 2n === 0n ? op : op === 'sin' ? 'cos' : 'sin';
     const isNegative = (op === 'sin' ? k >= 2n : k === 1n || k === 2n) !== (isTurned && op === 'sin');
-    const made = left.size === 0 ? (turned === 'sin' ? p.ZERO : p.ONE) : this.ofMultiple(turned, left);
-    return whole(isNegative ? p.scale(made, q.whole(-1n)) : made);
+    const result = left.size === 0 ? (turned === 'sin' ? p.ZERO : p.ONE) : this.ofMultiple(turned, left);
+    return whole(isNegative ? p.scale(result, q.whole(-1n)) : result);
   }
 
   /** sin ny and cos ny from sin y and cos y for a small whole n: f(ny) = 2·cos y·f((n−1)y) − f((n−2)y) (DLMF 4.21.27). */
@@ -289,8 +289,8 @@ export class Rewriter {
   private odd(op: string, a: Quotient): Quotient {
     if (a.top.size === 0) return a;
     const isNegative = p.leading(a.top).coefficient.n < 0n;
-    const made = this.opaque(op, this.keyOf(isNegative ? this.negate(a) : a));
-    return isNegative ? this.negate(made) : made;
+    const result = this.opaque(op, this.keyOf(isNegative ? this.negate(a) : a));
+    return isNegative ? this.negate(result) : result;
   }
 
   /** Γ of a rational, brought into (0, 1]; of 1/2 it is √π. */
@@ -383,9 +383,9 @@ export class Rewriter {
     if (before !== undefined) return before;
     this.parts += 1;
     if (this.parts > MOST_PARTS || !this.shouldContinue()) throw new TooMuch();
-    const made = this.kind(v);
-    this.known.set(v, made);
-    return made;
+    const result = this.kind(v);
+    this.known.set(v, result);
+    return result;
   }
 
   /** Whether a quotient is zero, also when cosines below hide it: (1 − sin² x)/cos x − cos x. */

@@ -53,7 +53,8 @@ test.each([
       expect(shown(of(ours, shouldContinue))).toBe(reference(theirs).plus(0).toFixed()),
     ),
     runs,
-  ));
+  ),
+);
 
 test(`rounded to places and to figures (seed ${SEED})`, () =>
   fc.assert(
@@ -100,7 +101,11 @@ test.each<readonly [string, ReturnType<typeof floor>, string]>([
   ['5/2 to a whole number', round(fromRational(q.rational(5n, 2n)), fromWhole(0), shouldContinue), '3'],
   ['−5/2 to a whole number', round(fromRational(q.rational(-5n, 2n)), fromWhole(0), shouldContinue), '-3'],
   ['1 234 to hundreds', round(fromWhole(1234), fromWhole(-2), shouldContinue), '1200'],
-  ['99.95 to three figures', roundSignificant(fromRational(q.rational(1999n, 20n)), fromWhole(3), shouldContinue), '100'],
+  [
+    '99.95 to three figures',
+    roundSignificant(fromRational(q.rational(1999n, 20n)), fromWhole(3), shouldContinue),
+    '100',
+  ],
   ['π to half a place', round(PI, fromRational(q.rational(1n, 2n)), shouldContinue), 'domain'],
   ['π to no figure', roundSignificant(PI, fromWhole(0), shouldContinue), 'domain'],
   ['7 by 0', quotient(fromWhole(7), fromWhole(0), shouldContinue), 'divide-by-zero'],

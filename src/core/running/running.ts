@@ -1,7 +1,7 @@
 import { itemAt, lastOf } from '../base/item';
 import type { ProblemData } from '../base/problem';
 import { withDigit, withExponent, withMark, withOtherSign, withPoint, withoutLast } from '../keyed/entry';
-import { Builder, isOpen, madeText, percentTree, plainOperand, together } from '../keyed/operand';
+import { Builder, isOpen, sourceTextOf, percentTree, plainOperand, together } from '../keyed/operand';
 import type { Operand, Calculation } from '../keyed/operand';
 import { degreeSign, impliedTimes, infixNamed, negation } from '../keyed/operation';
 import type { Meaning, Operation } from '../keyed/operation';
@@ -73,7 +73,7 @@ function acted<V>(running: Running<V>, operation: Operation, isStep: boolean): R
     land: (value, instead) => ({
       ...running,
       entry: '',
-      shown: { value, sourceText: madeText(built.written, instead), percent: null },
+      shown: { value, sourceText: sourceTextOf(built.written, instead), percent: null },
       isGiven: true,
       isClosed: false,
       isListed: running.isListed && !isAlone,
@@ -110,7 +110,7 @@ function percent<V>(running: Running<V>): RunningOutcome<V> {
       entry: '',
       shown: {
         value,
-        sourceText: madeText(built.written, instead),
+        sourceText: sourceTextOf(built.written, instead),
         percent: { value: operand.value, sourceText: operand.sourceText },
       },
       isGiven: true,
@@ -142,7 +142,7 @@ function working<V>(
     again,
     step: isSum ? { addition: { ...addition, isNext: running.isListed } } : PLAIN_STEP,
     land: (value, instead) => {
-      const landed = land({ value, sourceText: madeText(work.written, instead), percent: null });
+      const landed = land({ value, sourceText: sourceTextOf(work.written, instead), percent: null });
       return isOutermost ? { ...landed, isListed: isSum } : landed;
     },
   };
@@ -298,7 +298,7 @@ export function runningAfter<V>(running: Running<V>, key: RunningKey, settings: 
       if (running.entry !== '') return done({ ...running, entry: withOtherSign(running.entry) });
       return running.shown === null ? null : acted(running, negation, false);
     case 'name':
-      return isOpen(key.tree) ? null : named<V>(running, plainOperand(madeText(key.tree, '')), settings);
+      return isOpen(key.tree) ? null : named<V>(running, plainOperand(sourceTextOf(key.tree, '')), settings);
     case 'percent':
       return running.isGiven || running.shown !== null ? percent(running) : null;
     case 'operation': {

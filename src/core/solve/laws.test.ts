@@ -4,7 +4,18 @@ import { functionNames } from '../function';
 import { parse } from '../language/parse';
 import * as q from '../number/rational';
 import type { Rational } from '../number/rational';
-import { degreeOf, derivative, divided, isolated, narrowed, primitive, rootBound, squarefree, trimmed, valueAt } from './rational-polynomial';
+import {
+  degreeOf,
+  derivative,
+  divided,
+  isolated,
+  narrowed,
+  primitive,
+  rootBound,
+  squarefree,
+  trimmed,
+  valueAt,
+} from './rational-polynomial';
 import type { Polynomial } from './rational-polynomial';
 import type { Root } from './root';
 import { solve } from './solve';

@@ -2,7 +2,7 @@ import { itemAt } from '../base/item';
 import type { ProblemData } from '../base/problem';
 import { withDigit, withExponent, withMark, withOtherSign, withPoint, withoutLast } from '../keyed/entry';
 import type { Entry } from '../keyed/entry';
-import { Builder, entryOperand, isOpen, madeText, plainOperand, together, toldText } from '../keyed/operand';
+import { Builder, entryOperand, isOpen, sourceTextOf, plainOperand, together, toldText } from '../keyed/operand';
 import type { Operand, Calculation } from '../keyed/operand';
 import { degreeSign, negation, percentage } from '../keyed/operation';
 import type { Meaning, Operation } from '../keyed/operation';
@@ -101,7 +101,7 @@ function operated<V>(stack: Stack<V>, operation: Operation, depth: StackDepth): 
     const told = toldText(built.written);
     return told.ok ? done(landed(null, told.value)) : { kind: 'refused', problemData: told.problem };
   }
-  const land = (value: V | null, instead: string): Stack<V> => landed(value, madeText(built.written, instead));
+  const land = (value: V | null, instead: string): Stack<V> => landed(value, sourceTextOf(built.written, instead));
   return { kind: 'work', work: builder.done(built), land };
 }
 
@@ -127,7 +127,7 @@ export function stackAfter<V>(stack: Stack<V>, meaning: Meaning, depth: StackDep
     case 'backspace':
       return stack.entry === '' ? null : edited(withoutLast(stack.entry));
     case 'name':
-      return done(pushed(stack, plainOperand(madeText(meaning.tree, '')), depth));
+      return done(pushed(stack, plainOperand(sourceTextOf(meaning.tree, '')), depth));
     case 'percent':
       return operated(stack, percentage, depth);
     case 'operation':

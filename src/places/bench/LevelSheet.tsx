@@ -11,7 +11,7 @@ import { shownForm } from '@/state/slices/tape/line';
 import { operationNames } from '@/text/entry-labels';
 import { words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
-import { MadeText } from '@/ui/keyed/MadeText';
+import { SourceText } from '@/ui/keyed/SourceText';
 import { ResultForms } from '@/ui/line/ResultForms';
 import { Panel } from '@/ui/kit/Panel';
 import { Words } from '@/ui/theme/text';
@@ -39,7 +39,7 @@ export function LevelSheet({ level, onClose }: Readonly<{ level: number; onClose
         <Words size="medium" tone="muted">
           {words.made}
         </Words>
-        <MadeText made={operand.sourceText} shown={settings.display} />
+        <SourceText text={operand.sourceText} shown={settings.display} />
       </View>
       {form === null ? null : (
         <ResultForms forms={known} chosen={form.id} onChoose={setChosen} shown={settings.display} />

@@ -15,7 +15,7 @@ import { openBrackets, styleNames } from '@/text/entry-labels';
 import { words } from '@/text/labels';
 import { KEYED_AREA_ID } from '@/ui/keyed/area';
 import { KeyedNumber } from '@/ui/keyed/KeyedNumber';
-import { MadeText } from '@/ui/keyed/MadeText';
+import { SourceText } from '@/ui/keyed/SourceText';
 import { Refused } from '@/ui/keyed/Refused';
 import { FormValue, ResultForms } from '@/ui/line/ResultForms';
 import { Margin } from '@/ui/tape/Margin';
@@ -87,7 +87,7 @@ export const RunningArea = memo(function RunningArea({ onPress, onExplain }: Pro
         <View flex={1} minWidth={0} paddingHorizontal="$3" paddingVertical="$2" gap={4}>
           <View flexDirection="row" alignItems="center" justifyContent="space-between" gap="$2" minHeight={26}>
             <View role="group" aria-label={words.pending} flex={1} minWidth={0}>
-              <MadeText made={chain} shown={display} />
+              <SourceText text={chain} shown={display} />
             </View>
             {depth === 0 ? null : (
               <Words size="medium" tone="accent">
@@ -108,7 +108,7 @@ export const RunningArea = memo(function RunningArea({ onPress, onExplain }: Pro
             {form !== null ? (
               <FormValue form={form} shown={display} isChosen isLarge />
             ) : running.entry === '' && running.shown !== null ? (
-              <MadeText made={current.sourceText} shown={display} />
+              <SourceText text={current.sourceText} shown={display} />
             ) : (
               <KeyedNumber
                 entry={running.entry === '' ? '0' : running.entry}

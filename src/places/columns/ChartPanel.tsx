@@ -61,14 +61,14 @@ export function ChartPanel({ table, onCell }: Props) {
   const [mark, setMark] = useState<Readonly<{ index: number; of: unknown }> | null>(null);
   const request = useRequest((state) => chartRequest(state, table));
   const panel = panelOf(useTask('chart', request));
-  const { made } = panel;
+  const { result } = panel;
   const sign = settings.display.decimalSign;
-  const drawing = useMemo(() => (made === null ? null : chartDrawing(table, made, sign)), [table, made, sign]);
+  const drawing = useMemo(() => (result === null ? null : chartDrawing(table, result, sign)), [table, result, sign]);
   const functions = useMemo(
     () => (use.functions && options.includes('functions') ? all.filter(({ on }) => on) : NO_FUNCTIONS),
     [use.functions, options, all],
   );
-  const chosen = mark !== null && mark.of === made ? mark.index : null;
+  const chosen = mark !== null && mark.of === result ? mark.index : null;
   const reads = drawing === null ? '' : chosen === null ? columnWords.tapPart : drawing.reads(chosen);
   return (
     <View flex={1} minHeight={0}>
@@ -89,7 +89,7 @@ export function ChartPanel({ table, onCell }: Props) {
             drawing={drawing}
             functions={functions}
             chosen={chosen}
-            onChoose={(index) => setMark(index === null ? null : { index, of: made })}
+            onChoose={(index) => setMark(index === null ? null : { index, of: result })}
             onPicture={(save) => {
               picture.current = save;
             }}
@@ -125,7 +125,7 @@ export function ChartPanel({ table, onCell }: Props) {
         {...(drawing === null ? {} : { maxHeight: '46%' })}
       >
         <CellErrors table={table} panel={panel} onCell={onCell} />
-        {made?.proposed == null ? null : <Words size="medium">{proposedSentence(made.proposed)}</Words>}
+        {result?.proposed == null ? null : <Words size="medium">{proposedSentence(result.proposed)}</Words>}
         <ChartColumns table={table} />
         {options.includes('width') && use.classes !== 'both' ? <WidthField table={table} /> : null}
         {options.includes('outliers') ? (

@@ -40,25 +40,25 @@ const nothing = (): void => undefined;
 const FIRST_ROWS = { from: 0, count: 40 } as const;
 
 /** The equation, what it rests on, and what it comes to at an x. */
-function Found({ made, table, onOpen }: Readonly<{ made: FitView; table: DataTable }> & Pick<Props, 'onOpen'>) {
+function Found({ result, table, onOpen }: Readonly<{ result: FitView; table: DataTable }> & Pick<Props, 'onOpen'>) {
   const display = useStore((s) => s.settings.display);
   const { layOver, setUse } = useStore.getState();
   const router = useRouter();
   const { x, y } = usedColumns(table);
   const { basis } = fitModels[table.use.model];
   const at = useTyped(table.use.at, (text) => setUse(table.id, { at: text }));
-  const markup = typeset(`y=${made.equation}`, CORE_SPELLING, display);
+  const markup = typeset(`y=${result.equation}`, CORE_SPELLING, display);
   const toCurves = (): void => {
     if (x === null || y === null) return;
-    layOver(made.full, { x, y }, made.view);
+    layOver(result.full, { x, y }, result.view);
     router.navigate('/curves');
   };
-  const { prediction } = made;
+  const { prediction } = result;
   return (
     <View>
       <View padding="$3" gap="$2" backgroundColor="$card" borderBottomWidth={1} borderColor="$rule">
         <View role="group" aria-label={columnWords.equation} className="scroll-x ink-answer" minHeight={34}>
-          {markup === null ? <Words>{`y = ${made.equation}`}</Words> : <Formula markup={markup} size="tape" />}
+          {markup === null ? <Words>{`y = ${result.equation}`}</Words> : <Formula markup={markup} size="tape" />}
         </View>
         {basis === 'logarithms' ? (
           <Words size="medium" tone="muted">
@@ -72,7 +72,7 @@ function Found({ made, table, onOpen }: Readonly<{ made: FitView; table: DataTab
         ) : null}
         <View flexDirection="row" flexWrap="wrap" gap="$2">
           <Button onPress={toCurves}>{columnWords.toCurves}</Button>
-          <Button onPress={() => void copy(`y=${made.full}`)}>{columnWords.copyEquation}</Button>
+          <Button onPress={() => void copy(`y=${result.full}`)}>{columnWords.copyEquation}</Button>
         </View>
         <Field
           name={columnWords.readAt}
@@ -93,11 +93,11 @@ function Found({ made, table, onOpen }: Readonly<{ made: FitView; table: DataTab
         </View>
       ) : null}
       <View role="group" aria-label={columnWords.coefficients}>
-        {made.coefficients.map(({ name, shown }) => (
+        {result.coefficients.map(({ name, shown }) => (
           <StatisticRow key={name} name={name} note="" shown={shown} onOpen={onOpen} />
         ))}
-        {made.r === null ? null : <StatisticRow name="r" note="" shown={made.r} onOpen={onOpen} />}
-        {made.r2 === null ? null : <StatisticRow name="R²" note="" shown={made.r2} onOpen={onOpen} />}
+        {result.r === null ? null : <StatisticRow name="r" note="" shown={result.r} onOpen={onOpen} />}
+        {result.r2 === null ? null : <StatisticRow name="R²" note="" shown={result.r2} onOpen={onOpen} />}
       </View>
     </View>
   );
@@ -132,9 +132,9 @@ export function FitPanel({ table, onCell, onOpen }: Props) {
   const [mark, setMark] = useState<Readonly<{ index: number; of: unknown }> | null>(null);
   const request = useRequest((state) => fitRequest(state, table, FIRST_ROWS));
   const panel = panelOf(useTask('fit', request));
-  const { made } = panel;
+  const { result } = panel;
   const sign = settings.display.decimalSign;
-  const placed = useSamePlaces(made);
+  const placed = useSamePlaces(result);
   const drawing = useMemo(
     () =>
       placed === null || x === null || y === null
@@ -142,7 +142,7 @@ export function FitPanel({ table, onCell, onOpen }: Props) {
         : pointsDrawing(x, y, { marks: placed.marks, view: placed.view, heights: null, proposed: null }, sign),
     [x, y, placed, sign],
   );
-  const full = made?.full ?? null;
+  const full = result?.full ?? null;
   const functions = useMemo<readonly DrawnFunction[]>(
     () => (full === null ? [] : [{ id: 'fit', name: columnWords.fit, text: full, style: 1, on: true }]),
     [full],
@@ -175,12 +175,12 @@ export function FitPanel({ table, onCell, onOpen }: Props) {
         <FrequencyPicker table={table} beside={[x, y]} />
         <CellErrors table={table} panel={panel} onCell={onCell} />
       </View>
-      {made === null || drawing === null || placed === null ? null : (
+      {result === null || drawing === null || placed === null ? null : (
         <>
           <View height={260}>
             <ChartPlot
               name={chartTitles.points}
-              told={chartTold('points', drawing, [{ name: columnWords.fit, text: `y = ${made.equation}` }])}
+              told={chartTold('points', drawing, [{ name: columnWords.fit, text: `y = ${result.equation}` }])}
               drawing={drawing}
               marks={placed.marks}
               functions={functions}
@@ -194,8 +194,8 @@ export function FitPanel({ table, onCell, onOpen }: Props) {
               {drawing.reads(chosen)}
             </Words>
           )}
-          <Found made={made} table={table} onOpen={onOpen} />
-          <Residuals table={table} made={made} />
+          <Found result={result} table={table} onOpen={onOpen} />
+          <Residuals table={table} result={result} />
         </>
       )}
     </View>

@@ -21,15 +21,15 @@ const shownOf = ['x', 'y', 'left'] as const;
 const pieceOf = ({ from, residuals, count }: FitView) => ({ from, rows: residuals, count });
 
 /** What the fit leaves of each row, worked as it comes into sight. */
-export function Residuals({ table, made }: Readonly<{ table: DataTable; made: FitView }>) {
+export function Residuals({ table, result }: Readonly<{ table: DataTable; result: FitView }>) {
   const large = useStore((s) => Math.max(1, s.settings.textSize / 125));
-  const start = useMemo(() => pieceOf(made), [made]);
+  const start = useMemo(() => pieceOf(result), [result]);
   const { row: residualOf, onSeen } = useRows<'fit', Residual>(
     'fit',
-    made,
+    result,
     {
       request: (rows) => fitRequest(useStore.getState(), table, rows),
-      piece: (_, value) => (value.made === null ? null : pieceOf(value.made)),
+      piece: (_, value) => (value.result === null ? null : pieceOf(value.result)),
       start,
     },
     'table',
@@ -47,7 +47,7 @@ export function Residuals({ table, made }: Readonly<{ table: DataTable; made: Fi
     () => ({
       name: columnWords.row,
       isNamed: true,
-      width: numbersWidth(made.count, large),
+      width: numbersWidth(result.count, large),
       row: (index: number) => {
         const residual = residualOf(index);
         return residual === null
@@ -55,7 +55,7 @@ export function Residuals({ table, made }: Readonly<{ table: DataTable; made: Fi
           : { text: `${residual.row + 1}`, spoken: rowName(residual.row) };
       },
     }),
-    [made.count, residualOf, large],
+    [result.count, residualOf, large],
   );
   const heads = shownOf.map((id) => ({ id, name: columnWords[id], unit: '', spoken: columnWords[id] }));
   const rowHeight = Math.round(ROW * large);
@@ -69,11 +69,11 @@ export function Residuals({ table, made }: Readonly<{ table: DataTable; made: Fi
           {columnWords.residualNote}
         </Words>
       </View>
-      <View height={Math.min(TALLEST, (made.count + 1) * rowHeight + 8)}>
+      <View height={Math.min(TALLEST, (result.count + 1) * rowHeight + 8)}>
         <Grid
           name={columnWords.residuals}
           heads={heads}
-          rows={made.count}
+          rows={result.count}
           margin={margin}
           cell={cell}
           rowHeight={rowHeight}

@@ -142,15 +142,15 @@ export function SummaryPanel({ table, onCell, onOpen }: Props) {
           </>
         )}
         <CellErrors table={table} panel={panel} onCell={onCell} />
-        {panel.made?.proposed == null ? null : (
+        {panel.result?.proposed == null ? null : (
           <Words size="medium" role="status">
-            {proposedSentence(panel.made.proposed)}
+            {proposedSentence(panel.result.proposed)}
           </Words>
         )}
       </View>
-      {panel.made === null ? null : (
+      {panel.result === null ? null : (
         <View role="group" aria-label={columnWords.summary} aria-live="polite">
-          {panel.made.statistics.map(({ id: statistic, shown }) => (
+          {panel.result.statistics.map(({ id: statistic, shown }) => (
             <StatisticRow
               key={statistic}
               name={statisticNames[statistic]}
@@ -159,7 +159,7 @@ export function SummaryPanel({ table, onCell, onOpen }: Props) {
               onOpen={onOpen}
             />
           ))}
-          <Modes of={panel.made.of} modes={panel.made.modes} onOpen={onOpen} />
+          <Modes of={panel.result.of} modes={panel.result.modes} onOpen={onOpen} />
         </View>
       )}
     </View>

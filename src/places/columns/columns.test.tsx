@@ -32,7 +32,9 @@ const keyed = async (...keys: readonly string[]): Promise<void> => {
   }
 };
 const statistic = (name: string): string =>
-  screen.getAllByRole('button').find((b) => new RegExp(`^${name} [=≈]`).test(b.getAttribute('aria-label') ?? ''))!
+  screen
+    .getAllByRole('button')
+    .find((b) => new RegExp(`^${name} [=≈]`).test(b.getAttribute('aria-label') ?? ''))!
     .getAttribute('aria-label')!;
 
 test('an empty place says what it is for, and a table is begun', async () => {
@@ -186,7 +188,9 @@ test('a chart tells in words what it shows, and why there is none', async () => 
   await panel('Chart');
   const told = () =>
     document.getElementById(screen.getByRole('application').getAttribute('aria-describedby')!)?.textContent;
-  expect(told()).toBe('Points: height over hour. Row 1: hour 0, height 1. Row 2: hour 1, height 3. Row 3: hour 2, height 2.');
+  expect(told()).toBe(
+    'Points: height over hour. Row 1: hour 0, height 1. Row 2: hour 1, height 3. Row 3: hour 2, height 2.',
+  );
   await choose('Chart', 'Box');
   expect(told()).toMatch(/Median: 1\./);
   await choose('Chart', 'Histogram');

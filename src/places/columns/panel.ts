@@ -4,7 +4,7 @@ import type { TaskState } from '@/state/use-task';
 
 /** What a panel shows: what came of the columns, or why nothing did. `isSlow` once it takes a while. */
 export type Panel<T> = Readonly<{
-  made: T | null;
+  result: T | null;
   flags: WithCellErrors<T>['flags'];
   hasMore: boolean;
   problem: Problem | null;
@@ -16,7 +16,7 @@ export type Panel<T> = Readonly<{
 export function panelOf<T>({ state, value, problem, stop }: TaskState<WithCellErrors<T>>): Panel<T> {
   const shown = problem === null ? value : null;
   return {
-    made: shown?.made ?? null,
+    result: shown?.result ?? null,
     flags: shown?.flags ?? [],
     hasMore: shown?.hasMore ?? false,
     problem,

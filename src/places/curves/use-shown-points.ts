@@ -24,7 +24,7 @@ export function useShownPoints(): Readonly<{ points: PointMarks | null; told: st
   const { columns, on } = useShownColumns();
   const request = useRequest((state) => (columns === null || !on ? null : pointsRequest(state, columns.x, columns.y)));
   const { value, problem } = useTask('chart', request, { lane: 'shownPoints' });
-  const marks = problem === null ? (value?.made?.marks ?? null) : null;
+  const marks = problem === null ? (value?.result?.marks ?? null) : null;
   return useMemo(() => {
     if (marks?.kind !== 'points' || columns === null) return { points: null, told: '' };
     return {

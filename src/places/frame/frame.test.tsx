@@ -42,7 +42,9 @@ test.each([{ kind: 'refused' }, { kind: 'unreadable' }] as const)(
 
 test('an old notebook that could not be read can be saved, and the word of it put away', async () => {
   started(<Notices />);
-  await change((state) => state.setKeeping({ kind: 'damaged', why: 'not-drawn', raw: '{}', setAsideAs: 'ulkav.old.1' } as never));
+  await change((state) =>
+    state.setKeeping({ kind: 'damaged', why: 'not-drawn', raw: '{}', setAsideAs: 'ulkav.old.1' } as never),
+  );
   expect(has('button', 'Open its sound parts')).toBe(true);
   await press('Save the old data as a file');
   expect(mockSaved).toHaveLength(1);

@@ -7,7 +7,7 @@ import { shownForm } from '@/state/slices/tape/line';
 import { keptAt } from '@/text/entry-labels';
 import { words } from '@/text/labels';
 import { MarginRow } from '@/ui/control/MarginRow';
-import { MadeText } from '@/ui/keyed/MadeText';
+import { SourceText } from '@/ui/keyed/SourceText';
 import { FormValue, signOf } from '@/ui/line/ResultForms';
 import { Heading, Words } from '@/ui/theme/text';
 
@@ -68,7 +68,7 @@ export const RegisterRow = memo(function PlaceRow({ name, spoken, kept, forms, s
                 {words.from}
               </Words>
               <View flex={1} minWidth={0}>
-                <MadeText made={kept.from} shown={settings.display} />
+                <SourceText text={kept.from} shown={settings.display} />
               </View>
               {kept.at === null ? null : (
                 <Words size="small" tone="muted">

@@ -12,7 +12,7 @@ import { operationNames, keptAt } from '@/text/entry-labels';
 import { words } from '@/text/labels';
 import { capital, registerName } from '@/text/registers';
 import { Button } from '@/ui/control/Button';
-import { MadeText } from '@/ui/keyed/MadeText';
+import { SourceText } from '@/ui/keyed/SourceText';
 import { ResultForms } from '@/ui/line/ResultForms';
 import { Panel } from '@/ui/kit/Panel';
 import { Words } from '@/ui/theme/text';
@@ -54,7 +54,7 @@ export function RegisterSheet({ name, onClose }: Readonly<{ name: string; onClos
               {words.from}
             </Words>
             <View flex={1} minWidth={0}>
-              <MadeText made={kept.from} shown={settings.display} />
+              <SourceText text={kept.from} shown={settings.display} />
             </View>
           </View>
           {kept.at === null ? null : (

@@ -10,7 +10,7 @@ import { FormValue } from '../line/ResultForms';
 import { Words } from '../theme/text';
 import { KEYED_AREA_ID } from './area';
 import { KeyedNumber } from './KeyedNumber';
-import { MadeText } from './MadeText';
+import { SourceText } from './SourceText';
 
 export type LevelView = Readonly<{ operand: Operand<unknown>; form: SavedForm | null }>;
 
@@ -46,11 +46,11 @@ export const Level = memo(function Level({
           gap={4}
         >
           {form === null ? (
-            <MadeText made={operand.sourceText} shown={shown} />
+            <SourceText text={operand.sourceText} shown={shown} />
           ) : (
             <FormValue form={form} shown={shown} isChosen={level === 1} />
           )}
-          {isTold ? <MadeText made={operand.sourceText} shown={shown} /> : null}
+          {isTold ? <SourceText text={operand.sourceText} shown={shown} /> : null}
         </View>
       </MarginRow>
     </View>

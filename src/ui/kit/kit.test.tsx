@@ -1,8 +1,12 @@
 import { cleanup, fireEvent, screen } from '@testing-library/react';
 import { useState } from 'react';
+import { Stepper } from '../control/Stepper';
+import { KeyboardList } from '../key/KeyboardList';
 import { onPage } from '../testing/on-page';
+import { Field } from './Field';
 import { Panel } from './Panel';
 import { Radios } from './Radios';
+import { Select } from './Select';
 import { Switch, Toggle } from './Switch';
 import { Tabs } from './Tabs';
 
@@ -72,4 +76,46 @@ test('a panel has a name, takes letters where it is asked to, and is closed by E
   fireEvent.keyDown(document, { key: 'Escape' });
   fireEvent.click(screen.getByRole('button', { name: 'Close' }));
   expect(told).toEqual(['b', 'closed', 'closed']);
+});
+
+test('a number goes one up or down between its ends', () => {
+  const told: number[] = [];
+  const step = (value: number) =>
+    onPage(
+      <Stepper
+        title="Degree"
+        value={value}
+        least={2}
+        most={4}
+        names={{ fewer: 'Lower degree', more: 'Higher degree' }}
+        onChange={(next) => told.push(next)}
+      />,
+    );
+  step(3);
+  for (const name of ['Lower degree', 'Higher degree']) fireEvent.click(screen.getByRole('button', { name }));
+  cleanup();
+  step(4);
+  fireEvent.click(screen.getByRole('button', { name: 'Higher degree' }));
+  expect(told).toEqual([2, 4]);
+});
+
+test('a field has a name, tells what is written, and Enter', () => {
+  const told: string[] = [];
+  onPage(<Field name="x =" value="1/3" onChange={(text) => told.push(text)} onEnter={() => told.push('entered')} isInline />);
+  const field = screen.getByRole<HTMLInputElement>('textbox', { name: 'x =' });
+  expect(field.value).toBe('1/3');
+  fireEvent.change(field, { target: { value: '2/3' } });
+  fireEvent.keyDown(field, { key: 'Enter' });
+  expect(told).toEqual(['2/3', 'entered']);
+});
+
+test('one of many is told with its name, and the keyboard help names each key with what it does', () => {
+  onPage(
+    <>
+      <Select name="Angle unit" options={units} chosen="radians" onChoose={() => undefined} />
+      <KeyboardList title="Keys of the table" help={[['↑  ↓', 'to another row']]} />
+    </>,
+  );
+  expect(screen.getByRole('combobox').getAttribute('aria-label')).toBe('Angle unit: radians');
+  expect(screen.getByRole('group', { name: 'Keys of the table' }).textContent).toBe('Keys of the table↑  ↓to another row');
 });

@@ -18,11 +18,11 @@ function unknownIn({ document, formsCache }: State): readonly HeldValue[] {
   const shown = running.entry === '' && running.shown !== null ? [currentOf(running)] : [];
   const operands = [...stack.levels, ...shown].map((holder) => ({
     holder,
-    item: { value: holder.value && valueOf(holder.value), made: holder.sourceText },
+    item: { value: holder.value && valueOf(holder.value), sourceText: holder.sourceText },
   }));
   const kept = Object.values(shelf).map((holder) => ({
     holder,
-    item: { value: valueOf(holder.value), made: holder.from },
+    item: { value: valueOf(holder.value), sourceText: holder.from },
   }));
   return [...operands, ...kept].filter(({ holder }) => !formsCache.known.has(holder));
 }

@@ -57,7 +57,7 @@ const freeNumber = (ids: readonly string[]): number =>
 const columnsIn = ({ tables }: Tables): readonly DataColumn[] => tables.flatMap(({ columns }) => columns);
 
 /** Columns with ids that are free; a name that is missing is a letter. */
-function made(all: Tables, wanted: readonly NewColumn[], before: number): readonly DataColumn[] {
+function newColumns(all: Tables, wanted: readonly NewColumn[], before: number): readonly DataColumn[] {
   const first = freeNumber(columnsIn(all).map(({ id }) => id));
   return wanted.map(({ name, unit, cells }, i) => ({
     id: `c${first + i}`,
@@ -110,7 +110,7 @@ function newTable(state: State, name: string, wanted: readonly NewColumn[]): Par
   const table: DataTable = {
     id: `t${number}`,
     name: (name === '' ? `Table ${number}` : name).slice(0, LONGEST_NAME),
-    columns: [...made(columns, fitting(wanted, null).columns, 0)],
+    columns: [...newColumns(columns, fitting(wanted, null).columns, 0)],
     use: FIRST_USE,
   };
   return {
@@ -173,7 +173,7 @@ export const columnActions = (change: Change): ColumnActions => ({
           ? t
           : {
               ...t,
-              columns: [...t.columns, ...made(state.document.columns, [EMPTY_COLUMN], t.columns.length)],
+              columns: [...t.columns, ...newColumns(state.document.columns, [EMPTY_COLUMN], t.columns.length)],
             },
       ),
     ),
@@ -266,7 +266,7 @@ export const columnActions = (change: Change): ColumnActions => ({
         table.columns.findIndex((c) => c.id === column),
       );
       const put = fitting(wanted, { table, column: at, row }).columns;
-      const more = made(state.document.columns, put.slice(table.columns.length - at), table.columns.length);
+      const more = newColumns(state.document.columns, put.slice(table.columns.length - at), table.columns.length);
       const columns = table.columns.map((c, i) => {
         const one = put[i - at];
         if (one === undefined) return c;

@@ -1,5 +1,5 @@
 import { itemAt } from '@/core/base/item';
-import { Builder, madeText, together } from '@/core/keyed/operand';
+import { Builder, sourceTextOf, together } from '@/core/keyed/operand';
 import type { Operand } from '@/core/keyed/operand';
 import { isReadable, treeOf } from '@/core/keyed/entry';
 import { parse } from '@/core/language/parse';
@@ -134,7 +134,7 @@ function changing(
     const told = before === undefined ? treeOf('0') : treeOf(lastingOf(before));
     const from = binaryTree(changesBy[operation], told, treeOf(hand.operand.sourceText));
     const isFirst = before === undefined && operation === 'addTo';
-    const sourceText = isFirst ? hand.operand.sourceText : madeText(from, shortText(answer));
+    const sourceText = isFirst ? hand.operand.sourceText : sourceTextOf(from, shortText(answer));
     const kept = keptOf(then, answer, sourceText, hand.line, now);
     if (kept === null) return { notice: notice('nothing-to-keep') };
     return {

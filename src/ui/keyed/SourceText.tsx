@@ -6,13 +6,13 @@ import type { NumberLayout } from '../formula/typeset';
 import { Words } from '../theme/text';
 
 /** How something was made, small; text of the core's own spelling. */
-export const MadeText = memo(function MadeText({ made, shown }: Readonly<{ made: string; shown: NumberLayout }>) {
-  const markup = typeset(made, CORE_SPELLING, shown);
+export const SourceText = memo(function SourceText({ text, shown }: Readonly<{ text: string; shown: NumberLayout }>) {
+  const markup = typeset(text, CORE_SPELLING, shown);
   return (
     <View className="scroll-x ink-muted" maxWidth="100%">
       {markup === null ? (
         <Words size="medium" tone="muted">
-          {made}
+          {text}
         </Words>
       ) : (
         <Formula markup={markup} size="small" />
