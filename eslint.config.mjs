@@ -25,7 +25,7 @@ export default tseslint.config(
   },
   {
     // In a test a missing thing fails the test by itself.
-    files: ['**/*.{test,spec}.{ts,tsx}', '{e2e,recipes,reference,soak}/**/*.{ts,tsx}'],
+    files: ['**/*.{test,spec}.{ts,tsx}', '{e2e,recipes,reference,soak}/**/*.{ts,tsx}', 'src/*/testing/*.{ts,tsx}'],
     rules: { '@typescript-eslint/no-non-null-assertion': 'off' },
   },
   {
@@ -35,7 +35,7 @@ export default tseslint.config(
   },
   {
     files: ['{app,src,server,batch,bench,demo,recipes,soak,reference,e2e}/**/*.{ts,tsx}'],
-    ignores: ['**/*.test.{ts,tsx}'],
+    ignores: ['**/*.test.{ts,tsx}', 'src/*/testing/*.{ts,tsx}'],
     plugins: { boundaries },
     settings: {
       'boundaries/elements': names.map((type) => ({ type, pattern: folderOf(type), partialMatch: false })),
@@ -56,7 +56,7 @@ export default tseslint.config(
   },
   {
     // What stands in for a module is typed by the module that it stands in for.
-    files: ['recipes/*.tsx'],
+    files: ['recipes/*.tsx', 'src/places/**/*.test.tsx'],
     rules: { '@typescript-eslint/consistent-type-imports': ['error', { disallowTypeAnnotations: false }] },
   },
   {

@@ -99,16 +99,12 @@ describe('files', () => {
 
   /** Opens a file as if that had been chosen; null: the chooser is closed. */
   async function chosen(file: Partial<File> | null): Promise<unknown> {
-    let field: HTMLInputElement | null = null;
-    const clicked = jest.spyOn(HTMLInputElement.prototype, 'click').mockImplementation(function click(
-      this: HTMLInputElement,
-    ) {
-      field = this;
-    });
+    const clicked = jest.spyOn(HTMLInputElement.prototype, 'click').mockImplementation(() => undefined);
     const opened = openFile('.json');
+    const field = clicked.mock.contexts[0] as HTMLInputElement;
     clicked.mockRestore();
-    given(field!, 'files', file === null ? [] : [file]);
-    field!.dispatchEvent(new Event(file === null ? 'cancel' : 'change'));
+    given(field, 'files', file === null ? [] : [file]);
+    field.dispatchEvent(new Event(file === null ? 'cancel' : 'change'));
     return opened;
   }
 

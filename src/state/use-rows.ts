@@ -67,7 +67,7 @@ export function useRows<K extends TaskKind, Row>(
         setLast((before) => {
           const base = before.of === basis ? before : initial;
           if (!answer.ok) return { ...base, problem: answer.problem };
-          const found = piece(from, answer.value as ValueOf<K>);
+          const found = piece(from, answer.value);
           if (found === null) return base;
           found.rows.forEach((row, i) => base.rows.set(found.from + i, row));
           return { ...base, count: found.count, problem: null };

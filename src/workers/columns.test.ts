@@ -220,7 +220,10 @@ test.each([
   ],
 ])('taken apart: %s', (_, source, columns, strange) => {
   const result = taken(source);
-  const shown = result.columns.map(({ name, unit, cells }) => [unit === '' ? name : `${name}|${unit}`, cells.join(' ')]);
+  const shown = result.columns.map(({ name, unit, cells }) => [
+    unit === '' ? name : `${name}|${unit}`,
+    cells.join(' '),
+  ]);
   expect([shown, result.strange]).toEqual([columns, strange]);
 });
 

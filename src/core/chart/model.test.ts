@@ -14,7 +14,7 @@ const texts = { low: '1', q1: '2', median: '3', q3: '4', high: '5' } as const;
 const marks: readonly (readonly [ChartMarks['kind'], Partial<ChartMarks>, readonly unknown[]])[] = [
   [
     'points',
-    { xs: [1, 2], ys: [3, 4], rows: [0, 5] } as Partial<ChartMarks>,
+    { xs: [1, 2], ys: [3, 4], rows: [0, 5] },
     [
       { kind: 'row', row: 0 },
       { kind: 'row', row: 5 },
@@ -22,17 +22,17 @@ const marks: readonly (readonly [ChartMarks['kind'], Partial<ChartMarks>, readon
   ],
   [
     'classes',
-    { bars: [{ from: 0, to: 1, height: 2, low: '0', high: '1', text: '2' }] } as Partial<ChartMarks>,
+    { bars: [{ from: 0, to: 1, height: 2, low: '0', high: '1', text: '2' }] },
     [{ kind: 'class', low: '0', high: '1', text: '2' }],
   ],
   [
     'box',
-    { texts, outliers: [9], outlierTexts: ['9'] } as Partial<ChartMarks>,
+    { texts, outliers: [9], outlierTexts: ['9'] },
     [...boxParts.map((part) => ({ kind: 'box', part, text: texts[part] })), { kind: 'outlier', text: '9' }],
   ],
   [
     'labels',
-    { labels: ['Dock', 'Weir'], texts: ['3', '4'] } as Partial<ChartMarks>,
+    { labels: ['Dock', 'Weir'], texts: ['3', '4'] },
     [
       { kind: 'label', label: 'Dock', text: '3' },
       { kind: 'label', label: 'Weir', text: '4' },

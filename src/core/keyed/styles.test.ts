@@ -19,7 +19,9 @@ import { meaningOf } from './operation';
  */
 
 const math = create(all!, { number: 'Fraction' });
-const fractionOf = (text: string): Fraction => math.evaluate(text) as Fraction;
+/** The library's arithmetic is typed for any kind of number. */
+const fraction = (of: unknown): Fraction => of as Fraction;
+const fractionOf = (text: string): Fraction => fraction(math.evaluate(text));
 
 /** The value of what a style asks to be worked. */
 function valueOf({ work, bound }: Calculation<Fraction>): Fraction {
@@ -32,18 +34,18 @@ function valueOf({ work, bound }: Calculation<Fraction>): Fraction {
       case 'group':
         return at(tree.of);
       case 'negate':
-        return math.unaryMinus(at(tree.of)) as Fraction;
+        return fraction(math.unaryMinus(at(tree.of)));
       case 'postfix':
-        return math.divide(at(tree.of), math.fraction(100)) as Fraction;
+        return fraction(math.divide(at(tree.of), math.fraction(100)));
       case 'power':
-        return math.pow(at(tree.base) as never, at(tree.exponent) as never) as unknown as Fraction;
+        return fraction(math.pow(at(tree.base) as never, at(tree.exponent) as never));
       case 'binary': {
         const [a, b] = [at(tree.left), at(tree.right)];
         const isShare = tree.right.kind === 'postfix' && (tree.op === 'plus' || tree.op === 'minus');
-        const term = isShare ? (math.multiply(a, b) as Fraction) : b;
-        if (tree.op === 'plus') return math.add(a, term) as Fraction;
-        if (tree.op === 'minus') return math.subtract(a, term) as Fraction;
-        return (tree.op === 'times' || tree.op === 'implied' ? math.multiply(a, b) : math.divide(a, b)) as Fraction;
+        const term = isShare ? fraction(math.multiply(a, b)) : b;
+        if (tree.op === 'plus') return fraction(math.add(a, term));
+        if (tree.op === 'minus') return fraction(math.subtract(a, term));
+        return fraction(tree.op === 'times' || tree.op === 'implied' ? math.multiply(a, b) : math.divide(a, b));
       }
       default:
         throw new Error(tree.kind);
@@ -193,7 +195,7 @@ test('more brackets than can be read are refused, and what waits stays', () => {
 });
 
 /** The stack after keys and operations, each worked before the next. `2 3 +` : a blank pushes. */
-function stacked(does: readonly (string | StackOperation)[], depth: StackDepth = 'unlimited'): Stack<Fraction> {
+function stacked(does: readonly string[], depth: StackDepth = 'unlimited'): Stack<Fraction> {
   let stack: Stack<Fraction> = EMPTY_STACK;
   for (const one of does) {
     const result: StackResult<Fraction> = (stackOperations as readonly string[]).includes(one)
@@ -238,7 +240,7 @@ test.each<readonly [string, readonly string[], StackDepth, readonly string[]]>([
   ],
 ])('%s', (_name, does, depth, levels) => expect(levelsOf(stacked(does, depth))).toEqual(levels));
 
-test.each<readonly [readonly string[], StackOperation | string, number]>([
+test.each<readonly [readonly string[], string, number]>([
   [[], '+', 2],
   [['4', 'push'], '+', 1],
   [[], 'drop', 1],
@@ -282,7 +284,7 @@ function model(does: readonly string[]): readonly Fraction[] {
     else if (one === 'swap') levels = [...levels.slice(0, -2), b, a!];
     else if (one === 'rotateUp') levels = [...levels.slice(1), levels[0]!];
     else if (one === 'rotateDown') levels = [b, ...levels.slice(0, -1)];
-    else if (one === 'negate') levels = [...levels.slice(0, -1), math.unaryMinus(b) as Fraction];
+    else if (one === 'negate') levels = [...levels.slice(0, -1), fraction(math.unaryMinus(b))];
     else levels = [...levels.slice(0, -2), fractionOf(`(${ratio(a!)})${asTyped(one)}(${ratio(b)})`)];
   }
   return levels;

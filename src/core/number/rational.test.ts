@@ -22,15 +22,15 @@ const ours = (of: unknown): Rational => {
 };
 
 test.each([
-  ['add', q.add, math.add],
-  ['subtract', q.subtract, math.subtract],
-  ['multiply', q.multiply, math.multiply],
-  ['divide', q.divide, math.divide],
+  ['add', q.add, (a: Fraction, b: Fraction) => math.add(a, b)],
+  ['subtract', q.subtract, (a: Fraction, b: Fraction) => math.subtract(a, b)],
+  ['multiply', q.multiply, (a: Fraction, b: Fraction) => math.multiply(a, b)],
+  ['divide', q.divide, (a: Fraction, b: Fraction) => math.divide(a, b)],
 ] as const)(`%s, in lowest terms (seed ${SEED})`, (_name, of, reference) =>
   fc.assert(
     fc.property(rational, rational, (a, b) => {
       if (of === q.divide && q.isZero(b)) return;
-      expect(of(a, b)).toEqual(ours((reference as (x: Fraction, y: Fraction) => unknown)(theirs(a), theirs(b))));
+      expect(of(a, b)).toEqual(ours(reference(theirs(a), theirs(b))));
     }),
     runs,
   ),

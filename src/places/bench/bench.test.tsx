@@ -155,8 +155,8 @@ test('a letter that holds nothing is asked for, one value or several, and the li
 });
 
 test.each([
-  ['3x−4=17', ['x = 7'], 'check: 17 = 17'],
-  ['5=2x+2', ['x = 3/2'], 'check: 5 = 5'],
+  ['3x−4=17', ['7'], 'check: 17 = 17'],
+  ['5=2x+2', ['3/2'], 'check: 5 = 5'],
 ])('%s is solved and checked', async (text, solutions, check) => {
   started(<Bench />);
   await typed(text);
@@ -164,8 +164,8 @@ test.each([
   expect(
     within(list)
       .getAllByRole('listitem')
-      .map(({ textContent }) => textContent?.replace(/^x/, 'x ')),
-  ).toEqual(solutions.map((s) => expect.stringContaining(s.slice(4))));
+      .map(({ textContent }) => textContent),
+  ).toEqual(solutions.map((solution) => expect.stringContaining(solution) as unknown));
   expect(list.textContent).toContain(check);
 });
 

@@ -33,7 +33,7 @@ test.each([{ kind: 'refused' }, { kind: 'unreadable' }] as const)(
   async (keeping) => {
     started(<Notices />);
     expect(screen.queryByRole('alert')).toBeNull();
-    await change((state) => state.setKeeping(keeping as never));
+    await change((state) => state.setKeeping(keeping));
     expect(screen.getByRole('alert').textContent).toMatch(/\.$|Save/);
     await press('Save it as a file');
     expect(mockSaved).toHaveLength(1);

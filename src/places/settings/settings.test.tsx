@@ -17,6 +17,9 @@ jest.setTimeout(30_000);
 afterEach(ended);
 
 const settings = () => useStore.getState().settings;
+/** The word for a choice; a number stands for itself. */
+const nameOf = (value: string | number | null, options: SettingWords['options']): string =>
+  options?.[value === null ? 'none' : `${value}`] ?? `${value}`;
 const opened = () => started(<SettingsSheet onClose={() => undefined} />);
 
 const kindOf = (id: SettingId): string => settingRecord(id).control.kind;
@@ -31,7 +34,7 @@ test.each(choices)('each choice of %s is offered, taken, and told as taken', asy
   if (control.kind !== 'choice') throw new Error('it is no choice');
   expect(group.getAllByRole('radio')).toHaveLength(control.of.length);
   for (const value of control.of) {
-    const radio = group.getByRole('radio', { name: options?.[String(value ?? 'none')] ?? String(value) });
+    const radio = group.getByRole('radio', { name: nameOf(value, options) });
     fireEvent.click(radio);
     await settled();
     expect([settings()[id], radio.getAttribute('aria-checked')]).toEqual([value, 'true']);
@@ -41,7 +44,7 @@ test.each(choices)('each choice of %s is offered, taken, and told as taken', asy
 test.each(switches)('%s is switched there and back', async (id) => {
   opened();
   const one = screen.getByRole('switch', { name: settingWords[id].title });
-  const before = settings()[id];
+  const before = settings()[id] === true;
   for (const value of [!before, before]) {
     fireEvent.click(one);
     await settled();

@@ -101,7 +101,9 @@ test('a number goes one up or down between its ends', () => {
 
 test('a field has a name, tells what is written, and Enter', () => {
   const told: string[] = [];
-  onPage(<Field name="x =" value="1/3" onChange={(text) => told.push(text)} onEnter={() => told.push('entered')} isInline />);
+  onPage(
+    <Field name="x =" value="1/3" onChange={(text) => told.push(text)} onEnter={() => told.push('entered')} isInline />,
+  );
   const field = screen.getByRole<HTMLInputElement>('textbox', { name: 'x =' });
   expect(field.value).toBe('1/3');
   fireEvent.change(field, { target: { value: '2/3' } });
@@ -117,5 +119,7 @@ test('one of many is told with its name, and the keyboard help names each key wi
     </>,
   );
   expect(screen.getByRole('combobox').getAttribute('aria-label')).toBe('Angle unit: radians');
-  expect(screen.getByRole('group', { name: 'Keys of the table' }).textContent).toBe('Keys of the table↑  ↓to another row');
+  expect(screen.getByRole('group', { name: 'Keys of the table' }).textContent).toBe(
+    'Keys of the table↑  ↓to another row',
+  );
 });

@@ -142,14 +142,14 @@ test.each([
   expect(view.xFrom + (view.xTo - view.xFrom) / 4).toBeCloseTo(1, 9);
   expect(view.yTo - (view.yTo - view.yFrom) / 4).toBeCloseTo(1.5, 9);
   expect(told.rest).toEqual([]);
-  act(() => void jest.advanceTimersByTime(500));
+  act(() => jest.advanceTimersByTime(500));
   expect(told.rest).toEqual([view]);
 });
 
 test('turns of the wheel one after the other add up, and rest once', () => {
   const plot = shown();
   for (let i = 0; i < 5; i += 1) wheel(plot, 100);
-  act(() => void jest.advanceTimersByTime(500));
+  act(() => jest.advanceTimersByTime(500));
   expect(told.rest).toHaveLength(1);
   expect(told.rest[0]!.xTo - told.rest[0]!.xFrom).toBeCloseTo(4 * 1.0016 ** 500, 6);
 });
@@ -159,7 +159,7 @@ test('a plot that is gone tells nothing more', () => {
   const plot = getByTestId('plot');
   wheel(plot, -100);
   unmount();
-  act(() => void jest.advanceTimersByTime(500));
+  act(() => jest.advanceTimersByTime(500));
   expect(told.rest).toEqual([]);
 });
 
