@@ -302,6 +302,10 @@ test.each([
   ['written', 'recall d7', {}, 'undefined-name'],
   ['written', '6 clearKept d7', {}, '6'],
   ['running', '5 addTo d7', {}, 'undefined-name'],
+  // Keep ends the number: 45 and 12 × 15, in each style.
+  ['written', '45 keep d0 12 * 15 keep d1', { 0: '45', 1: '180' }, '180'],
+  ['running', '45 keep d0 12 * 15 = keep d1', { 0: '45', 1: '180' }, '180'],
+  ['stack', '45 keep d0 12 push 15 * keep d1', { 0: '45', 1: '180' }, '180'],
   ['written', 'sqrt 2 = keep d1 recallValue d1 square', { 1: '√2' }, '2'],
 ] as const)('Shelf, %s: %s', (style, short, slots, top) => {
   const made = press(style, short);

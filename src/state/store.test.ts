@@ -85,14 +85,43 @@ test('keys that come while a line is being answered wait for it', async () => {
   expect([tapeOf(store), lineText(store.getState())]).toEqual([['6×7 42 deg'], 'Ans+1']);
 });
 
-test('a problem stays with its line: the caret goes to the place, and later keys are not put behind it', async () => {
+test('a problem stays with its line, the caret where it was, and later keys are not put behind it', async () => {
   const { store, press, release } = started(true);
   await press('d1', 'plus', 'sqrt', 'minus', 'd4', 'answer', 'd9');
   release();
   await settled();
   const state = store.getState();
   const caret = caretOf(state.document.line, '.');
-  expect([lineText(state), caret, state.reported?.code]).toEqual(['1+sqrt(−4)', 2, 'domain']);
+  expect([lineText(state), caret, state.reported?.code]).toEqual(['1+sqrt(−4)', 9, 'domain']);
+});
+
+test('values that were tried belong to their line: they go with it, and come back with it', async () => {
+  const { store, press } = started();
+  await press('d2', 'x', 'plus', 'd1');
+  store.getState().tryValue('x', '5');
+  await settled();
+  await press('answer', 'd3', 'x', 'answer', 'd6');
+  expect(lineText(store.getState())).toBe('3x=6');
+  expect(store.getState().document.tries).toEqual({});
+  await press('clear');
+  store.getState().useLine(store.getState().document.tape[0]!.id);
+  expect([lineText(store.getState()), store.getState().document.tries]).toEqual(['2x+1', { x: '5' }]);
+  await press('clear');
+  expect(store.getState().document.tries).toEqual({});
+  await press('undo');
+  expect(store.getState().document.tries).toEqual({ x: '5' });
+});
+
+test.each<readonly [string, readonly KeyId[], string]>([
+  ['a digit begins another line', ['d4', 'd5', 'keep', 'd0', 'd1', 'd2'], '12'],
+  ['a function too', ['d4', 'd5', 'keep', 'd0', 'sin', 'd3'], 'sin(3)'],
+  ['an operator goes on from it', ['d4', 'd5', 'keep', 'd0', 'plus', 'd2'], '45+2'],
+  ['a caret that was moved goes on writing', ['d4', 'd5', 'keep', 'd0', 'moveLeft', 'moveRight', 'd1'], '451'],
+  ['a value that was recalled is multiplied', ['d4', 'd5', 'keep', 'd0', 'clear', 'recallValue', 'd0', 'd2'], '45×2'],
+])('after keep and recall the number is ended: %s', async (_name, ids, line) => {
+  const { store, press } = started();
+  await press(...ids);
+  expect(lineText(store.getState())).toBe(line);
 });
 
 test('an answer is used with all its digits: exact ones as text, a real as Ans', async () => {

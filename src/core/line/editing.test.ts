@@ -3,7 +3,7 @@ import { functionNames } from '../function';
 import { changed, emptyLine, inView, insertText, lineOf, textOf } from './line';
 import type { Line, LineAction } from './line';
 import { readRow } from './read';
-import { isBox, rowAt, sameRow, withItemsOf, withRowAt } from './row';
+import { boxAlong, hasSelection, isBox, rowAt, sameRow, withItemsOf, withRowAt } from './row';
 import type { BoxedLine } from './row';
 import { sketchLine } from './sketch';
 import { writeRow } from './write';
@@ -35,6 +35,9 @@ const words: Readonly<Record<string, LineAction>> = {
   '×': { type: 'operate', text: '×' },
   '!': { type: 'operate', text: '!' },
   '°': { type: 'operate', text: '°' },
+  '=': { type: 'operate', text: '=' },
+  '<': { type: 'operate', text: '<' },
+  and: { type: 'operate', text: ' and ' },
   '←': { type: 'edit', command: 'moveLeft' },
   '→': { type: 'edit', command: 'moveRight' },
   '↑': { type: 'edit', command: 'moveUp' },
@@ -148,6 +151,18 @@ test.each([
   ["'2)'", '2‸'],
   ["'sin((2+3)*4)'", 'sin[(2+3)×4]‸'],
   ["'1/xy'", '[1/x]y‸'],
+  // A sign between sides leaves the boxes, up to brackets and conditions.
+  ['x pow 2 = 9', 'x^[2]=9‸'],
+  ['sqrt x = 3', 'sqrt[x]=3‸'],
+  ['1 frac 2 < x', '[1/2]<x‸'],
+  ['1 frac sqrt 2 = 3', '[1/sqrt[2]]=3‸'],
+  ['12 frac 5 ← = 3', '[12/5]=3‸'],
+  ['open x = 3', '(x=3‸'],
+  ['open x pow 2 = 9', '(x^[2]=9‸'],
+  ["x pow 2 '<=' 9", 'x^[2]≤9‸'],
+  ["'sqrt(x=3'", 'sqrt[x]=3‸'],
+  ["'x^2=9'", 'x^[2]=9‸'],
+  ["'cases(x<1'", 'cases[x<1‸||]'],
   // A slot that the caret was brought into keeps what is typed.
   ["1 frac 2 ← → '+3'", '[1/2+3‸]'],
   ["'1/2' → '+3'", '[1/2]+3‸'],
@@ -187,6 +202,25 @@ test(`any 200 edits keep a line that its typed text gives back, with its caret i
       }
     }),
     { seed: SEED, numRuns: 12 },
+  );
+});
+
+test(`after a sign between sides the caret is in nothing but brackets and conditions (seed ${SEED})`, () => {
+  const signs = ['=', '≠', '<', '≤', '>', '≥', ' and ', ' or '];
+  fc.assert(
+    fc.property(fc.array(fc.constantFrom(...actions), { maxLength: 40 }), fc.constantFrom(...signs), (edits, sign) => {
+      let line: Line = emptyLine('boxed');
+      for (const action of edits) line = changed(line, action, options) ?? line;
+      if (line.kind !== 'boxed' || hasSelection(line)) return;
+      const next = changed(line, { type: 'operate', text: sign }, options);
+      if (next?.kind !== 'boxed') return;
+      const boxes = next.caret.path.map((_, i) => boxAlong(next.row, next.caret.path.slice(0, i + 1)));
+      const inner = boxes.at(-1);
+      if (inner !== undefined) expect([inner.kind, 'fn' in inner ? inner.fn : '']).toEqual(
+        inner.kind === 'group' ? ['group', ''] : ['call', 'cases'],
+      );
+    }),
+    { seed: SEED, numRuns: 500 },
   );
 });
 

@@ -7,6 +7,7 @@ import {
   fraction,
   insertGlyph,
   isEmptyLine,
+  leavesBoxes,
   onAns,
   open,
   operate,
@@ -87,7 +88,7 @@ function begun(line: BoxedLine, sign: string, options: ReadingOptions): BoxedLin
     default: {
       const fn = prefixSigns.get(sign);
       if (fn !== undefined) return call(line, fn, null, options);
-      return /^[+×÷!%°]$/.test(sign) ? operate(line, sign, options) : insertGlyph(line, sign, options);
+      return /^[+×÷!%°=≠<≤>≥]$/.test(sign) ? operate(line, sign, options) : insertGlyph(line, sign, options);
     }
   }
 }
@@ -110,6 +111,7 @@ export function typeChar(line: BoxedLine, char: string, options: ReadingOptions)
     return then(begun(line, sign, options));
   }
   if (sign === ')' && typing.text[typing.at] === ')') return then(close(line, options));
+  if (leavesBoxes(line, sign)) return then(operate(line, sign, options));
   const result = typedOn(line, typing, sign, options);
   return result !== null && sign === '(' ? filled(result, options) : result;
 }

@@ -1,6 +1,7 @@
 import { itemAt, lastOf } from '../base/item';
 import type { ProblemData } from '../base/problem';
 import { withDigit, withExponent, withMark, withOtherSign, withPoint, withoutLast } from '../keyed/entry';
+import type { Entry } from '../keyed/entry';
 import { Builder, isOpen, sourceTextOf, percentTree, plainOperand, together } from '../keyed/operand';
 import type { Operand, Calculation } from '../keyed/operand';
 import { degreeSign, impliedTimes, infixNamed, negation } from '../keyed/operation';
@@ -275,6 +276,13 @@ function keyed<V>(
   return entry === null ? null : done({ ...from, entry, shown: null, isGiven: true, isClosed: false });
 }
 
+/** A sign alone is no number yet. */
+const withEntry = <V>(running: Running<V>, entry: Entry): Running<V> => ({
+  ...running,
+  entry,
+  isGiven: /\d/.test(entry),
+});
+
 /** What a key of the catalogue does. A name that keeps a value is handed to `named` instead. */
 export function runningAfter<V>(running: Running<V>, key: RunningKey, settings: RunningSettings): RunningOutcome<V> {
   switch (key.kind) {
@@ -291,12 +299,12 @@ export function runningAfter<V>(running: Running<V>, key: RunningKey, settings: 
     }
     case 'backspace': {
       if (running.entry === '') return null;
-      const entry = withoutLast(running.entry);
-      return done({ ...running, entry, isGiven: entry !== '' });
+      return done(withEntry(running, withoutLast(running.entry)));
     }
     case 'negate':
-      if (running.entry !== '') return done({ ...running, entry: withOtherSign(running.entry) });
-      return running.shown === null ? null : acted(running, negation, false);
+      // With no number given yet it is the sign of the one that is keyed next.
+      if (running.entry === '' && running.isGiven) return acted(running, negation, false);
+      return done(withEntry(running, withOtherSign(running.entry)));
     case 'name':
       return isOpen(key.tree) ? null : named<V>(running, plainOperand(sourceTextOf(key.tree, '')), settings);
     case 'percent':

@@ -29,7 +29,7 @@ import type { BenchActions } from './actions';
 import { notice } from '@/state/slices/notice';
 import { sharedLineText, tapeLineText } from './notation';
 import { changed } from '@/state/slices/state';
-import { written } from './written';
+import { WITHOUT_LINE, written } from './written';
 import type { Change, Get, State } from '@/state/slices/state';
 import { levelPicked, levelToColumn, levelToLine, pasted, runningPressed, stackPressed } from './keyed-actions';
 import { chosenRegister, memoryPressed, storedText } from '@/state/slices/shelf/actions';
@@ -57,20 +57,18 @@ function recalling(state: State, isOlder: boolean): Partial<State> | null {
       ? emptyLine(settings.view)
       : lineOf(tapeLineText(found, settings), settings.view, optionsOf(settings));
   const fresh = back === 0 || found === undefined ? [] : found.keys.length === 0 ? null : found.keys;
-  return { ...written(state, 'use-line', line, { fresh }), recalled: { back, line } };
+  return { ...written(state, 'use-line', line, { fresh }, found?.tried), recalled: { back, line } };
 }
 
-/** Puts the answered line on the tape; a problem stays under the line, with the caret at its place. */
+/** Puts the answered line on the tape; a problem stays under the line, with the caret in the box that is empty, if one is. */
 export function finish(state: State, now: number): Partial<State> {
   const { document, live, settings } = state;
   if (live.kind === 'problem') {
     const options = optionsOf(settings);
-    const { from } = live.problem.at;
-    const empty = emptyPlace(document.line, from, options);
+    const empty = emptyPlace(document.line, live.problem.at.from, options);
+    // Anywhere else the next key would go on writing in the middle; the place is set off in the sentence.
     const line =
-      empty !== null && document.line.kind === 'boxed'
-        ? pointedAt(document.line, empty, false)
-        : withCaretAt(document.line, from, options);
+      empty !== null && document.line.kind === 'boxed' ? pointedAt(document.line, empty, false) : document.line;
     return { document: { ...document, line }, reported: live.problem };
   }
   if (live.kind !== 'answer') return {};
@@ -94,7 +92,7 @@ export function finish(state: State, now: number): Partial<State> {
   const next: Document = {
     ...withShelf(document, shelf),
     line: emptyLine(settings.view),
-    own: null,
+    ...WITHOUT_LINE,
     keyed: [],
     editing: null,
     tape: edited < 0 ? [...document.tape, finished] : document.tape.with(edited, finished),
@@ -132,9 +130,41 @@ function repeated(state: State): Partial<State> {
   const { settings } = state;
   const line = lineOf(tapeLineText(last, settings), settings.view, optionsOf(settings));
   return {
-    ...written(state, 'typing', line, { fresh: last.keys.length === 0 ? null : last.keys }),
+    ...written(state, 'typing', line, { fresh: last.keys.length === 0 ? null : last.keys }, last.tried),
     waiting: [{ type: 'answer' }],
   };
+}
+
+const isDigitKey = (action: LineAction): boolean =>
+  action.type === 'point' || ((action.type === 'insert' || action.type === 'type') && /^\d$/.test(action.text));
+
+/** Whether a key begins another line after the one that was kept: operators go on from it, operands do not. */
+function begins({ numberEnd, document }: State, action: LineAction): boolean {
+  if (numberEnd?.by !== 'keep' || numberEnd.line !== document.line) return false;
+  if (isDigitKey(action)) return true;
+  switch (action.type) {
+    case 'insert':
+      return /^[\p{L}\p{N}∞]/u.test(action.text);
+    case 'call':
+    case 'raise':
+    case 'open':
+      return true;
+    default:
+      return false;
+  }
+}
+
+/** Whether a key would go on writing the digits of a number that was recalled. */
+const multiplies = ({ numberEnd, document }: State, action: LineAction): boolean =>
+  numberEnd?.by === 'recall' && numberEnd.line === document.line && isDigitKey(action);
+
+/** The number recalled times the one that a key begins. */
+function multiplied(state: State, action: LineAction): Partial<State> {
+  const { document, settings } = state;
+  const options = optionsOf(settings);
+  const times = changedLine(document.line, { type: 'operate', text: '×' }, options);
+  const next = times && changedLine(times, action, options);
+  return next === null ? {} : written(state, 'typing', next, { entry: entryOf(action) });
 }
 
 /** What is done to the line being written. */
@@ -143,6 +173,11 @@ export function benchActions(change: Change, get: Get, clock: () => number): Ben
     change((state) => {
       const { document, settings } = state;
       const meant = asSet(action, state);
+      if (begins(state, meant)) {
+        const fresh = changedLine(emptyLine(settings.view), meant, optionsOf(settings));
+        if (fresh !== null) return written(state, 'typing', fresh, { fresh: [entryOf(meant)].filter((e) => e !== null) });
+      }
+      if (multiplies(state, meant)) return multiplied(state, meant);
       const isVertical = meant.type === 'edit' && (meant.command === 'moveUp' || meant.command === 'moveDown');
       const next = changedLine(document.line, meant, optionsOf(settings));
       if (next === null && isVertical) return recalling(state, meant.command === 'moveUp') ?? {};

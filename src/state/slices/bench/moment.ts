@@ -40,6 +40,8 @@ export type BenchMoment<State> = Readonly<{
   formsCache: FormsCache;
   /** Which line of the tape Up and Down have brought, counted from the newest, and the line as it came. */
   recalled: Readonly<{ back: number; line: Line }> | null;
+  /** The line as it was when its value was kept, or one was recalled into it: the number at its end is ended by that. */
+  numberEnd: Readonly<{ line: Line; by: 'keep' | 'recall' }> | null;
   pasteQuestion: Readonly<{ pasted: string; choices: readonly PasteChoice[] }> | null;
 }>;
 
@@ -55,5 +57,6 @@ export const benchAtFirst = <State>(): BenchMoment<State> => ({
   refused: null,
   formsCache: noForms(),
   recalled: null,
+  numberEnd: null,
   pasteQuestion: null,
 });

@@ -13,8 +13,17 @@ export type Logging = Readonly<{ entry: string | null } | { fresh: readonly stri
 const loggedIn = ({ keyed }: Document, next: Line, how: Logging): readonly string[] | null =>
   isEmptyLine(next) ? [] : 'fresh' in how ? how.fresh : logged(keyed, how.entry);
 
-/** Another line being written. It also takes back what was said about the old one. */
-export function written(state: State, name: StepName, result: Line, how: Logging): Partial<State> {
+/** What belongs to the line being written, where there is none. */
+export const WITHOUT_LINE: Pick<Document, 'own' | 'tries'> = { own: null, tries: {} };
+
+/** Another line being written, with the values `tried` for its letters. It also takes back what was said about the old one. */
+export function written(
+  state: State,
+  name: StepName,
+  result: Line,
+  how: Logging,
+  tried: Document['tries'] = state.document.tries,
+): Partial<State> {
   const { document, settings } = state;
   const sign = settings.display.decimalSign;
   // What was too deep for boxes goes back to them as soon as it is not.
@@ -23,9 +32,10 @@ export function written(state: State, name: StepName, result: Line, how: Logging
   if (text.length > MOST_TYPED) return { notice: notice('line-full'), pasteQuestion: null };
   const keyed = loggedIn(document, next, how);
   if (text === textOf(document.line, sign)) return { document: { ...document, line: next, keyed }, notice: null };
-  const own = isEmptyLine(next) ? null : document.own;
+  // What is set for a line alone, and values tried for its letters, go with it.
+  const { own, tries } = isEmptyLine(next) ? WITHOUT_LINE : { own: document.own, tries: tried };
   return {
-    ...changed(state, name, { ...document, line: next, keyed, own }),
+    ...changed(state, name, { ...document, line: next, keyed, own, tries }),
     reported: null,
     chosen: null,
     recalled: null,

@@ -94,6 +94,10 @@ const empty = (state: State, name: string): Partial<State> => {
   return problem.ok ? {} : { refused: { problem: problem.problem, text: registerText(name) }, notice: null };
 };
 
+/** The line whose value was kept ends with that, as a number being keyed does in the other styles. */
+const lineEnded = ({ document, settings }: State): Partial<State> =>
+  settings.style === 'written' && !isEmptyLine(document.line) ? { numberEnd: { line: document.line, by: 'keep' } } : {};
+
 /** Keeps what is at hand; where its forms are not known yet, it is worked out for them. */
 function keeping(state: State, place: string, hand: AtHand, now: number): Partial<State> {
   const keptBy = (then: State, answer: Known): Partial<State> => {
@@ -102,6 +106,7 @@ function keeping(state: State, place: string, hand: AtHand, now: number): Partia
     const shelf = keep(then.document.shelf, place, kept);
     return {
       ...changed(then, 'keep', withShelf(ended(then.document, then.settings), shelf)),
+      ...lineEnded(then),
       notice: notice('place-kept', place, true),
     };
   };
@@ -143,6 +148,7 @@ function changing(
         'change-kept',
         withShelf(ended(then.document, then.settings), keep(then.document.shelf, place, kept)),
       ),
+      ...lineEnded(then),
       notice: notice('place-changed', place, true),
     };
   });
@@ -164,8 +170,10 @@ function recalling(state: State, operation: 'recall' | 'recallValue', place: str
   const isOne = operation === 'recall' || tree.kind === 'number';
   const put = isOne ? formatTree(tree, settings) : `(${formatTree(tree, settings)})`;
   const isRounded = operation === 'recallValue' && !kept.exact && text === kept.full;
+  const change = written(state, 'typing', insertText(document.line, put, optionsOf(settings)), { entry: putEntry(put) });
   return {
-    ...written(state, 'typing', insertText(document.line, put, optionsOf(settings)), { entry: putEntry(put) }),
+    ...change,
+    ...(change.document === undefined ? {} : { numberEnd: { line: change.document.line, by: 'recall' } }),
     ...(isRounded ? { notice: notice('digits-recalled', registerText(place), true) } : {}),
   };
 }

@@ -11,7 +11,7 @@ import { notice } from '@/state/slices/notice';
 import { tapeLineText } from '@/state/slices/bench/notation';
 import { lineSubstitution } from '@/state/slices/bench/substitution';
 import { changed } from '@/state/slices/state';
-import { written } from '@/state/slices/bench/written';
+import { WITHOUT_LINE, written } from '@/state/slices/bench/written';
 import type { Change, State } from '@/state/slices/state';
 import { answeredAnew, operandFor } from './line';
 import type { LineAnswer } from '@/workers/answer';
@@ -48,7 +48,7 @@ export function tapeActions(change: Change): TapeActions {
     const { settings } = state;
     const line = lineOf(tapeLineText(found, settings), settings.view, optionsOf(settings));
     return {
-      ...written(state, 'use-line', line, { fresh: found.keys.length === 0 ? null : found.keys }),
+      ...written(state, 'use-line', line, { fresh: found.keys.length === 0 ? null : found.keys }, found.tried),
       settings: { ...settings, style: 'written' },
     };
   };
@@ -61,7 +61,7 @@ export function tapeActions(change: Change): TapeActions {
         const document = result.document ?? state.document;
         return {
           ...result,
-          document: { ...document, editing: id, own: found.own, tries: { ...document.tries, ...found.tried } },
+          document: { ...document, editing: id, own: found.own },
         };
       }),
     stopEditing: () =>
@@ -73,7 +73,7 @@ export function tapeActions(change: Change): TapeActions {
           editing: null,
           line: emptyLine(settings.view),
           keyed: [],
-          own: null,
+          ...WITHOUT_LINE,
         });
       }),
     useAnswer: (id) =>
