@@ -143,11 +143,14 @@ class Parser extends OperandParser {
 
   protected prefixed(): Tree {
     const { token } = this;
-    if (!this.isOperator('minus')) return this.powered();
+    const isMinus = this.isOperator('minus');
+    const isPlus = this.isOperator('plus') && this.mayBeSigned();
+    if (!isMinus && !isPlus) return this.powered();
     this.take();
     this.enter();
     const of = this.prefixed();
     this.leave();
+    if (isPlus) return of;
     return this.node({ kind: 'negate', of, span: cover(token.span, of.span) });
   }
 

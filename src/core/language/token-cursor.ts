@@ -1,8 +1,10 @@
-import { itemAt } from '../base/item';
+import { itemAt, lastOf } from '../base/item';
 import { withSpan } from '../base/problem';
 import type { Problem, SyntaxReason, ProblemData } from '../base/problem';
 import { cover } from '../base/span';
 import type { Span } from '../base/span';
+import { operators } from './operators';
+import { pasteChoices } from './separators';
 import type { ReadingOptions, Token } from './tokens';
 import type { Tree } from './tree';
 
@@ -72,6 +74,33 @@ export class TokenCursor {
     return token.kind === 'operator' && token.op === op;
   }
 
+  /**
+   * Whether a plus may be the sign of what follows: at a beginning, or after an operation on the line. Not after another
+   * plus, which is a slip, and not where boxes begin: a plus leaves them.
+   */
+  protected mayBeSigned(): boolean {
+    const before = this.tokens[this.at - 1];
+    if (before === undefined) return true;
+    if (before.kind !== 'operator') return ['open', 'separator', 'assign'].includes(before.kind);
+    const { kind } = operators[before.op];
+    return kind === 'relation' || kind === 'logic' || ['minus', 'times', 'divide'].includes(before.op);
+  }
+
+  /** The number with commas in it around a comma, and how it may be meant; null where it is none. */
+  private withSeparators(): { span: Span; found: string; offers: readonly string[] } | null {
+    const isWithin = (token: Token | undefined): boolean =>
+      token !== undefined && !token.spaced && (token.kind === 'number' || token.kind === 'separator');
+    let to = this.at;
+    while (isWithin(this.tokens[to + 1])) to += 1;
+    const parts = this.tokens.slice(Math.max(0, this.at - 1), to + 1);
+    const found = parts.map((part) => part.text).join('');
+    const offers = this.token.spaced ? [] : pasteChoices(found, '.').map(({ typed }) => typed);
+    const [first] = parts;
+    return first === undefined || offers.length === 0
+      ? null
+      : { span: cover(first.span, lastOf(parts).span), found, offers };
+  }
+
   /** A token that cannot stand here, told by what it is. */
   protected unexpected(): never {
     const { kind, span, text } = this.token;
@@ -79,13 +108,8 @@ export class TokenCursor {
       case 'close':
         return this.syntax('unopened-bracket', span);
       case 'separator': {
-        const before = this.tokens[this.at - 1];
-        const after = this.ahead(1);
-        if (before?.kind === 'number' && after.kind === 'number' && this.options.decimalSign === '.')
-          this.syntax('comma-outside-call', cover(before.span, after.span), {
-            found: before.text + text + after.text,
-            offers: [before.text + after.text, `${before.text}.${after.text}`],
-          });
+        const number = this.options.decimalSign === '.' ? this.withSeparators() : null;
+        if (number !== null) this.syntax('comma-outside-call', number.span, number);
         return this.syntax('separator-outside-call', span, { found: text });
       }
       case 'strayComma':

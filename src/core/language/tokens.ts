@@ -3,6 +3,7 @@ import type { AngleUnit } from '../base/angle';
 import { span } from '../base/span';
 import type { Span } from '../base/span';
 import { prefixSigns } from '../function';
+import { plainSigns } from './look-alikes';
 import { readNumeral } from './numerals';
 import type { DecimalSign } from './numerals';
 import { operators } from './operators';
@@ -226,4 +227,5 @@ class Tokeniser {
 }
 
 /** The tokens of a typed line, the last one `end`. Never fails: what cannot be read is a token of its own kind. */
-export const tokenise = (text: string, options: ReadingOptions): readonly Token[] => new Tokeniser(text, options).run();
+export const tokenise = (text: string, options: ReadingOptions): readonly Token[] =>
+  new Tokeniser(plainSigns(text), options).run();

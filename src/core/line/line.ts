@@ -1,5 +1,6 @@
 import { itemAt } from '../base/item';
 import { WeakCache } from '../base/weak-cache';
+import { plainSigns } from '../language/look-alikes';
 import type { ReadingOptions } from '../language/tokens';
 import * as edits from './edits';
 import * as moves from './moves';
@@ -93,10 +94,11 @@ function orTyped(boxed: () => Line, asTyped: () => Line): Line {
 
 /** A line of typed text in a view, with the caret at an offset of the text. Too deep for boxes, it is typed text in either. */
 export function lineOf(text: string, view: LineView, options: ReadingOptions, caret = text.length): Line {
-  const asTyped = (): Line => typed.typedLine(text, Math.min(caret, text.length));
+  const plain = plainSigns(text);
+  const asTyped = (): Line => typed.typedLine(plain, Math.min(caret, text.length));
   if (view === 'typed') return asTyped();
   return orTyped(() => {
-    const { row, places } = readRow(text, options, caret);
+    const { row, places } = readRow(plain, options, caret);
     return lineAt(row, itemAt(places, 0));
   }, asTyped);
 }
@@ -130,13 +132,15 @@ function typedFrom(line: BoxedLine, { decimalSign }: ReadingOptions): TypedLine 
 }
 
 /** Text put in place of the selection, or at the caret. */
-export const insertText = (line: Line, text: string, options: ReadingOptions): Line =>
-  line.kind === 'typed'
-    ? typed.insert(line, text)
+export function insertText(line: Line, text: string, options: ReadingOptions): Line {
+  const plain = plainSigns(text).replaceAll('（', '(').replaceAll('）', ')');
+  return line.kind === 'typed'
+    ? typed.insert(line, plain)
     : orTyped(
-        () => edits.insertText(line, text, options),
-        () => typed.insert(typedFrom(line, options), text),
+        () => edits.insertText(line, plain, options),
+        () => typed.insert(typedFrom(line, options), plain),
       );
+}
 
 /** The caret put at a place of the boxes, or the selection drawn to it. */
 export function pointedAt(line: BoxedLine, place: CaretPosition, extends_: boolean): BoxedLine {
@@ -191,7 +195,7 @@ function changedText(on: TypedLine, action: LineAction, { decimalSign, functions
   switch (action.type) {
     case 'insert':
     case 'type':
-      return typed.insert(on, action.text);
+      return typed.insert(on, plainSigns(action.text));
     case 'operate':
       return typed.insertAfterOperand(on, action.text);
     case 'fraction':

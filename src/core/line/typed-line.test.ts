@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import * as line from './typed-line';
-import { pasteChoices } from './pasted';
+import { pasteChoices } from '../language/separators';
 
 const SEED = 20261125;
 const at = (marked: string): line.TypedLine => line.typedLine(marked.replace('|', ''), marked.indexOf('|'));

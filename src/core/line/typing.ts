@@ -1,5 +1,6 @@
 import { itemAt, lastOf } from '../base/item';
 import { prefixSigns } from '../function';
+import { plainSigns } from '../language/look-alikes';
 import type { ReadingOptions } from '../language/tokens';
 import {
   call,
@@ -95,7 +96,7 @@ function begun(line: BoxedLine, sign: string, options: ReadingOptions): BoxedLin
 
 /** The line after a typed character; null when it does nothing here. */
 export function typeChar(line: BoxedLine, char: string, options: ReadingOptions): BoxedLine | null {
-  const sign = signs[char] ?? char;
+  const sign = signs[char] ?? plainSigns(char);
   const { path, at } = line.caret;
   const box = boxAt(line.row, path);
   const isAtEnd = at === rowAt(line.row, path).length && !hasSelection(line);

@@ -1,5 +1,5 @@
 import type { FormId } from '@/core/format/form';
-import type { PasteChoice } from '@/core/line/pasted';
+import type { PasteChoice } from '@/core/language/separators';
 import type { CaretPosition } from '@/core/line/row';
 import type { OwnDigits, SavedForm } from '@/core/notebook/schema';
 import type { SharedLine } from '@/core/notebook/shared';

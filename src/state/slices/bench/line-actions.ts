@@ -17,7 +17,7 @@ import { selectOperand } from '@/core/line/edits';
 import { openLetters } from '@/core/evaluate/open-letters';
 import { parse } from '@/core/language/parse';
 import { isTruth } from '@/core/language/truth';
-import { pasteChoices } from '@/core/line/pasted';
+import { pasteChoices } from '@/core/language/separators';
 import { keep } from '@/core/memory/shelf';
 import type { KeyAction } from '@/keys/catalogue';
 import { caretEntry, entryOf, putEntry } from '@/keys/log';

@@ -1,7 +1,7 @@
 import type { Problem } from '@/core/base/problem';
 import type { FormId } from '@/core/format/form';
 import type { Line } from '@/core/line/line';
-import type { PasteChoice } from '@/core/line/pasted';
+import type { PasteChoice } from '@/core/language/separators';
 import type { SavedForm } from '@/core/notebook/schema';
 import type { KeyAction } from '@/keys/catalogue';
 import type { LineAnswer, WorkRequest } from '@/workers/answer';

@@ -1,5 +1,5 @@
 import { itemAt, lastOf } from '../base/item';
-import type { DecimalSign } from '../language/numerals';
+import type { DecimalSign } from './numerals';
 
 /** A way to read a pasted number, as typed text for the sign that is set. */
 export type PasteChoice = Readonly<{ reading: 'grouped' | 'decimal'; typed: string }>;
