@@ -115,7 +115,7 @@ test('four levels: the last repeats; more levels fall off when they are asked fo
 
 test('a level is picked, kept, and sent to the line', async ({ page }) => {
   const bench = await opened(page, 'Stack');
-  await bench.tap('8', 'push', '5', 'push', '3', 'pick');
+  await bench.tap('8', 'push', '5', 'push', '3', 'fetch');
   await page.getByRole('dialog').getByRole('button', { name: /^3:/ }).tap();
   await expect(level(page, 1)).toHaveAccessibleName('Level 1: 8');
   await level(page, 2).tap();

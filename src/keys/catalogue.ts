@@ -242,9 +242,9 @@ const stackKeys = {
   copy: onStack('copy', 'Copy', inStack('d7 copy times', '49')),
   drop: onStack('drop', 'Drop', inStack('d7 push d5 drop', '7')),
   swap: onStack('swap', 'Swap', inStack('d1 d2 push d3 swap divide', '1/4')),
-  rotateDown: onStack('rotateDown', 'Rot ↓', inStack('d1 push d2 push d3 rotateDown', '2')),
-  rotateUp: onStack('rotateUp', 'Rot ↑', inStack('d1 push d2 push d3 rotateUp', '1')),
-  pick: key({ type: 'pick' }, 'Pick…', 'function', inStack('d8 push d5 push d3 pick d3', '8')),
+  rotateDown: onStack('rotateDown', 'Turn ↓', inStack('d1 push d2 push d3 rotateDown', '2')),
+  rotateUp: onStack('rotateUp', 'Turn ↑', inStack('d1 push d2 push d3 rotateUp', '1')),
+  pick: key({ type: 'pick' }, 'Fetch…', 'function', inStack('d8 push d5 push d3 pick d3', '8')),
   operands: onStack('operands', 'Operands', inStack('d1 d2 push d3 plus operands divide', '4')),
   clearStack: onStack('clearStack', 'Clear stack', inStack('d1 push d2 clearStack d7', '7')),
 } as const;

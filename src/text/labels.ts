@@ -204,7 +204,7 @@ export const words = {
   stackTools: 'With the top level',
   made: 'made',
   thisLevel: 'This level',
-  pickLevel: 'Pick a level',
+  pickLevel: 'Fetch a level',
   pickNote: 'The level you tap, or whose number you key, is copied to the top.',
   toTop: 'Copy to the top',
   toLine: 'To the line',

@@ -143,7 +143,7 @@ export function stackAfter<V>(stack: Stack<V>, meaning: Meaning, depth: StackDep
 export function picked<V>(stack: Stack<V>, level: number, depth: StackDepth): StackResult<V> {
   const now = entered(stack, depth);
   const found = now.levels.at(-level);
-  if (level < 1 || found === undefined) return tooFew('Pick', Math.max(level, 1), now.levels.length);
+  if (level < 1 || found === undefined) return tooFew('Fetch', Math.max(level, 1), now.levels.length);
   return done(lifted({ ...now, replaces: false }, found, depth));
 }
 
@@ -174,10 +174,10 @@ export function stackDone<V>(stack: Stack<V>, operation: StackOperation, depth: 
       });
     }
     case 'rotateDown':
-      if (top === undefined || levels.length < 2) return tooFew('Rotate', 2, levels.length);
+      if (top === undefined || levels.length < 2) return tooFew('Turn', 2, levels.length);
       return done({ ...now, levels: [top, ...levels.slice(0, -1)], replaces: false });
     case 'rotateUp':
-      if (levels.length < 2) return tooFew('Rotate', 2, levels.length);
+      if (levels.length < 2) return tooFew('Turn', 2, levels.length);
       return done({ ...now, levels: [...levels.slice(1), itemAt(levels, 0)], replaces: false });
     case 'operands': {
       if (stack.operands.length === 0) return null;
