@@ -1,6 +1,6 @@
 import { chosenForm } from '@/core/format/form';
 import { View } from '@tamagui/core';
-import { useMemo } from 'react';
+import { useEffect, useMemo } from 'react';
 import { isEmptyLine } from '@/core/line/line';
 import { useStore } from '@/state/app-store';
 import { optionsOf } from '@/state/slices/bench/reading';
@@ -20,6 +20,20 @@ import type { LineRef } from './sheets';
 
 type Props = Readonly<{ of: LineRef; onPress: (action: KeyAction) => void; onClose: () => void }>;
 
+/** Escape leaves the view; before the line hears of it, which it would clear. */
+function useEscape(leave: () => void): void {
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent): void => {
+      if (event.key !== 'Escape') return;
+      event.preventDefault();
+      event.stopPropagation();
+      leave();
+    };
+    document.addEventListener('keydown', onKey, true);
+    return () => document.removeEventListener('keydown', onKey, true);
+  }, [leave]);
+}
+
 /** A line and its answer as large as the page allows, for a projector. The line being written is still keyed there. */
 export function ClassView({ of, onPress, onClose }: Props) {
   const line = useStore((s) => s.document.line);
@@ -28,6 +42,7 @@ export function ClassView({ of, onPress, onClose }: Props) {
   const live = useStore((s) => s.live);
   const tape = useStore((s) => s.document.tape);
   const { point, selectAt, retype } = useStore.getState();
+  useEscape(onClose);
   const options = useMemo(() => optionsOf(settings), [settings]);
   const shown = settings.display;
   // What was just answered stays in sight until the next line is begun.

@@ -140,6 +140,16 @@ test('keys are found by plain words, told, and put in; those that mean nothing a
   expect(line()).toBe('cbrt(▯)');
 });
 
+test('a line shown large for a class is left by Escape, and stays as it is', async () => {
+  started(<Bench />);
+  await typed('7/8');
+  await press('More for this line', 'For the class');
+  expect(has('button', 'equals')).toBe(false);
+  fireEvent.keyDown(screen.getByRole('textbox', { name: 'Line being written' }), { key: 'Escape' });
+  await settled();
+  expect([has('button', 'equals'), line()]).toEqual([true, '7/8']);
+});
+
 test('a letter that holds nothing is asked for, one value or several, and the line is worked with it', async () => {
   started(<Bench />);
   await typed('2k+1');
