@@ -34,6 +34,7 @@ import type { Sheet } from './use-drawing';
 import { useFollow } from './use-follow';
 import { useShownPoints } from './use-shown-points';
 import { ValuesPanel } from './ValuesPanel';
+import type { Mark } from './ValuesTable';
 import { ViewSheet } from './ViewSheet';
 
 const DESCRIPTION = 'graph-text';
@@ -46,8 +47,6 @@ const NOTHING_DRAWN: Sheet = {
 };
 
 type Open = Readonly<{ sheet: 'view' } | { sheet: 'function'; id: string } | { sheet: 'write'; id: string | null }>;
-type Chosen = Readonly<{ x: number; y: number; look: number }>;
-
 const isBetween = (v: number, from: number, to: number): boolean => v >= from && v <= to;
 
 /** Functions, their graph, their points, their table. */
@@ -62,7 +61,7 @@ export function Curves() {
   const [panel, setPanel] = useState<PanelId>('functions');
   const [open, setOpen] = useState<Open | null>(null);
   const [chosenPoint, setChosenPoint] = useState<number | null>(null);
-  const [chosenRow, setChosenRow] = useState<Chosen | null>(null);
+  const [chosenRow, setChosenRow] = useState<Mark | null>(null);
 
   const view = useMemo(() => curves.view ?? startView(size), [curves.view, size]);
   const { functions } = curves;
@@ -269,9 +268,9 @@ export function Curves() {
     ) : (
       <ValuesPanel
         functions={shown}
-        onRow={(x, y, look) => {
-          setChosenRow(y === null ? null : { x, y, look });
-          if (y !== null) show(x, y);
+        onMark={(mark) => {
+          setChosenRow(mark);
+          if (mark !== null) show(mark.x, mark.y);
         }}
       />
     );

@@ -13,15 +13,16 @@ import { Words } from '@/ui/theme/text';
 import { csvOf, columnsOf } from './table-out';
 import { useTable } from './use-table';
 import { ValuesTable } from './ValuesTable';
+import type { Mark } from './ValuesTable';
 import { ValuesTools } from './ValuesTools';
 
 type Props = Readonly<{
   functions: readonly DrawnFunction[];
-  onRow: (x: number, y: number | null, look: number) => void;
+  onMark: (mark: Mark | null) => void;
 }>;
 
 /** The table of all visible functions. */
-export function ValuesPanel({ functions, onRow }: Props) {
+export function ValuesPanel({ functions, onMark }: Props) {
   const table = useTable(functions);
   const router = useRouter();
   /** How much of the columns is made; null while none are. */
@@ -75,7 +76,7 @@ export function ValuesPanel({ functions, onRow }: Props) {
           {problemText(table.problem)}
         </Words>
       )}
-      <ValuesTable functions={functions} table={table} onRow={onRow} />
+      <ValuesTable functions={functions} table={table} onMark={onMark} />
     </View>
   );
 }

@@ -1,10 +1,11 @@
 import { View } from '@tamagui/core';
-import { useCallback, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { KeyboardEvent } from 'react';
 import type { DrawnFunction } from '@/core/notebook/curves';
 import { handleStroke } from '@/keys/shortcuts';
 import { useStore } from '@/state/app-store';
 import type { Cell, ValuesRow } from '@/state/slices/curves/requests';
+import { isSame } from '@/state/kernel/same';
 import type { Rows } from '@/state/use-rows';
 import { curveWords, shortReason } from '@/text/curve-labels';
 import { problemText } from '@/text/problems';
@@ -20,10 +21,14 @@ const X_WIDTH = 96;
 /** Rows that a page up or down goes. */
 const PAGE = 10;
 
+/** A point of the plane, and the function that it is of by its look. */
+export type Mark = Readonly<{ x: number; y: number; look: number }>;
+
 type Props = Readonly<{
   functions: readonly DrawnFunction[];
   table: Rows<ValuesRow>;
-  onRow: (x: number, y: number | null, look: number) => void;
+  /** Marks the first value of the chosen row on the graph; null where it has none. */
+  onMark: (mark: Mark | null) => void;
 }>;
 
 /** A function's value in a row, or why there is none. */
@@ -48,12 +53,22 @@ function reasonsOf(row: ValuesRow | null, functions: readonly DrawnFunction[]): 
   );
 }
 
+function markOf(row: ValuesRow, functions: readonly DrawnFunction[]): Mark | null {
+  if (row.problem !== null) return null;
+  const which = row.cells.findIndex((cell) => 'forms' in cell);
+  const cell = row.cells[which];
+  if (cell === undefined || !('forms' in cell)) return null;
+  return { x: row.at, y: cell.at, look: functions[which]?.style ?? 0 };
+}
+
 /** The values of functions, row by row; the chosen row is marked on the graph. */
-export function ValuesTable({ functions, table, onRow }: Props) {
+export function ValuesTable({ functions, table, onMark }: Props) {
   const isExact = useStore((s) => s.document.curves.table.exact);
   // Large text takes higher rows and wider columns.
   const large = useStore((s) => Math.max(1, s.settings.textSize / 125));
-  const [chosen, setChosen] = useState<number | null>(null);
+  // One anew for each choice, so that a row that is chosen again is brought into sight again.
+  const [choice, setChoice] = useState<Readonly<{ row: number }> | null>(null);
+  const chosen = choice?.row ?? null;
   const { row: rowAt, count, onSeen } = table;
 
   const cell = useCallback(
@@ -84,15 +99,19 @@ export function ValuesTable({ functions, table, onRow }: Props) {
     [chosen, count],
   );
 
+  // A row may be worked only after it was chosen, and its values change with what they rest on.
+  const marked = useRef<Readonly<{ of: unknown; mark: Mark | null }> | null>(null);
+  useEffect(() => {
+    const row = choice === null ? null : rowAt(choice.row);
+    if (choice !== null && row === null) return;
+    const mark = row === null ? null : markOf(row, functions);
+    if (isSame(marked.current?.mark, mark) && marked.current?.of === choice) return;
+    marked.current = { of: choice, mark };
+    onMark(mark);
+  }, [choice, rowAt, functions, onMark]);
   const choose = (index: number): void => {
     if (count === 0) return;
-    const next = Math.max(0, Math.min(count - 1, index));
-    setChosen(next);
-    const row = rowAt(next);
-    if (row === null || row.problem !== null) return;
-    const which = row.cells.findIndex((found) => 'forms' in found);
-    const found = row.cells[which];
-    onRow(row.at, found !== undefined && 'forms' in found ? found.at : null, functions[which]?.style ?? 0);
+    setChoice({ row: Math.max(0, Math.min(count - 1, index)) });
   };
   const onKey = (event: KeyboardEvent): void => {
     handleStroke('rows', event, {
@@ -102,7 +121,7 @@ export function ValuesTable({ functions, table, onRow }: Props) {
       pageDown: () => choose((chosen ?? 0) + PAGE),
       first: () => choose(0),
       last: () => choose(count - 1),
-      leave: () => setChosen(null),
+      leave: () => setChoice(null),
     });
   };
 
