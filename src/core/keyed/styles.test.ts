@@ -38,7 +38,7 @@ function valueOf({ work, bound }: Calculation<Fraction>): Fraction {
       case 'postfix':
         return fraction(math.divide(at(tree.of), math.fraction(100)));
       case 'power':
-        return fraction(math.pow(at(tree.base) as never, at(tree.exponent) as never));
+        return fraction(math.pow(at(tree.base), at(tree.exponent) as never));
       case 'binary': {
         const [a, b] = [at(tree.left), at(tree.right)];
         const isShare = tree.right.kind === 'postfix' && (tree.op === 'plus' || tree.op === 'minus');

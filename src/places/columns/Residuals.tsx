@@ -13,12 +13,22 @@ import { Heading, Words } from '@/ui/theme/text';
 import { shownText } from './Statistic';
 
 const ROW = 36;
-const LEAST_WIDTH = 104;
+const LEAST_WIDTH = 88;
+/** What is left has more digits than what was measured. */
+const WEIGHTS = { x: 1, y: 1, left: 1.6 } as const;
 const TALLEST = 320;
 
 const shownOf = ['x', 'y', 'left'] as const;
 
 const pieceOf = ({ from, residuals, count }: FitView) => ({ from, rows: residuals, count });
+
+const heads = shownOf.map((id) => ({
+  id,
+  name: columnWords[id],
+  unit: '',
+  spoken: columnWords[id],
+  weight: WEIGHTS[id],
+}));
 
 /** What the fit leaves of each row, worked as it comes into sight. */
 export function Residuals({ table, result }: Readonly<{ table: DataTable; result: FitView }>) {
@@ -57,7 +67,6 @@ export function Residuals({ table, result }: Readonly<{ table: DataTable; result
     }),
     [result.count, residualOf, large],
   );
-  const heads = shownOf.map((id) => ({ id, name: columnWords[id], unit: '', spoken: columnWords[id] }));
   const rowHeight = Math.round(ROW * large);
   return (
     <View paddingBottom="$4">

@@ -16,7 +16,7 @@ import { Words } from '@/ui/theme/text';
 import { chosenForm, signed } from './panels';
 
 const ROW = 44;
-const LEAST_WIDTH = 132;
+const LEAST_WIDTH = 172;
 const X_WIDTH = 96;
 /** Rows that a page up or down goes. */
 const PAGE = 10;
@@ -82,6 +82,7 @@ export function ValuesTable({ functions, table, onMark }: Props) {
     () => ({
       name: 'x',
       isNamed: true,
+      isValue: true,
       width: Math.round(X_WIDTH * large),
       row: (index: number) => {
         const row = rowAt(index);

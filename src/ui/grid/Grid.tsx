@@ -1,4 +1,4 @@
-import { useEffect, useId } from 'react';
+import { useEffect, useId, useMemo } from 'react';
 import type { CSSProperties, KeyboardEvent } from 'react';
 import type { CellPlace, GridCell, GridHead, GridMargin, GridPlace } from './cell';
 import { cellId, GridRow, rowId } from './GridRow';
@@ -62,9 +62,10 @@ export function Grid(props: Props) {
   const isRead = props.at === undefined;
   const id = useId();
   const headHeight = rowHeight + 4;
-  const { scroller, columnWidth, from, to, width, height, seen, onScroll } = useGridWindow({
+  const weights = useMemo(() => heads.map(({ weight = 1 }) => weight), [heads]);
+  const { scroller, widths, lead, from, to, width, height, seen, onScroll } = useGridWindow({
     rows,
-    columns: heads.length,
+    weights,
     rowHeight,
     headHeight,
     marginWidth: margin.width,
@@ -105,14 +106,14 @@ export function Grid(props: Props) {
         <div role="columnheader" className="grid-corner">
           <span className={margin.isNamed ? 'grid-name' : 'only-spoken'}>{margin.name}</span>
         </div>
-        {from === 0 ? null : <div role="presentation" style={{ width: from * columnWidth, flexShrink: 0 }} />}
+        {lead === 0 ? null : <div role="presentation" style={{ width: lead, flexShrink: 0 }} />}
         {heads.slice(from, to).map((head, k) => (
           <div
             key={head.id}
             role="columnheader"
             aria-colindex={from + k + 2}
             className="grid-head"
-            style={{ width: columnWidth }}
+            style={{ width: widths[from + k] }}
           >
             <Head head={head} onPress={onHead === undefined ? null : () => onHead(from + k)} />
           </div>
@@ -127,10 +128,11 @@ export function Grid(props: Props) {
             row={row}
             top={top}
             height={rowHeight}
-            columnWidth={columnWidth}
+            widths={widths}
+            lead={lead}
             from={from}
             to={to}
-            margin={margin.row}
+            margin={margin}
             cell={cell}
             version={version}
             chosen={at?.row === row ? (at.column ?? 'all') : null}

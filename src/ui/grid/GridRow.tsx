@@ -11,11 +11,12 @@ type Props = Readonly<{
   row: number;
   top: number;
   height: number;
-  columnWidth: number;
+  widths: readonly number[];
+  lead: number;
   /** The columns that are made: those in sight and some beside them. */
   from: number;
   to: number;
-  margin: GridMargin['row'];
+  margin: GridMargin;
   cell: (column: number, row: number) => GridCell;
   /** Changes whenever a cell may be drawn otherwise. */
   version: unknown;
@@ -28,8 +29,8 @@ type Props = Readonly<{
  * thousand rows lost frames (`npm run bench`).
  */
 export const GridRow = memo(function GridRow(props: Props) {
-  const { grid, cellRole, row, top, height, columnWidth, from, to, margin, cell, chosen, isEditing } = props;
-  const numbered = margin(row);
+  const { grid, cellRole, row, top, height, widths, lead, from, to, margin, cell, chosen, isEditing } = props;
+  const numbered = margin.row(row);
   const isAll = chosen === 'all';
   return (
     <div
@@ -40,10 +41,15 @@ export const GridRow = memo(function GridRow(props: Props) {
       className={isAll ? 'grid-row grid-row-chosen' : 'grid-row'}
       style={{ transform: `translateY(${top}px)`, height }}
     >
-      <div role="rowheader" className="grid-number" data-row={row} aria-label={numbered.spoken}>
+      <div
+        role="rowheader"
+        className={margin.isValue === true ? 'grid-number grid-value' : 'grid-number'}
+        data-row={row}
+        aria-label={numbered.spoken}
+      >
         {numbered.text}
       </div>
-      {from === 0 ? null : <div role="presentation" style={{ width: from * columnWidth, flexShrink: 0 }} />}
+      {lead === 0 ? null : <div role="presentation" style={{ width: lead, flexShrink: 0 }} />}
       {Array.from({ length: to - from }, (_, k) => {
         const i = from + k;
         const { text, note, state, spoken } = cell(i, row);
@@ -57,7 +63,7 @@ export const GridRow = memo(function GridRow(props: Props) {
             {...(isChosen ? { 'aria-selected': true } : {})}
             aria-label={spoken}
             className={`grid-cell grid-${state}${isChosen ? (isEditing ? ' grid-edited' : ' grid-chosen') : ''}`}
-            style={{ width: columnWidth }}
+            style={{ width: widths[i] }}
             data-row={row}
             data-column={i}
           >

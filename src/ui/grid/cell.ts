@@ -10,13 +10,22 @@ export type GridCell = Readonly<{
 export const EMPTY_CELL: GridCell = { text: '', note: '', state: 'empty', spoken: '' };
 
 /** What stands over a column; pressed, where heads can be. */
-export type GridHead = Readonly<{ id: string; name: string; unit: string; spoken: string }>;
+export type GridHead = Readonly<{
+  id: string;
+  name: string;
+  unit: string;
+  spoken: string;
+  /** How many times as wide as others the column is. */
+  weight?: number;
+}>;
 
 /** What stands before each row, and stays in sight when the columns are scrolled. */
 export type GridMargin = Readonly<{
   name: string;
   /** Whether the name is seen above it, or only told. */
   isNamed: boolean;
+  /** It holds values and not only numbers of rows. */
+  isValue?: boolean;
   width: number;
   row: (row: number) => Readonly<{ text: string; spoken: string }>;
 }>;

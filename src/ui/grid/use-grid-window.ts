@@ -1,11 +1,13 @@
 import { elementScroll, observeElementOffset, useVirtualizer } from '@tanstack/react-virtual';
-import { useEffect, useLayoutEffect, useRef, useState } from 'react';
+import { useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import type { UIEvent } from 'react';
+import { lastOf } from '@/core/base/item';
 import type { GridPlace } from './cell';
 
 type Size = Readonly<{
   rows: number;
-  columns: number;
+  /** How many times the least width each column takes. */
+  weights: readonly number[];
   rowHeight: number;
   headHeight: number;
   marginWidth: number;
@@ -21,7 +23,7 @@ const HIGHEST = 20_000_000;
 const ASIDE = 2;
 
 /** The part of a grid that is in sight: which rows and columns are made, how wide, and where they lie. */
-export function useGridWindow({ rows, columns, rowHeight, headHeight, marginWidth, leastWidth, widest, at }: Size) {
+export function useGridWindow({ rows, weights, rowHeight, headHeight, marginWidth, leastWidth, widest, at }: Size) {
   const scroller = useRef<HTMLDivElement | null>(null);
   const [room, setRoom] = useState(0);
   useLayoutEffect(() => {
@@ -31,8 +33,14 @@ export function useGridWindow({ rows, columns, rowHeight, headHeight, marginWidt
     watcher.observe(box);
     return () => watcher.disconnect();
   }, []);
-  const share = Math.floor((room - marginWidth) / columns);
-  const columnWidth = Math.max(leastWidth, Math.min(share, Math.round(leastWidth * widest)));
+  const share = Math.floor((room - marginWidth) / weights.reduce((sum, weight) => sum + weight, 0));
+  const unit = Math.max(leastWidth, Math.min(share, Math.round(leastWidth * widest)));
+  const { widths, starts } = useMemo(() => {
+    const each = weights.map((weight) => Math.floor(unit * weight));
+    const begins = [0];
+    for (const width of each) begins.push(lastOf(begins) + width);
+    return { widths: each, starts: begins };
+  }, [weights, unit]);
   // Where there are more rows than a browser has pixels, the scroll bar stands for more of them.
   const total = rows * rowHeight;
   const tall = scroller.current?.clientHeight ?? 0;
@@ -40,8 +48,9 @@ export function useGridWindow({ rows, columns, rowHeight, headHeight, marginWidt
   const scale = useRef(factor);
   scale.current = factor;
   const [left, setLeft] = useState(0);
-  const from = Math.max(0, Math.min(columns, Math.floor(left / columnWidth) - ASIDE));
-  const to = Math.min(columns, Math.ceil((left + Math.max(room, 1)) / columnWidth) + ASIDE);
+  const right = left + Math.max(room, 1) + unit;
+  const from = Math.max(0, starts.findLastIndex((start) => start <= left) - ASIDE);
+  const to = Math.min(widths.length, starts.filter((start) => start < right).length + ASIDE);
   const virtual = useVirtualizer({
     count: rows,
     getScrollElement: () => scroller.current,
@@ -63,29 +72,31 @@ export function useGridWindow({ rows, columns, rowHeight, headHeight, marginWidt
     const box = scroller.current;
     if (box === null) return undefined;
     if (at.column !== null) {
-      const start = at.column * columnWidth;
+      const [start, end] = [starts[at.column] ?? 0, starts[at.column + 1] ?? 0];
       const seen = box.clientWidth - marginWidth;
       if (start < box.scrollLeft) box.scrollLeft = start;
-      else if (start + columnWidth > box.scrollLeft + seen) box.scrollLeft = start + columnWidth - seen;
+      else if (end > box.scrollLeft + seen) box.scrollLeft = end - seen;
     }
     const watcher = new ResizeObserver(() => virtual.scrollToIndex(at.row, { align: 'auto' }));
     watcher.observe(box);
     return () => watcher.disconnect();
-  }, [virtual, at, columnWidth, marginWidth]);
+  }, [virtual, at, starts, marginWidth]);
 
   // How much farther the rows are than the pixels.
   const ahead = (virtual.scrollOffset ?? 0) * (1 - 1 / factor);
   return {
     scroller,
-    columnWidth,
+    widths,
+    /** The width of the columns that are not made, before the first that is. */
+    lead: starts[from] ?? 0,
     from,
     to,
-    width: marginWidth + columns * columnWidth,
+    width: marginWidth + lastOf(starts),
     height: Math.min(HIGHEST, virtual.getTotalSize()),
     /** The rows that are made, and how far below the heads each lies. */
     seen: virtual.getVirtualItems().map(({ index, start }) => ({ row: index, top: start - headHeight - ahead })),
     onScroll: ({ currentTarget }: UIEvent<HTMLElement>) => {
-      const scrolled = Math.floor(currentTarget.scrollLeft / columnWidth) * columnWidth;
+      const scrolled = Math.floor(currentTarget.scrollLeft / unit) * unit;
       if (scrolled !== left) setLeft(scrolled);
     },
   };

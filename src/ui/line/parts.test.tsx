@@ -23,7 +23,7 @@ describe('what is wrong with a line', () => {
     found: '1,234',
     offers: ['1234', '1.234'],
     at: { from: 2, to: 7 },
-  } as Problem;
+  };
 
   test('is a sentence with its place set off, and each way to mend it is a tap', () => {
     const mended: unknown[] = [];
