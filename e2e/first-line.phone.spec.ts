@@ -51,13 +51,13 @@ test('clearing the tape touches nothing else and is taken back', async ({ page }
   await expect(bench.line).toHaveValue('Ans+1');
 });
 
-test('a slip is told in words, the caret stands at it, and nothing is lost', async ({ page }) => {
+test('a slip is told in words, the caret stays where it was, and nothing is lost', async ({ page }) => {
   const bench = new BenchPage(page);
   await bench.open();
   await bench.tap('1', 'plus', 'square root', 'minus', '4', 'close bracket', 'equals');
   await expect(page.getByRole('alert')).toContainText('An even root of a negative number is not a real number.');
   await expect(bench.line).toHaveValue('1+sqrt(−4)');
-  expect(await bench.line.evaluate((node: HTMLInputElement) => node.selectionStart)).toBe(2);
+  expect(await bench.line.evaluate((node: HTMLInputElement) => node.selectionStart)).toBe(10);
   await bench.tap('clear line', 'undo');
   await expect(bench.line).toHaveValue('1+sqrt(−4)');
 });

@@ -114,7 +114,8 @@ test('rows in sight are worked again when a setting changes, wherever the table 
     useStore.setState(({ document }) => ({ document: { ...document, curves: { ...EMPTY_CURVES, functions } } })),
   );
   const row = (x: number) => ({ x: `${x}`, at: x, cells: [], problem: null });
-  const rowsFrom = (from: number) => succeed({ count: 500, rows: Array.from({ length: 60 }, (_, i) => row(from + i)) });
+  const rowsFrom = (from: number) =>
+    succeed({ count: 500, from, rows: Array.from({ length: 60 }, (_, i) => row(from + i)) });
   const { result } = renderHook(() => useTable(functions));
   await answer(rowsFrom(0));
   act(() => result.current.onSeen(300, 320));

@@ -17,7 +17,4 @@ const FOREIGN = new RegExp(`[${[...lookAlikes.keys()].join('')}\\uff01-\\uff07\\
 
 /** A text with such characters written as the signs that they stand for, each in its place. */
 export const plainSigns = (text: string): string =>
-  text.replace(
-    FOREIGN,
-    (char) => lookAlikes.get(char) ?? String.fromCharCode(char.charCodeAt(0) - FULL_WIDTH_BEFORE),
-  );
+  text.replace(FOREIGN, (char) => lookAlikes.get(char) ?? String.fromCharCode(char.charCodeAt(0) - FULL_WIDTH_BEFORE));

@@ -216,9 +216,10 @@ test(`after a sign between sides the caret is in nothing but brackets and condit
       if (next?.kind !== 'boxed') return;
       const boxes = next.caret.path.map((_, i) => boxAlong(next.row, next.caret.path.slice(0, i + 1)));
       const inner = boxes.at(-1);
-      if (inner !== undefined) expect([inner.kind, 'fn' in inner ? inner.fn : '']).toEqual(
-        inner.kind === 'group' ? ['group', ''] : ['call', 'cases'],
-      );
+      if (inner !== undefined)
+        expect([inner.kind, 'fn' in inner ? inner.fn : '']).toEqual(
+          inner.kind === 'group' ? ['group', ''] : ['call', 'cases'],
+        );
     }),
     { seed: SEED, numRuns: 500 },
   );

@@ -13,9 +13,9 @@ import { Heading, Words } from '@/ui/theme/text';
 import { shownText } from './Statistic';
 
 const ROW = 36;
-const LEAST_WIDTH = 88;
+const LEAST_WIDTH = 84;
 /** What is left has more digits than what was measured. */
-const WEIGHTS = { x: 1, y: 1, left: 1.6 } as const;
+const WEIGHTS = { x: 1, y: 1, left: 1.95 } as const;
 const TALLEST = 320;
 
 const shownOf = ['x', 'y', 'left'] as const;

@@ -28,13 +28,7 @@ describe('what is wrong with a line', () => {
   test('is a sentence with its place set off, and each way to mend it is a tap', () => {
     const mended: unknown[] = [];
     onPage(
-      <ProblemNote
-        problem={comma}
-        sentence={null}
-        text="2+1,234"
-        isReported
-        onRespan={(...all) => mended.push(all)}
-      />,
+      <ProblemNote problem={comma} sentence={null} text="2+1,234" isReported onRespan={(...all) => mended.push(all)} />,
     );
     const note = screen.getByRole('alert');
     expect(note.textContent).toContain('“1,234” holds a comma. Is it 1234 or 1.234?');
@@ -44,7 +38,15 @@ describe('what is wrong with a line', () => {
   });
 
   test('while it is still being written it is a hint: no alert, and nothing to tap', () => {
-    onPage(<ProblemNote problem={comma} sentence="The numerator is empty." text="2+1,234" isReported={false} onRespan={nothing} />);
+    onPage(
+      <ProblemNote
+        problem={comma}
+        sentence="The numerator is empty."
+        text="2+1,234"
+        isReported={false}
+        onRespan={nothing}
+      />,
+    );
     expect([screen.queryByRole('alert'), screen.queryByRole('button')]).toEqual([null, null]);
     expect(screen.getByText('The numerator is empty.')).toBeTruthy();
   });
@@ -80,7 +82,14 @@ test('a result shows every form that it has, the chosen one pressed, and a tap c
 });
 
 describe('a line of the tape', () => {
-  const line = { ...sample, text: 'sin(30)', usesAngleUnit: true, angle: 'deg', pinned: true, note: 'slipway' } as unknown as TapeLine;
+  const line = {
+    ...sample,
+    text: 'sin(30)',
+    usesAngleUnit: true,
+    angle: 'deg',
+    pinned: true,
+    note: 'slipway',
+  } as unknown as TapeLine;
   const told: string[] = [];
   const row = (of: Partial<TapeLine> = {}) => {
     told.length = 0;
@@ -144,7 +153,9 @@ describe('the stack', () => {
   test('a number being keyed is level 1, and the others stand one higher', () => {
     stack('12');
     expect(names()).toEqual(['Level 3: 4', 'Level 2: 7, made 9-2']);
-    expect(within(screen.getByRole('region')).getByRole('group', { name: 'Number being keyed' }).textContent).toContain('12');
+    expect(within(screen.getByRole('region')).getByRole('group', { name: 'Number being keyed' }).textContent).toContain(
+      '12',
+    );
   });
 
   test('a number that takes the place of the top is seen in it', () => {

@@ -175,7 +175,8 @@ export function benchActions(change: Change, get: Get, clock: () => number): Ben
       const meant = asSet(action, state);
       if (begins(state, meant)) {
         const fresh = changedLine(emptyLine(settings.view), meant, optionsOf(settings));
-        if (fresh !== null) return written(state, 'typing', fresh, { fresh: [entryOf(meant)].filter((e) => e !== null) });
+        if (fresh !== null)
+          return written(state, 'typing', fresh, { fresh: [entryOf(meant)].filter((e) => e !== null) });
       }
       if (multiplies(state, meant)) return multiplied(state, meant);
       const isVertical = meant.type === 'edit' && (meant.command === 'moveUp' || meant.command === 'moveDown');

@@ -170,7 +170,9 @@ function recalling(state: State, operation: 'recall' | 'recallValue', place: str
   const isOne = operation === 'recall' || tree.kind === 'number';
   const put = isOne ? formatTree(tree, settings) : `(${formatTree(tree, settings)})`;
   const isRounded = operation === 'recallValue' && !kept.exact && text === kept.full;
-  const change = written(state, 'typing', insertText(document.line, put, optionsOf(settings)), { entry: putEntry(put) });
+  const change = written(state, 'typing', insertText(document.line, put, optionsOf(settings)), {
+    entry: putEntry(put),
+  });
   return {
     ...change,
     ...(change.document === undefined ? {} : { numberEnd: { line: change.document.line, by: 'recall' } }),
