@@ -17,7 +17,7 @@ import { chosenForm, signed } from './panels';
 
 const ROW = 44;
 const LEAST_WIDTH = 172;
-const X_WIDTH = 96;
+const X_WIDTH = 84;
 /** Rows that a page up or down goes. */
 const PAGE = 10;
 
