@@ -2,6 +2,7 @@ import { itemAt, lastOf } from '../base/item';
 import type { ReadingOptions } from '../language/tokens';
 import { beside, into, orderOf } from './moves';
 import { factorsStart, operandStart } from './operands';
+import { outOfSides, standsBetweenSides } from './sides';
 import { readRow, canonicalRow } from './read';
 import {
   EMPTY_ROW,
@@ -108,27 +109,9 @@ function bracketsBase(line: BoxedLine, options: ReadingOptions): BoxedLine {
   return putAt(line, { path, from: start, to: at }, [asGroup(host.slice(start, at))], { path: [], at: 1 }, options);
 }
 
-/** Signs that stand between whole sides, and words between whole comparisons. */
-const BETWEEN_SIDES = /^([=≠<≤>≥]|and|or)$/;
-
-/** Whether comparisons are at home in a box. */
-const holdsComparisons = (box: Box): boolean => box.kind === 'group' || (box.kind === 'call' && box.fn === 'cases');
-
-/** The caret behind the boxes that a sign between sides cannot stand in; the same line where it is in none. */
-function outOfSides(line: BoxedLine): BoxedLine {
-  const { path } = line.caret;
-  let kept = path.length;
-  while (kept > 0 && !holdsComparisons(boxAlong(line.row, path.slice(0, kept)))) kept -= 1;
-  return kept === path.length || hasSelection(line) ? line : lineAt(line.row, beside(path.slice(0, kept + 1), true));
-}
-
-/** Whether a character has to leave the boxes around the caret before it is written. */
-export const leavesBoxes = (line: BoxedLine, sign: string): boolean =>
-  BETWEEN_SIDES.test(sign) && outOfSides(line) !== line;
-
 /** An operator or a mark that needs something before it: on an empty line it goes on from the last answer. */
 export const operate = (line: BoxedLine, sign: string, options: ReadingOptions): BoxedLine => {
-  const placed = BETWEEN_SIDES.test(sign) ? outOfSides(line) : line;
+  const placed = standsBetweenSides(sign) ? outOfSides(line) : line;
   const start = isEmptyLine(placed) ? onAns() : placed;
   const base = POSTFIX.test(sign) && !hasSelection(start) ? bracketsBase(start, options) : start;
   return insertGlyph(base, sign, options);

@@ -8,7 +8,6 @@ import {
   fraction,
   insertGlyph,
   isEmptyLine,
-  leavesBoxes,
   onAns,
   open,
   operate,
@@ -19,6 +18,7 @@ import {
 import { moveRight } from './moves';
 import { STRAY_CLOSE } from './operands';
 import { readRow } from './read';
+import { leavesBoxes } from './sides';
 import { boxAt, hasSelection, isGlyph, lineAt, rowAt, withRowAt } from './row';
 import type { BoxedLine, Row } from './row';
 import { standingOfBox } from './standing-box';

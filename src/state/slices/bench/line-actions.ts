@@ -37,6 +37,7 @@ import { travelled } from './travel';
 import { withShelf } from '@/state/slices/shelf/change';
 import { finishedLine, usesAns } from '@/state/slices/tape/line';
 import { noForms } from './moment';
+import { begins, multiplied, multiplies } from './number-end';
 
 /** A stroke as the settings have it. */
 const asSet = (action: LineAction, { settings }: State): LineAction =>
@@ -133,38 +134,6 @@ function repeated(state: State): Partial<State> {
     ...written(state, 'typing', line, { fresh: last.keys.length === 0 ? null : last.keys }, last.tried),
     waiting: [{ type: 'answer' }],
   };
-}
-
-const isDigitKey = (action: LineAction): boolean =>
-  action.type === 'point' || ((action.type === 'insert' || action.type === 'type') && /^\d$/.test(action.text));
-
-/** Whether a key begins another line after the one that was kept: operators go on from it, operands do not. */
-function begins({ numberEnd, document }: State, action: LineAction): boolean {
-  if (numberEnd?.by !== 'keep' || numberEnd.line !== document.line) return false;
-  if (isDigitKey(action)) return true;
-  switch (action.type) {
-    case 'insert':
-      return /^[\p{L}\p{N}∞]/u.test(action.text);
-    case 'call':
-    case 'raise':
-    case 'open':
-      return true;
-    default:
-      return false;
-  }
-}
-
-/** Whether a key would go on writing the digits of a number that was recalled. */
-const multiplies = ({ numberEnd, document }: State, action: LineAction): boolean =>
-  numberEnd?.by === 'recall' && numberEnd.line === document.line && isDigitKey(action);
-
-/** The number recalled times the one that a key begins. */
-function multiplied(state: State, action: LineAction): Partial<State> {
-  const { document, settings } = state;
-  const options = optionsOf(settings);
-  const times = changedLine(document.line, { type: 'operate', text: '×' }, options);
-  const next = times && changedLine(times, action, options);
-  return next === null ? {} : written(state, 'typing', next, { entry: entryOf(action) });
 }
 
 /** What is done to the line being written. */
