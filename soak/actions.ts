@@ -95,7 +95,7 @@ const acts: readonly Act[] = [
     const from = c.below(length + 1);
     s.getState().respan(from, from + c.below(length - from + 1), anyText(c));
   },
-  (s, c) => s.getState().rewrite(anyText(c), 'brackets'),
+  (s, c) => s.getState().rewrite(anyText(c), 'as-read'),
   (s, c) => s.getState().paste(anyText(c)),
   (s, c) => s.getState().paste(plain(c)),
   (s, c) => s.getState().choosePaste(s.getState().pasteQuestion?.choices[c.below(2)] ?? null),

@@ -4,6 +4,7 @@ import type { NearKind } from '@/core/format/near';
 import type { Settings } from '@/core/notebook/settings';
 import type { FormId } from '@/core/format/form';
 import type { DisplayMode, DisplaySettings } from '@/core/format/settings';
+import type { DecimalSign } from '@/core/language/numerals';
 
 /** Names of things on the screen, in one place. */
 export const unitNames: Readonly<Record<AngleUnit, string>> = { deg: 'degrees', rad: 'radians', grad: 'gradians' };
@@ -180,7 +181,6 @@ export const words = {
   note: 'Note',
   noteHint: 'what this line is about',
   tryValues: 'Try values',
-  tryHint: 'a value, or a list with ;',
   solveFor: 'Solve for',
   solveBetween: 'Searched from',
   solveTo: 'to',
@@ -230,10 +230,17 @@ export const words = {
   keptWhen: 'kept',
   total: 'Total',
   near: 'may be',
+  writeRadians: 'Write rad after it',
+  allSolutions: 'All solutions',
+  anyWhole: 'n is any whole number.',
 } as const;
 
-export const piWarning = (unit: AngleUnit): string =>
-  `${unitNames[unit]} are set, but the angle contains π. Write rad after it if radians are meant.`;
+export const inTurnName = (until: string): string => `From 0 up to ${until}`;
+export const searchedTurn = (until: string): string => `Looked for from 0 up to ${until}; there may be others.`;
+/** An example shows the sign that separates values. */
+export const tryHint = (decimalSign: DecimalSign): string =>
+  `a value, or several: 1${decimalSign === ',' ? ';' : ','} 10`;
+export const piWarning = (unit: AngleUnit): string => `${unitNames[unit]} are set, but the angle contains π.`;
 export const inOtherUnit = (unit: AngleUnit, text: string, exact: boolean): string =>
   `in ${unitNames[unit]}: ${exact ? '' : '≈ '}${text}`;
 export const readAsButton = (text: string): string => `Read as ${text}. Tap to write these brackets into the line.`;

@@ -23,7 +23,7 @@ const steps = {
   'to-line': 'sending to the line',
   'open-notebook': 'opening a notebook',
   paste: 'pasting',
-  brackets: 'writing the brackets in',
+  'as-read': 'writing how it is read',
   'edit-line': 'editing a line',
   'work-again': 'working a line again',
   note: 'writing a note',

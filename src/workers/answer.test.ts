@@ -42,11 +42,14 @@ test.each([
 });
 
 test.each([
-  ['sin(pi/6)', 'deg', [{ from: 4, to: 8 }]],
-  ['sin(pi/6)', 'rad', []],
-  ['sin(pi/6 rad)', 'deg', []],
-] as const)('%s in %s points at %j', (text, angle, spans) =>
-  expect(answer(text, { angle }).piWithoutRadians).toEqual(spans),
+  ['sin(pi/6)', 'deg', 'sin(pi/6 rad)'],
+  ['cot(17pi/10)', 'grad', 'cot(17pi/10 rad)'],
+  ['cos(pi+1)sin pi', 'deg', 'cos((pi+1) rad)sin(pi rad)'],
+  ['A := tan(2pi^2)', 'deg', 'A := tan(2pi^2 rad)'],
+  ['sin(pi/6)', 'rad', null],
+  ['sin(pi/6 rad)', 'deg', null],
+] as const)('%s in %s: with radians it would be %s', (text, angle, expected) =>
+  expect(answer(text, { angle }).inRadians).toEqual(expected),
 );
 
 test.each([

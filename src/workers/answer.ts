@@ -4,11 +4,10 @@ import { withSpan } from '@/core/base/problem';
 import type { Problem } from '@/core/base/problem';
 import { fail, succeed } from '@/core/base/result';
 import type { Result } from '@/core/base/result';
-import type { Span } from '@/core/base/span';
 import { contextOf } from '@/core/evaluate/context';
 import type { Context } from '@/core/evaluate/context';
 import { decideLine, evaluate } from '@/core/evaluate/evaluate';
-import { anglesWithPi, isAngle, quotientOf, unmarkedAngles, usesAngleUnit } from '@/core/evaluate/observe';
+import { isAngle, quotientOf, unmarkedAngles, usesAngleUnit, withRadians } from '@/core/evaluate/observe';
 import { formsOf } from '@/core/format';
 import type { Form, Nature } from '@/core/format/form';
 import { nearTo } from '@/core/format/near';
@@ -68,8 +67,8 @@ export type LineAnswer = Readonly<{
   usesAngleUnit: boolean;
   /** What the line would come to in the other angle unit, when an angle in it carries no unit. */
   otherUnit: Readonly<{ unit: AngleUnit; text: string; exact: boolean }> | null;
-  /** Angles with π in them while degrees or gradians are set. */
-  piWithoutRadians: readonly Span[];
+  /** The line with `rad` after the angles that hold π, as typed text, while another unit is set; else null. */
+  inRadians: string | null;
   /** What a typed decimal may have been rounded from; nothing is claimed but that it is near. */
   near: readonly NearForm[];
   /** The letters that stood for what is tried. */
@@ -172,16 +171,18 @@ function readingOf(reading: Reading, request: LineRequest, tried: readonly strin
   const { impliedFirst } = request;
   const { decimalSign } = request.display;
   const read = readAs(reading, { decimalSign, impliedFirst });
+  const typed = (of: Tree): string => assigned(target, printText(of, { style: 'typed', decimalSign, impliedFirst }));
+  const inRadians = request.angle === 'rad' ? null : withRadians(tree);
   return {
     target,
     readAs: {
       text: read.text,
-      typed: assigned(target, printText(read.tree, { style: 'typed', decimalSign, impliedFirst })),
+      typed: typed(read.tree),
       isAmbiguous: read.isAmbiguous,
     },
     tried,
     usesAngleUnit: usesAngleUnit(tree),
-    piWithoutRadians: request.angle === 'rad' ? [] : anglesWithPi(tree),
+    inRadians: inRadians && typed(inRadians),
   };
 }
 

@@ -50,6 +50,15 @@ export type SolvedLine = Readonly<{ letters: readonly string[] }> &
         hidden: number;
         complex: readonly SolutionView[];
       }>
+    | Readonly<{
+        kind: 'periodic';
+        /** Each with every whole multiple of the period: 30° + n·360°. */
+        families: readonly Form[];
+        /** The solutions from 0 up to `until`. */
+        inTurn: readonly SolutionView[];
+        until: string;
+        isSearched: boolean;
+      }>
     | Readonly<{ kind: 'ranges'; ranges: readonly RangeView[]; within: Within }>
     | Readonly<{
         kind: 'pair';
@@ -117,6 +126,23 @@ class Shower {
     return left == null || right == null ? null : { left, right, sign: kind === 'exact' ? '=' : '≈' };
   }
 
+  /** A solution and all that lie whole multiples of a period from it; `sign` is put after angles. */
+  family(root: Root, period: Value, sign: string): Form | null {
+    const [first] = this.solution(root, null, '').forms;
+    const periods = this.forms(period);
+    const step = periods.find((form) => form.exact) ?? periods[0];
+    if (first === undefined || step === undefined) return null;
+    const isZero = root.kind === 'exact' && root.value.kind === 'rational' && root.value.value.n === 0n;
+    const [text, typed] = isZero ? ['', ''] : [`${first.text}${sign} + `, `${first.typed}${sign}+`];
+    return {
+      id: first.id,
+      exact: first.exact && step.exact,
+      settled: first.settled && step.settled,
+      text: `${text}n·${step.text}${sign}`,
+      typed: `${typed}n*${step.typed}${sign}`,
+    };
+  }
+
   end(root: Root | null, isTaken: boolean): RangeEnd {
     if (root === null) return null;
     const [form] = this.solution(root, null, '').forms;
@@ -164,6 +190,19 @@ export function solveLine(
         complex: result.complex.map((value) =>
           result.isNear ? shower.nearComplex(value) : shower.solution({ kind: 'exact', value }, equation, letter),
         ),
+      });
+    }
+    case 'periodic': {
+      const equation = equationOf(tree);
+      const sign = result.isAngle && request.angle === 'deg' ? '°' : '';
+      const [until] = shower.forms(result.until);
+      return succeed({
+        letters,
+        kind: 'periodic',
+        families: result.roots.flatMap((root) => shower.family(root, result.period, sign) ?? []),
+        inTurn: result.inTurn.map((root) => shower.solution(root, equation, letter)),
+        until: `${until?.text ?? ''}${sign}`,
+        isSearched: result.isSearched,
       });
     }
     case 'ranges':

@@ -13,7 +13,7 @@ import * as q from '../number/rational';
 import { fromRational, isExact, isReal } from '../number/value';
 import { contextOf } from './context';
 import { decideLine, evaluate } from './evaluate';
-import { anglesWithPi, unmarkedAngles, usesAngleUnit } from './observe';
+import { unitByMarks, unmarkedAngles, usesAngleUnit } from './observe';
 
 const SEED = 20261129;
 const shouldContinue = () => true;
@@ -193,19 +193,19 @@ test.each([
 ] as const)('%s with %s set is %s', (typed, angle, expected) => expect(exact(typed, angle)).toBe(expected));
 
 test.each([
-  ['sin(30)', 1, 0, true],
-  ['sin(30°)', 0, 0, true],
-  ['sin(pi/2)+cos(2pi rad)', 1, 1, true],
-  ['asin(1)', 0, 0, true],
-  ['45°', 0, 0, true],
-  ['2+ln(3)', 0, 0, false],
-])('%s has %i unmarked angles, %i of them with π; depends on the unit: %s', (typed, unmarked, withPi, depends) => {
+  ['sin(30)', 1, null, true],
+  ['sin(30°)', 0, 'deg', true],
+  ['cot(17pi/10 rad)', 0, 'rad', true],
+  ['sin(73°24\'36")', 0, 'deg', true],
+  ['sin(pi/2)+cos(2pi rad)', 1, null, true],
+  ['sin(30°)+cos(2pi rad)', 0, null, true],
+  ['asin(sin(30°))', 0, null, true],
+  ['asin(1)', 0, null, true],
+  ['45°', 0, null, true],
+  ['2+ln(3)', 0, null, false],
+])('%s has %i unmarked angles, says %s of itself; depends on the unit: %s', (typed, unmarked, unit, depends) => {
   const tree = treeOf(typed);
-  expect([unmarkedAngles(tree).length, anglesWithPi(tree).length, usesAngleUnit(tree)]).toEqual([
-    unmarked,
-    withPi,
-    depends,
-  ]);
+  expect([unmarkedAngles(tree).length, unitByMarks(tree), usesAngleUnit(tree)]).toEqual([unmarked, unit, depends]);
 });
 
 const complexOn = (typed: string): string => {

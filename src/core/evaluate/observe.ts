@@ -1,6 +1,6 @@
-import type { Span } from '../base/span';
+import type { AngleUnit } from '../base/angle';
 import { functionNamed } from '../function';
-import { inside, nodesOf, partsOf } from '../language/tree';
+import { inside, nodesOf, partsOf, withParts } from '../language/tree';
 import type { Tree } from '../language/tree';
 
 const holds = (tree: Tree, kinds: (node: Tree) => boolean): boolean => {
@@ -20,11 +20,34 @@ export function unmarkedAngles(tree: Tree): readonly Tree[] {
   );
 }
 
-/** Those of them that contain π: with degrees set, most likely a slip. */
-export const anglesWithPi = (tree: Tree): readonly Span[] =>
-  unmarkedAngles(tree)
-    .filter((arg) => holds(arg, isPi))
-    .map((arg) => arg.span);
+/**
+ * The expression with `rad` written after every angle that holds π and no unit of its own: with degrees set, such an
+ * angle is most likely a slip. Null where there is none.
+ */
+export function withRadians(tree: Tree): Tree | null {
+  const angles = new Set(unmarkedAngles(tree).filter((arg) => holds(arg, isPi)));
+  if (angles.size === 0) return null;
+  const marked = (node: Tree): Tree => {
+    const inner = withParts(node, partsOf(node).map(marked));
+    return angles.has(node) ? { kind: 'mark', unit: 'rad', by: 'word', of: inner, span: node.span } : inner;
+  };
+  return marked(tree);
+}
+
+/**
+ * The unit that an expression says of itself: that of its marks, where every angle in it is marked alike and what it
+ * comes to is no angle. Null where the unit that is set has a say in it.
+ */
+export function unitByMarks(tree: Tree): AngleUnit | null {
+  const nodes = [...nodesOf(tree)];
+  const isOpen = nodes.some((node) => node.kind === 'call' && functionNamed(node.fn)?.angleOut === true);
+  if (isOpen || isAngle(tree) || unmarkedAngles(tree).length > 0) return null;
+  const units = nodes.flatMap((node) =>
+    node.kind === 'mark' ? [node.unit] : node.kind === 'dms' ? ['deg' as const] : [],
+  );
+  const [first] = units;
+  return first !== undefined && units.every((unit) => unit === first) ? first : null;
+}
 
 /** Whether the line's value depends on the angle unit at all: by an angle that goes in or comes out, or a mark. */
 export const usesAngleUnit = (tree: Tree): boolean =>

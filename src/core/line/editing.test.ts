@@ -38,6 +38,8 @@ const words: Readonly<Record<string, LineAction>> = {
   '=': { type: 'operate', text: '=' },
   '<': { type: 'operate', text: '<' },
   and: { type: 'operate', text: ' and ' },
+  rad: { type: 'operate', text: ' rad' },
+  cot: { type: 'call', fn: 'cot' },
   '←': { type: 'edit', command: 'moveLeft' },
   '→': { type: 'edit', command: 'moveRight' },
   '↑': { type: 'edit', command: 'moveUp' },
@@ -163,6 +165,10 @@ test.each([
   ["'sqrt(x=3'", 'sqrt[x]=3‸'],
   ["'x^2=9'", 'x^[2]=9‸'],
   ["'cases(x<1'", 'cases[x<1‸||]'],
+  // A unit marks the whole product or quotient before it.
+  ['cot 17 frac 10 rad', 'cot[[17/10]rad‸]'],
+  ['2 pow 3 rad', '2^[3]rad‸'],
+  ['1 frac 2 ← rad', '[1/rad‸2]'],
   // A slot that the caret was brought into keeps what is typed.
   ["1 frac 2 ← → '+3'", '[1/2+3‸]'],
   ["'1/2' → '+3'", '[1/2]+3‸'],

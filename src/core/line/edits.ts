@@ -2,7 +2,7 @@ import { itemAt, lastOf } from '../base/item';
 import type { ReadingOptions } from '../language/tokens';
 import { beside, into, orderOf } from './moves';
 import { factorsStart, operandStart } from './operands';
-import { outOfSides, standsBetweenSides } from './sides';
+import { marksProduct, outOfQuotient, outOfSides, standsBetweenSides } from './sides';
 import { readRow, canonicalRow } from './read';
 import {
   EMPTY_ROW,
@@ -111,7 +111,7 @@ function bracketsBase(line: BoxedLine, options: ReadingOptions): BoxedLine {
 
 /** An operator or a mark that needs something before it: on an empty line it goes on from the last answer. */
 export const operate = (line: BoxedLine, sign: string, options: ReadingOptions): BoxedLine => {
-  const placed = standsBetweenSides(sign) ? outOfSides(line) : line;
+  const placed = standsBetweenSides(sign) ? outOfSides(line) : marksProduct(sign) ? outOfQuotient(line) : line;
   const start = isEmptyLine(placed) ? onAns() : placed;
   const base = POSTFIX.test(sign) && !hasSelection(start) ? bracketsBase(start, options) : start;
   return insertGlyph(base, sign, options);

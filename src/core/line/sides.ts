@@ -1,5 +1,6 @@
+import { lastOf } from '../base/item';
 import { beside } from './moves';
-import { boxAlong, hasSelection, lineAt } from './row';
+import { boxAlong, hasSelection, lineAt, rowAt } from './row';
 import type { Box, BoxedLine } from './row';
 
 /** Signs that stand between whole sides, and words between whole comparisons. */
@@ -21,3 +22,17 @@ export function outOfSides(line: BoxedLine): BoxedLine {
 /** Whether a character has to leave the boxes around the caret before it is written. */
 export const leavesBoxes = (line: BoxedLine, sign: string): boolean =>
   BETWEEN_SIDES.test(sign) && outOfSides(line) !== line;
+
+/** Words that mark the whole product or quotient before them with a unit. */
+export const marksProduct = (word: string): boolean => /^(?:deg|rad|grad)$/.test(word);
+
+/** The caret behind the powers and quotients at whose end it stands, which such a word marks as a whole. */
+export function outOfQuotient(line: BoxedLine): BoxedLine {
+  const { path, at } = line.caret;
+  if (path.length === 0 || hasSelection(line)) return line;
+  const box = boxAlong(line.row, path);
+  const isLast = box.kind === 'power' || (box.kind === 'fraction' && lastOf(path).slot === 1);
+  return isLast && at > 0 && at === rowAt(line.row, path).length
+    ? outOfQuotient(lineAt(line.row, beside(path, true)))
+    : line;
+}

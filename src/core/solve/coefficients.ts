@@ -1,7 +1,7 @@
 import { itemAt } from '../base/item';
 import { evaluate } from '../evaluate/evaluate';
 import type { Context } from '../evaluate/context';
-import { mentions } from '../evaluate/real-expr';
+import { mentions, perRadian } from '../evaluate/real-expr';
 import { isPercent } from '../language/tree';
 import type { Tree } from '../language/tree';
 import { ZERO, add, divide, multiply, negate, subtract } from '../number/arithmetic';
@@ -17,7 +17,11 @@ const HIGHEST_DEGREE = 40;
 const zipped = (a: Coefficients, b: Coefficients, make: (x: RealValue, y: RealValue) => RealValue): Coefficients =>
   Array.from({ length: Math.max(a.length, b.length) }, (_, i) => make(a[i] ?? ZERO, b[i] ?? ZERO));
 
-function product(a: Coefficients, b: Coefficients): Coefficients | null {
+export const ofSum = (a: Coefficients, b: Coefficients): Coefficients => zipped(a, b, add);
+export const ofDifference = (a: Coefficients, b: Coefficients): Coefficients => zipped(a, b, subtract);
+
+/** The product of two polynomials; null beyond the highest degree. */
+export function product(a: Coefficients, b: Coefficients): Coefficients | null {
   if (a.length + b.length - 2 > HIGHEST_DEGREE) return null;
   const result: RealValue[] = Array.from({ length: a.length + b.length - 1 }, () => ZERO);
   a.forEach((x, i) => b.forEach((y, j) => (result[i + j] = add(itemAt(result, i + j), multiply(x, y)))));
@@ -49,12 +53,16 @@ export function coefficientsOf(tree: Tree, letter: string, context: Context): Co
       return of(tree.of);
     case 'negate':
       return of(tree.of)?.map(negate) ?? null;
+    case 'mark': {
+      const factor = perRadian(tree.unit, context.angle);
+      return of(tree.of)?.map((c) => multiply(c, factor)) ?? null;
+    }
     case 'binary':
       switch (tree.op) {
         case 'plus':
         case 'minus':
           if (isPercent(tree.right)) return null;
-          return both(tree.left, tree.right, (a, b) => zipped(a, b, tree.op === 'plus' ? add : subtract));
+          return both(tree.left, tree.right, tree.op === 'plus' ? ofSum : ofDifference);
         case 'times':
         case 'implied':
           return both(tree.left, tree.right, product);

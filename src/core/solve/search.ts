@@ -42,7 +42,8 @@ class Searcher {
 
   /** A zero in doubles: an exact value where one is near, else the double. */
   at(x: number): Root {
-    const exact = this.exactNear(x);
+    // Where a function touches zero flatly, doubles are zero all around.
+    const exact = this.exactNear(x) ?? this.exactNear(x, 1e-6);
     return exact === null ? { kind: 'near', low: fromDouble(x), high: fromDouble(x), isSure: false } : exactRoot(exact);
   }
 

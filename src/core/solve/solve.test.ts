@@ -43,6 +43,8 @@ function shown(line: string, letter = 'x', angle: 'rad' | 'deg' = 'rad'): string
         .join(' ');
     case 'pair':
       return made.pair.kind === 'one' ? made.pair.values.map(text).join(' ') : made.pair.kind;
+    case 'periodic':
+      return `${made.roots.map(rootText).join(' ')} + n·${text(made.period)}${made.isSearched ? ' by looking' : ''}: ${made.inTurn.map(rootText).join(' ')}`;
     default:
       return made.kind;
   }
@@ -71,16 +73,16 @@ test.each([
     '≈1.167303978 +4 complex 0.18123244 -1.08395410 0.18123244 1.08395410 -0.76488443 -0.35247155 -0.76488443 0.35247155',
   ],
   ['(x-1)^3(x+2)=0', '-2 1'],
-  ['sin(x)=1/2', '-19pi/6 -11pi/6 -7pi/6 pi/6 5pi/6 13pi/6 17pi/6 in −10…10'],
+  ['sin(x)=1/2', 'pi/6 5pi/6 + n·2pi: pi/6 5pi/6'],
   ['cos(x)=x', '≈0.7390851332 in −10…10'],
-  ['tan(x)=0', '-3pi -2pi -pi 0 pi 2pi 3pi in −10…10'],
+  ['tan(x)=0', '0 + n·pi: 0 pi'],
   ['exp(x)=5', '≈1.609437912 in −10…10'],
   ['2^x=8', '3 in −10…10'],
   ['1/x=0', 'in −10…10'],
   ['sqrt(x)=3', '9 in −10…10'],
   ['sqrt(x)=0', '0 in −10…10'],
   ['abs(x-2)=3', '-1 5 in −10…10'],
-  ['sin(x)=1', '-3pi/2 pi/2 5pi/2 in −10…10'],
+  ['sin(x)=1', 'pi/2 + n·2pi: pi/2'],
   ['ln(x)=-1', '≈0.3678794412 in −10…10'],
   ['x^2-4<0', '(-2;2)'],
   ['x^2-4<=0', '[-2;2]'],
@@ -103,4 +105,32 @@ test.each([
   ['x*y=1 and x=2', 'unknown'],
 ])('%s: %s', (line, expected) => expect(shown(line)).toBe(expected));
 
-test('degrees count', () => expect(shown('sin(x)=0', 'x', 'deg')).toBe('0 in −10…10'));
+// The general solutions of the school books: sin u = c at asin c and at half a turn less that, and so on (DLMF 4.23(ii)).
+test.each([
+  ['sin(x)=0', '0 + n·180: 0 180'],
+  ['sin(x)=0.5', '30 150 + n·360: 30 150'],
+  ['sin(x)=0.3', 'real real + n·360: real real'],
+  ['sin(x)=2', 'never'],
+  ['2sin(x)-2sin(x)=0', 'always'],
+  ['sin(x)^2+cos(x)^2=1', 'always'],
+  ['cos(x)=-1/2', '120 240 + n·360: 120 240'],
+  ['tan(x)=1', '45 + n·180: 45 225'],
+  ['cot(x)=sqrt(3)', '30 + n·180: 30 210'],
+  ['sec(x)=2', '60 300 + n·360: 60 300'],
+  ['csc(x)=-2', '210 330 + n·360: 210 330'],
+  ['sin(2x)=1/2', '15 75 + n·180: 15 75 195 255'],
+  ['cos(x/2)=1/2', '120 600 + n·720: 120'],
+  ['sin(x+30)=0.5', '0 120 + n·360: 0 120'],
+  ['sin(x)=cos(x)', '45 + n·180: 45 225'],
+  ['sin(2x)=cos(x)', '30 90 150 270 + n·360: 30 90 150 270'],
+  ['2cos(x)^2+sin(x)=1', '90 + n·120: 90 210 330'],
+  ['2sin(x)^2-sqrt(3)sin(x)=0', '0 60 120 180 + n·360: 0 60 120 180'],
+  ['sqrt(3)sin(x)+cos(x)=1', '0 120 + n·360: 0 120'],
+  ['3sin(x)+4cos(x)=5', 'real + n·360: real'],
+  ['tan(x)=2sin(x)', '0 60 180 300 + n·360: 0 60 180 300'],
+  ['1/sin(x)=0', 'never'],
+  ['sqrt(sin(x))=1', '90 + n·360 by looking: 90'],
+  ['sin(pi x/6 rad)=1/2', '1 5 + n·12: 1 5'],
+  ['sin(x rad)=1/2', 'pi/6 5pi/6 + n·2pi: pi/6 5pi/6'],
+  ['x=sin(x)', '0 in −10…10'],
+])('%s in degrees: %s', (line, expected) => expect(shown(line, 'x', 'deg')).toBe(expected));

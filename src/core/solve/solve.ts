@@ -13,8 +13,10 @@ import type { RealValue, Value } from '../number/value';
 import { coefficientsOf } from './coefficients';
 import { linearPair } from './linear-pair';
 import type { Pair } from './linear-pair';
+import { periodicZeros } from './periodic';
+import type { Periodic } from './periodic';
 import { polynomialRoots } from './polynomial-roots';
-import { exactRoot, middleOf } from './root';
+import { exactRoot, ordered, valueOfRoot } from './root';
 import type { Root } from './root';
 import { search } from './search';
 
@@ -37,6 +39,8 @@ export type Solved =
       /** The complex ones are not exact, but to 30 digits. */
       isNear: boolean;
     }>
+  /** An equation that repeats itself. */
+  | (Readonly<{ kind: 'periodic' }> & Periodic)
   | Readonly<{ kind: 'ranges'; ranges: readonly Range[]; within: Within }>
   | Readonly<{ kind: 'pair'; letters: readonly [string, string]; pair: Pair }>
   /** Nothing here knows how to solve it. */
@@ -97,20 +101,6 @@ function zerosOf(tree: Tree, letter: string, interval: NonNullable<Within>, cont
   return found && { ...none, ...found, within: interval };
 }
 
-const valueOf = (root: Root): RealValue | null =>
-  root.kind === 'near' ? middleOf(root) : isReal(root.value) ? root.value : null;
-
-function ordered(roots: readonly Root[], context: Context): readonly Root[] {
-  const kept: Root[] = [];
-  const order = (a: Root, b: Root): number => {
-    const [x, y] = [valueOf(a), valueOf(b)];
-    const s = x === null || y === null ? 0 : compareReals(x, y, context.shouldContinue);
-    return typeof s === 'string' ? 0 : s;
-  };
-  for (const root of [...roots].sort(order)) if (kept.length === 0 || order(lastOf(kept), root) !== 0) kept.push(root);
-  return kept;
-}
-
 /** A rational number that lies strictly between two values, or beyond the one that is there. */
 function between(a: RealValue | null, b: RealValue | null, context: Context): Rational {
   const rough = (v: RealValue): Rational => {
@@ -142,14 +132,16 @@ function ranges(tree: Tree, letter: string, interval: NonNullable<Within>, conte
   const within = zeros.find((z) => z.within !== null)?.within ?? null;
   const edges = within === null ? [] : [exactRoot(fromRational(within.from)), exactRoot(fromRational(within.to))];
   const broken = zeros.flatMap((z) => z.breaks);
-  const critical = ordered([...edges, ...broken, ...zeros.flatMap((z) => z.roots)], context).filter((root) => {
-    const v = valueOf(root);
-    if (within === null || v === null) return true;
-    return (
-      compareReals(v, fromRational(within.from), context.shouldContinue) !== -1 &&
-      compareReals(v, fromRational(within.to), context.shouldContinue) !== 1
-    );
-  });
+  const critical = ordered([...edges, ...broken, ...zeros.flatMap((z) => z.roots)], context.shouldContinue).filter(
+    (root) => {
+      const v = valueOfRoot(root);
+      if (within === null || v === null) return true;
+      return (
+        compareReals(v, fromRational(within.from), context.shouldContinue) !== -1 &&
+        compareReals(v, fromRational(within.to), context.shouldContinue) !== 1
+      );
+    },
+  );
   const holds = (x: RealValue): boolean => {
     const truth = decideLine(tree, withLetter(context, letter, x));
     return truth.ok && truth.value === true;
@@ -165,7 +157,7 @@ function ranges(tree: Tree, letter: string, interval: NonNullable<Within>, conte
   const gaps = within === null ? critical.length + 1 : critical.length - 1;
   const lower = (i: number): Root | null => (within === null ? (critical[i - 1] ?? null) : itemAt(critical, i));
   const upper = (i: number): Root | null => (within === null ? (critical[i] ?? null) : itemAt(critical, i + 1));
-  const worth = (root: Root | null): RealValue | null => root && valueOf(root);
+  const worth = (root: Root | null): RealValue | null => root && valueOfRoot(root);
   for (let i = 0; i < gaps; i += 1) {
     const [from, to] = [lower(i), upper(i)];
     const isIn = holds(fromRational(between(worth(from), worth(to), context)));
@@ -204,11 +196,18 @@ export function solve(tree: Tree, letter: string, interval: NonNullable<Within>,
   }
   const equation = equationOf(tree);
   if (equation === null) return ranges(tree, letter, interval, context);
-  const zeros = zerosOf(itemAt(differences(equation), 0), letter, interval, context);
+  const difference = itemAt(differences(equation), 0);
+  const periodic = periodicZeros(difference, letter, context);
+  if (periodic === 'always') return { kind: 'always' };
+  if (periodic !== null) {
+    const hasNone = periodic.roots.length === 0 && !periodic.isSearched;
+    return hasNone ? { kind: 'never' } : { kind: 'periodic', ...periodic };
+  }
+  const zeros = zerosOf(difference, letter, interval, context);
   if (zeros === null) return { kind: 'unknown' };
   if (zeros === 'always') return { kind: 'always' };
   const { within, hidden, complex, isNear } = zeros;
-  const roots = ordered(zeros.roots, context);
+  const roots = ordered(zeros.roots, context.shouldContinue);
   if (roots.length === 0 && within === null && hidden === 0) return { kind: 'never' };
   return { kind: 'roots', roots, within, hidden, complex, isNear };
 }

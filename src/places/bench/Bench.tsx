@@ -1,12 +1,14 @@
 import { View, useMedia } from '@tamagui/core';
-import { useCallback, useRef, useState } from 'react';
+import { useCallback, useMemo, useRef, useState } from 'react';
 import { besideKeys } from '@/keys/decks';
 import type { KeyAction, KeyId } from '@/keys/catalogue';
 import { shake, tick } from '@/platform/feedback';
 import { stopWork, useStore } from '@/state/app-store';
+import { optionsOf } from '@/state/slices/bench/reading';
 import { words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
 import { Deck } from '@/ui/deck/Deck';
+import { FieldKeys, useFieldKeys } from '@/ui/kit/field-keys';
 import { Boundary, later } from '@/places/frame/Boundary';
 import { ClassView } from './ClassView';
 import { HelpStrip, KeyCard } from './KeyCard';
@@ -29,7 +31,9 @@ const BenchSheets = later(async () => (await import('@/places/beside-the-bench')
 /** The calculating place: the tape, the line being written, the keys. */
 export function Bench() {
   const { wide: isWide } = useMedia();
-  const decimalSign = useStore((s) => s.settings.display.decimalSign);
+  const display = useStore((s) => s.settings.display);
+  const impliedFirst = useStore((s) => s.settings.impliedFirst);
+  const { decimalSign } = display;
   const isComplex = useStore((s) => s.settings.complex);
   const drawer = useStore((s) => s.drawer);
   const style = useStore((s) => s.settings.style);
@@ -47,15 +51,22 @@ export function Bench() {
   const onSolution = useCallback((put: (() => void) | null) => {
     putSolution.current = put;
   }, []);
-  const press = useCallback((action: KeyAction) => {
-    setExplained((was) => (was?.by === 'hold' ? null : was));
-    // The answer of an equation is its solutions.
-    const { settings, press: send } = useStore.getState();
-    if (settings.sound) tick();
-    if (settings.haptics) shake();
-    if (action.type === 'answer' && putSolution.current !== null && settings.style === 'written') putSolution.current();
-    else send(action);
-  }, []);
+  const fieldKeys = useFieldKeys(useMemo(() => optionsOf({ display, impliedFirst }), [display, impliedFirst]));
+  const { hasField, take } = fieldKeys;
+  const press = useCallback(
+    (action: KeyAction) => {
+      setExplained((was) => (was?.by === 'hold' ? null : was));
+      const { settings, press: send } = useStore.getState();
+      if (settings.sound) tick();
+      if (settings.haptics) shake();
+      if (take(action)) return;
+      // The answer of an equation is its solutions; from a field, `=` ends the line that it belongs to.
+      const isAnswer = action.type === 'answer';
+      if (isAnswer && putSolution.current !== null && settings.style === 'written') putSolution.current();
+      else send(isAnswer && hasField ? { type: 'answer' } : action);
+    },
+    [take, hasField],
+  );
   const openLine = useCallback((id: string) => setOpen({ sheet: 'line', id }), []);
   const openLevel = useCallback((level: number) => setOpen({ sheet: 'level', level }), []);
   const openStyle = useCallback(() => setOpen({ sheet: 'style' }), []);
@@ -85,7 +96,9 @@ export function Bench() {
       )}
       <Boundary at={style}>
         {style === 'written' ? (
-          <LineArea onPress={press} onOpen={setOpen} onSolution={onSolution} replay={replay} onStopReplay={stop} />
+          <FieldKeys.Provider value={fieldKeys.onFocus}>
+            <LineArea onPress={press} onOpen={setOpen} onSolution={onSolution} replay={replay} onStopReplay={stop} />
+          </FieldKeys.Provider>
         ) : style === 'running' ? (
           <RunningArea onPress={press} onExplain={explain} />
         ) : (
@@ -110,6 +123,7 @@ export function Bench() {
       decimalSign={decimalSign}
       isComplex={isComplex}
       style={style}
+      hasField={hasField}
     />
   );
 

@@ -57,7 +57,7 @@ export function LineArea({ onPress, onOpen, onSolution, replay, onStopReplay }: 
   const isOpen = openLine.letters.length > 0;
   const found = useMemo(() => completionsFor(line, options), [line, options]);
   const [completion] = found;
-  const bracket = useCallback((typed: string) => rewrite(typed, 'brackets'), [rewrite]);
+  const asRead = useCallback((typed: string) => rewrite(typed, 'as-read'), [rewrite]);
   const answer = live.kind === 'answer' ? live.answer : live.kind === 'working' ? live.last : null;
   const hinted =
     live.kind === 'problem' &&
@@ -82,7 +82,7 @@ export function LineArea({ onPress, onOpen, onSolution, replay, onStopReplay }: 
       isReported={reported !== null}
       chosen={shownAnswer === null ? chosen : shownForm(shownAnswer.forms, chosen, settings).id}
       onChoose={chooseForm}
-      onBracket={bracket}
+      onRewrite={asRead}
       onRespan={respan}
       onRetype={retype}
       onPoint={point}

@@ -4,7 +4,7 @@ import { useEffect, useState } from 'react';
 import { useStore } from '@/state/app-store';
 import { lineText } from '@/state/slices/bench/reading';
 import { requestOf } from '@/state/slices/bench/live';
-import { hiddenRoots, solveForName, solutionButton, withinText, words } from '@/text/labels';
+import { hiddenRoots, inTurnName, searchedTurn, solveForName, solutionButton, withinText, words } from '@/text/labels';
 import type { SolutionView, SolvedLine } from '@/state/background';
 import { Button } from '@/ui/control/Button';
 import { Field } from '@/ui/kit/Field';
@@ -56,6 +56,52 @@ const sentences: Readonly<Partial<Record<SolvedLine['kind'], string>>> = {
   unknown: words.solveUnknown,
 };
 
+/** Solutions that come again with every period: all of them, and those of one turn. */
+function Repeating({ solved, letter }: Readonly<{ solved: SolvedLine & { kind: 'periodic' }; letter: string }>) {
+  const shown = useStore((s) => s.settings.display);
+  const { families, inTurn, until, isSearched } = solved;
+  if (families.length === 0) return <Words>{searchedTurn(until)}</Words>;
+  return (
+    <View gap={4}>
+      <View role="list" aria-label={words.allSolutions}>
+        {families.map((form) => (
+          <View
+            key={form.typed}
+            role="listitem"
+            aria-label={`${letter} ${form.exact ? '=' : '≈'} ${form.text}`}
+            flexDirection="row"
+            alignItems="center"
+            flexWrap="wrap"
+            columnGap="$3"
+            paddingVertical={4}
+            borderTopWidth={1}
+            borderColor="$rule"
+          >
+            <Words size="large">{letter}</Words>
+            <FormValue form={form} shown={shown} isChosen />
+          </View>
+        ))}
+      </View>
+      <Words size="medium" tone="muted">
+        {words.anyWhole}
+      </Words>
+      {isSearched ? (
+        <Words size="medium" tone="accent">
+          {searchedTurn(until)}
+        </Words>
+      ) : null}
+      <View role="list" aria-label={inTurnName(until)} gap={2}>
+        <Words size="medium" tone="muted">
+          {inTurnName(until)}
+        </Words>
+        {inTurn.map((root, i) => (
+          <Solution key={i} name={letter} solution={root} />
+        ))}
+      </View>
+    </View>
+  );
+}
+
 function Solved({ solved, letter }: Readonly<{ solved: SolvedLine; letter: string }>) {
   const [showsComplex, setShowsComplex] = useState(false);
   const sentence = sentences[solved.kind];
@@ -88,6 +134,8 @@ function Solved({ solved, letter }: Readonly<{ solved: SolvedLine; letter: strin
             : null}
         </View>
       );
+    case 'periodic':
+      return <Repeating solved={solved} letter={letter} />;
     case 'ranges':
       return (
         <View role="list" aria-label={solveForName(letter)} gap={4}>

@@ -1,21 +1,16 @@
 import { View } from '@tamagui/core';
+import { valuesOf } from '@/core/language/value-list';
 import { useStore } from '@/state/app-store';
 import { requestOf } from '@/state/slices/bench/live';
-import { words } from '@/text/labels';
+import { optionsOf } from '@/state/slices/bench/reading';
+import { tryHint, words } from '@/text/labels';
 import { problemText } from '@/text/problems';
 import { Field } from '@/ui/kit/Field';
 import { FormValue } from '@/ui/line/ResultForms';
 import { Words } from '@/ui/theme/text';
 import { useAnswer, useRequest } from '@/state/use-task';
 
-/** The values of a list; null when it is just one. */
-function listOf(text: string): readonly string[] | null {
-  const parts = text
-    .split(/[;\n]/)
-    .map((part) => part.trim())
-    .filter((part) => part !== '');
-  return text.includes(';') && parts.length > 0 ? parts.slice(0, 200) : null;
-}
+const MOST_LISTED = 200;
 
 function TriedRows({ letter, values }: Readonly<{ letter: string; values: readonly string[] }>) {
   const settings = useStore((s) => s.settings);
@@ -53,11 +48,12 @@ function TriedRows({ letter, values }: Readonly<{ letter: string; values: readon
 /** Asks for the values of the letters of the line that hold nothing; the line is worked again as one changes. */
 export function TryPanel({ letters }: Readonly<{ letters: readonly string[] }>) {
   const tries = useStore((s) => s.document.tries);
-  const { tryValue } = useStore.getState();
-  const listed = letters.flatMap((letter) => {
-    const values = listOf(tries[letter] ?? '');
-    return values === null ? [] : [{ letter, values }];
-  })[0];
+  const settings = useStore((s) => s.settings);
+  const { tryValue, press } = useStore.getState();
+  const [listed] = letters.flatMap((letter) => {
+    const values = valuesOf(tries[letter] ?? '', optionsOf(settings));
+    return values.length < 2 ? [] : [{ letter, values: values.slice(0, MOST_LISTED) }];
+  });
   return (
     <View role="group" aria-label={words.tryValues} gap="$1">
       <View flexDirection="row" flexWrap="wrap" gap="$2" alignItems="center">
@@ -71,7 +67,8 @@ export function TryPanel({ letters }: Readonly<{ letters: readonly string[] }>) 
               isInline
               value={tries[letter] ?? ''}
               onChange={(text) => tryValue(letter, text)}
-              placeholder={words.tryHint}
+              onEnter={() => press({ type: 'answer' })}
+              placeholder={tryHint(settings.display.decimalSign)}
             />
           </View>
         ))}

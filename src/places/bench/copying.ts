@@ -11,6 +11,7 @@ import type { TapeLine } from '@/core/notebook/schema';
 import { copyText } from '@/platform/clipboard';
 import { useStore } from '@/state/app-store';
 import { notice } from '@/state/slices/notice';
+import { unitOf } from '@/ui/tape/unit-of';
 
 /** Copies, and says whether that worked. */
 export async function copy(text: string): Promise<void> {
@@ -63,9 +64,7 @@ function answerLatex(line: TapeLine): string {
 export function tapeText(tape: readonly TapeLine[], kind: 'text' | 'latex'): string {
   const lines = tape.map((line) => {
     const form = chosenForm(line);
-    const marks = [line.usesAngleUnit ? line.angle : '', line.complex ? 'complex' : '', line.note].filter(
-      (m) => m !== '',
-    );
+    const marks = [unitOf(line) ?? '', line.complex ? 'complex' : '', line.note].filter((m) => m !== '');
     if (kind === 'latex') {
       const note = marks.length === 0 ? '' : ` && \\text{${marks.join(', ')}}`;
       return `${copyOfLine(line, 'latex')} &${form.exact ? '=' : '\\approx '} ${answerLatex(line)}${note} \\\\`;

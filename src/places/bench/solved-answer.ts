@@ -28,6 +28,12 @@ export function solvedAnswer(solved: SolvedLine, letter: string): LineAnswer | n
     switch (solved.kind) {
       case 'roots':
         return solved.roots.flatMap((root) => one(letter, root));
+      case 'periodic':
+        return solved.families.map((form) => ({
+          text: `${letter} = ${form.text}`,
+          typed: `${letter}=${form.typed}`,
+          forms: [form],
+        }));
       case 'pair':
         return solved.values.flatMap((value, i) => one(itemAt(solved.names, i), value));
       case 'ranges':
@@ -60,7 +66,7 @@ export function solvedAnswer(solved: SolvedLine, letter: string): LineAnswer | n
     full: text,
     usesAngleUnit: false,
     otherUnit: null,
-    piWithoutRadians: [],
+    inRadians: null,
     near: [],
     tried: [],
   };

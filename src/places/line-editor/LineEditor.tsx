@@ -146,7 +146,7 @@ export function LineEditor(props: Props) {
         isReported={reported !== null}
         chosen={null}
         onChoose={nothing}
-        onBracket={nothing}
+        onRewrite={nothing}
         onRespan={respan}
         onRetype={retype}
         onPoint={point}

@@ -32,6 +32,8 @@ type Props = Readonly<{
   decimalSign: DecimalSign;
   isComplex: boolean;
   style: EntryStyle;
+  /** A field of values has the focus: the sign between values stands where the letter x is. */
+  hasField?: boolean;
 }>;
 
 function rowsOf(ids: readonly KeyId[], columns: number): readonly (readonly KeyId[])[] {
@@ -41,7 +43,16 @@ function rowsOf(ids: readonly KeyId[], columns: number): readonly (readonly KeyI
 const isWide = (id: KeyId): boolean => id === 'answer' || id === 'push';
 
 /** The key deck: drawers of named groups above the number block, which never moves. */
-export const Deck = memo(function Deck({ drawer, onDrawer, onPress, onExplain, decimalSign, isComplex, style }: Props) {
+export const Deck = memo(function Deck({
+  drawer,
+  onDrawer,
+  onPress,
+  onExplain,
+  decimalSign,
+  isComplex,
+  style,
+  hasField = false,
+}: Props) {
   const { columns, ids } = drawers[drawer];
   const shared = { onPress, onExplain, decimalSign, style };
   const isDimmed = (id: KeyId): boolean =>
@@ -82,11 +93,13 @@ export const Deck = memo(function Deck({ drawer, onDrawer, onPress, onExplain, d
       </View>
       {numberBlocks[style].map((row) => (
         <View key={row.join()} flexDirection="row" gap={5}>
-          {row.map((id) => (
-            <View key={id} flexDirection="row" flexGrow={isWide(id) ? 2 : 1} flexBasis={isWide(id) ? 5 : 0}>
-              <Key id={id} {...shared} isDimmed={isDimmed(id)} />
-            </View>
-          ))}
+          {row
+            .map((found) => (hasField && found === 'x' ? 'separator' : found))
+            .map((id) => (
+              <View key={id} flexDirection="row" flexGrow={isWide(id) ? 2 : 1} flexBasis={isWide(id) ? 5 : 0}>
+                <Key id={id} {...shared} isDimmed={isDimmed(id)} />
+              </View>
+            ))}
         </View>
       ))}
     </View>

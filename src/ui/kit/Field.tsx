@@ -1,8 +1,11 @@
 import { View, styled } from '@tamagui/core';
 import { Input, TextArea as KitTextArea } from '@tamagui/input';
+import { useContext, useLayoutEffect, useRef } from 'react';
+import { typedLine } from '@/core/line/typed-line';
 import { TARGET } from '../theme/config';
 import { edged } from '../theme/look';
 import { Words } from '../theme/text';
+import { FieldKeys } from './field-keys';
 
 const look = {
   unstyled: true,
@@ -35,6 +38,44 @@ type Props = Readonly<{
   autoFocus?: boolean;
 }>;
 
+type FocusEvent = Readonly<{ currentTarget: unknown }>;
+
+/** Lets the keys of a deck that stands beside the field write into it while it has the focus. */
+function useDeckKeys(value: string, onChange: (value: string) => void) {
+  const onFocused = useContext(FieldKeys);
+  const focused = useRef<HTMLInputElement | null>(null);
+  const latest = useRef(onChange);
+  const caret = useRef<number | null>(null);
+  useLayoutEffect(() => {
+    latest.current = onChange;
+  });
+  // What React writes into a field leaves the caret at its end.
+  useLayoutEffect(() => {
+    if (caret.current !== null) focused.current?.setSelectionRange(caret.current, caret.current);
+    caret.current = null;
+  }, [value]);
+  if (onFocused === null) return {};
+  return {
+    // The deck is the keyboard.
+    inputMode: 'none' as const,
+    onFocus: ({ currentTarget }: FocusEvent) => {
+      const field = currentTarget as HTMLInputElement;
+      focused.current = field;
+      onFocused({
+        read: () => typedLine(field.value, field.selectionEnd ?? field.value.length, field.selectionStart ?? undefined),
+        write: (line) => {
+          if (line.text === field.value) field.setSelectionRange(line.caret, line.caret);
+          else {
+            caret.current = line.caret;
+            latest.current(line.text);
+          }
+        },
+      });
+    },
+    onBlur: () => onFocused(null),
+  };
+}
+
 /** A field of text with its name. */
 export function Field({
   name,
@@ -46,6 +87,7 @@ export function Field({
   isHidden = false,
   autoFocus,
 }: Props) {
+  const deckKeys = useDeckKeys(value, onChange);
   return (
     <View
       flexDirection={isInline ? 'row' : 'column'}
@@ -66,6 +108,7 @@ export function Field({
         autoCapitalize="none"
         spellCheck={false}
         onChangeText={onChange}
+        {...deckKeys}
         onKeyDown={(event: { key: string; preventDefault: () => void }) => {
           if (event.key !== 'Enter' || onEnter === undefined) return;
           // Else the stroke would press what has the focus once this field is gone.

@@ -3,6 +3,7 @@ import { memo } from 'react';
 import type { AngleUnit } from '@/core/base/angle';
 import type { FormId } from '@/core/format/form';
 import { inOtherUnit, piWarning, readAsButton, words } from '@/text/labels';
+import { Button } from '../control/Button';
 import { Pressable, keepFocus } from '../control/Pressable';
 import type { NumberLayout } from '../formula/typeset';
 import { Words } from '../theme/text';
@@ -23,17 +24,17 @@ type Props = Readonly<{
   shown: NumberLayout;
   chosen: FormId | null;
   onChoose: (id: FormId) => void;
-  /** Writes the brackets of the reading into the line. */
-  onBracket: (typed: string) => void;
+  /** Writes the line as it is to be read: with the brackets of the reading, or with its unit. */
+  onRewrite: (typed: string) => void;
 }>;
 
 /** How the line was read and what it comes to. It stays as it is until the next answer has come. */
-export const Answer = memo(function Answer({ answer, angle, shown, chosen, onChoose, onBracket }: Props) {
-  const { readAs, forms, otherUnit, piWithoutRadians } = answer;
+export const Answer = memo(function Answer({ answer, angle, shown, chosen, onChoose, onRewrite }: Props) {
+  const { readAs, forms, otherUnit, inRadians } = answer;
   return (
     <View gap={5}>
       {readAs.isAmbiguous ? (
-        <ReadAs {...keepFocus} aria-label={readAsButton(readAs.text)} onPress={() => onBracket(readAs.typed)}>
+        <ReadAs {...keepFocus} aria-label={readAsButton(readAs.text)} onPress={() => onRewrite(readAs.typed)}>
           <View className="scroll-x" maxWidth="100%">
             <Words size="medium" tone="muted" whiteSpace="nowrap">
               {words.readAs} <Words size="medium">{readAs.text}</Words>
@@ -47,10 +48,15 @@ export const Answer = memo(function Answer({ answer, angle, shown, chosen, onCho
           {inOtherUnit(otherUnit.unit, otherUnit.text, otherUnit.exact)}
         </Words>
       )}
-      {piWithoutRadians.length === 0 ? null : (
-        <Words size="medium" tone="accent">
-          {piWarning(angle)}
-        </Words>
+      {inRadians === null ? null : (
+        <View flexDirection="row" flexWrap="wrap" alignItems="center" columnGap="$3">
+          <Words size="medium" tone="accent">
+            {piWarning(angle)}
+          </Words>
+          <Button keepsFocus onPress={() => onRewrite(inRadians)}>
+            {words.writeRadians}
+          </Button>
+        </View>
       )}
     </View>
   );

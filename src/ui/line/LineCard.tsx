@@ -35,7 +35,7 @@ type Props = Readonly<{
   isReported: boolean;
   chosen: FormId | null;
   onChoose: (id: FormId) => void;
-  onBracket: (typed: string) => void;
+  onRewrite: (typed: string) => void;
   onRespan: (from: number, to: number, text: string) => void;
   onRetype: (text: string, caret: number, anchor: number) => void;
   onPoint: (place: CaretPosition, extends_: boolean) => void;
@@ -135,7 +135,7 @@ export function LineCard(props: Props) {
                 shown={shown}
                 chosen={chosen}
                 onChoose={props.onChoose}
-                onBracket={props.onBracket}
+                onRewrite={props.onRewrite}
               />
             )}
           </View>

@@ -1,4 +1,3 @@
-import type { Span } from '@/core/base/span';
 import type { AngleUnit } from '@/core/base/angle';
 import type { SavedForm } from '@/core/notebook/schema';
 
@@ -7,5 +6,6 @@ export type LineAnswerView = Readonly<{
   readAs: Readonly<{ text: string; typed: string; isAmbiguous: boolean }>;
   forms: readonly SavedForm[];
   otherUnit: Readonly<{ unit: AngleUnit; text: string; exact: boolean }> | null;
-  piWithoutRadians: readonly Span[];
+  /** The line with `rad` after the angles that hold π, while another unit is set. */
+  inRadians: string | null;
 }>;

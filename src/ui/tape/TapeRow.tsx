@@ -3,6 +3,7 @@ import { View, styled, useTheme } from '@tamagui/core';
 import Pin from 'lucide-react-native/icons/pin';
 import { memo } from 'react';
 import type { ComponentType } from 'react';
+import type { AngleUnit } from '@/core/base/angle';
 import type { FormId } from '@/core/format/form';
 import type { TapeLine } from '@/core/notebook/schema';
 import { tapeActionsName, tapeRowName, unitNames, answerButtonName } from '@/text/labels';
@@ -12,6 +13,7 @@ import { Formula } from '../formula/Formula';
 import { typeset } from '../formula/typeset';
 import { FormValue, ResultForms, signOf } from '../line/ResultForms';
 import { Words } from '../theme/text';
+import { unitOf } from './unit-of';
 
 const Part = styled(Pressable, {
   alignItems: 'center',
@@ -25,9 +27,13 @@ const Part = styled(Pressable, {
 const PinIcon = Pin as ComponentType<{ size: number; color: string }>;
 
 /** The ruled margin of a line: its marks, and the way to all that can be done with it. */
-function Marks({ line, onOpen }: Readonly<{ line: TapeLine; onOpen: (id: string) => void }>) {
+function Marks({
+  line,
+  unit,
+  onOpen,
+}: Readonly<{ line: TapeLine; unit: AngleUnit | null; onOpen: (id: string) => void }>) {
   const theme = useTheme();
-  const marks = [line.usesAngleUnit ? line.angle : null, line.kept].filter((mark) => mark !== null).join(' ');
+  const marks = [unit, line.kept].filter((mark) => mark !== null).join(' ');
   return (
     <Part
       width="$gutter"
@@ -77,14 +83,14 @@ export const TapeRow = memo(function TapeRow({
   const form = chosenForm(line);
   const shown = { decimalSign: line.decimalSign, grouping };
   const markup = typeset(line.text, line, shown);
-  const unit = line.usesAngleUnit ? line.angle : null;
+  const unit = unitOf(line);
   const tried = Object.entries(line.tried).map(([letter, value]) => `${letter} = ${value}`);
   const notes = [...tried, line.note].filter((note) => note !== '');
   const name = tapeRowName(line.text, signOf(form), form.text, unit && unitNames[unit], line.kept);
   if (step !== null && inList !== 'only')
     return (
       <View role="group" flexDirection="row" alignItems="stretch" className="tape-row">
-        <Marks line={line} onOpen={onOpen} />
+        <Marks line={line} unit={unit} onOpen={onOpen} />
         <Addition
           step={step}
           place={inList}
@@ -98,7 +104,7 @@ export const TapeRow = memo(function TapeRow({
     );
   return (
     <View role="group" flexDirection="row" alignItems="stretch" className="tape-row">
-      <Marks line={line} onOpen={onOpen} />
+      <Marks line={line} unit={unit} onOpen={onOpen} />
       <View flex={1} minWidth={0} paddingHorizontal="$2" paddingVertical={3}>
         <View flexDirection="row" flexWrap="wrap" alignItems="center" justifyContent="space-between" columnGap="$2">
           <Part

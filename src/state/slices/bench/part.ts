@@ -199,7 +199,7 @@ export const bench = defineSlice({
     'depth',
     'to-line',
     'paste',
-    'brackets',
+    'as-read',
     'edit-line',
     'digits',
     'solution',
