@@ -1,6 +1,6 @@
 import { itemAt } from '../base/item';
 import { assertNever } from '../base/never';
-import { THIN_GAP, fenceAttributes, mathmlOf } from '../notation/mathml';
+import { MAIN_BAR, THIN_GAP, fenceAttributes, mathmlOf } from '../notation/mathml';
 import type { MathPage } from '../notation/mathml';
 import { withBrackets, withReach } from './brackets';
 import { element, withAttributes } from './markup';
@@ -173,7 +173,8 @@ export function printMathml(tree: Tree, style: FormulaStyle): Markup {
         if (node.op === 'over') {
           // A minus that begins the numerator stands before the bar; the value is the same.
           const positive = withoutLeadingMinus(node.left);
-          const fraction = element('mfrac', print(unwrapped(positive ?? node.left)), print(unwrapped(node.right)));
+          const plain = element('mfrac', print(unwrapped(positive ?? node.left)), print(unwrapped(node.right)));
+          const fraction = partsOf(node).some(holdsFraction) ? withAttributes(plain, MAIN_BAR) : plain;
           return positive === null ? fraction : row(withAttributes(sign('−'), { form: 'prefix' }), fraction);
         }
         return chained(node);
@@ -211,6 +212,16 @@ export function printMathml(tree: Tree, style: FormulaStyle): Markup {
     }
   };
   return print(tree);
+}
+
+/** Whether a bar stands in an expression at its own size, not raised. Sums are long and lean to the left, so that nothing is nested here. */
+function holdsFraction(tree: Tree): boolean {
+  const open = [tree];
+  for (let node = open.pop(); node !== undefined; node = open.pop()) {
+    if (node.kind === 'mixed' || (node.kind === 'binary' && node.op === 'over')) return true;
+    if (['binary', 'group', 'negate', 'mark', 'postfix'].includes(node.kind)) open.push(...partsOf(node));
+  }
+  return false;
 }
 
 /** A fraction bar or a raised place does the work of closed brackets. */

@@ -1,7 +1,7 @@
 import { printText } from './print-text';
 import type { DecimalSign } from './numerals';
 import type { Reading } from './parse';
-import { binaryTree, isShare, numberTree, partsOf, withParts } from './tree';
+import { binaryTree, inside, isShare, numberTree, partsOf, withParts } from './tree';
 import type { Tree } from './tree';
 
 /** `isAmbiguous`: the line could be mistaken, so the grouping is worth showing. */
@@ -9,6 +9,7 @@ export type ReadAs = Readonly<{ text: string; tree: Tree; isAmbiguous: boolean }
 
 const isDivision = (t: Tree): boolean =>
   t.kind === 'binary' && (t.op === 'over' || t.op === 'divide' || t.op === 'mod');
+const isOver = (t: Tree): boolean => t.kind === 'binary' && t.op === 'over';
 const isImplied = (t: Tree): boolean => t.kind === 'binary' && t.op === 'implied';
 const isWrittenProduct = (t: Tree): boolean =>
   t.kind === 'binary' && (t.op === 'times' || t.op === 'divide' || t.op === 'mod');
@@ -54,8 +55,9 @@ export function readAs(reading: Reading, style: { decimalSign: DecimalSign; impl
             isDivision(tree.left) && tree.left.kind === 'binary' && tree.left.op === 'divide' ? grouped(left) : left,
             right,
           );
+        if (tree.op === 'over' && [tree.left, tree.right].some((side) => isOver(inside(side)))) told(tree);
         return withSides(
-          isImplied(tree.left) || isWrittenProduct(tree.left) ? grouped(left) : left,
+          isImplied(tree.left) || isWrittenProduct(tree.left) || isOver(tree.left) ? grouped(left) : left,
           isImplied(tree.right) ? grouped(right) : right,
         );
     }

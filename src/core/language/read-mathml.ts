@@ -59,7 +59,7 @@ function parsed(source: string): Presentation | null {
       if (parent === undefined) return now;
       parent.kids.push(now);
     } else {
-      const isBinomial = name === 'mfrac' && /linethickness\s*=\s*["']0/.test(attributes);
+      const isBinomial = name === 'mfrac' && /linethickness\s*=\s*["']0+(?:\.0*)?[a-z%]*["']/.test(attributes);
       const begun: Open = { name, tag: isBinomial ? 'binomial' : name, text: '', kids: [] };
       if (isEmpty === '/') now?.kids.push(begun);
       else open.push(begun);

@@ -115,3 +115,6 @@ function outgrows<E>(layout: Layout, page: MathPage<E>): boolean {
       return ['fraction', 'big', 'branches'].includes(layout.kind);
   }
 }
+
+/** The bar of a fraction of fractions is thicker than theirs, and longer by what the page's style adds to it. */
+export const MAIN_BAR = { linethickness: '0.13em' } as const;

@@ -5,7 +5,7 @@ import { STRAY_CLOSE } from '@/core/line/operands';
 import { EMPTY_ROW, WORD, endsOperand, isDigit, isGlyph, isLetters } from '@/core/line/row';
 import type { Box, Item, Row } from '@/core/line/row';
 import { standingOfBox } from '@/core/line/standing-box';
-import { THIN_GAP, fenceAttributes, mathmlOf } from '@/core/notation/mathml';
+import { MAIN_BAR, THIN_GAP, fenceAttributes, mathmlOf } from '@/core/notation/mathml';
 import type { MathPage } from '@/core/notation/mathml';
 import type { Standing } from '@/core/notation/notation';
 import type { DecimalSign } from '@/core/language/numerals';
@@ -33,6 +33,10 @@ export const isTall = (row: Row): boolean =>
     if (item.kind === 'group') return isTall(itemAt(item.slots, 0));
     return standingOfBox(item)?.isTall === true || item.slots.some(isTall);
   });
+
+/** Whether a bar stands in a row at the size of the row, not raised. */
+const holdsFraction = (row: Row): boolean =>
+  row.some((item) => item.kind === 'fraction' || (item.kind === 'group' && item.slots.some(holdsFraction)));
 
 const fence = (text: string, tall: boolean): ReactElement => mo(text, fenceAttributes(tall));
 const suppliedFence = (text: string, tall: boolean): ReactElement =>
@@ -108,7 +112,7 @@ function boxElement(box: Box, i: number, slot: Draw, style: DrawStyle): ReactEle
   const at = { 'data-i': i };
   switch (box.kind) {
     case 'fraction':
-      return el('mfrac', at, slot(itemAt(box.slots, 0), 0), slot(itemAt(box.slots, 1), 1));
+      return el('mfrac', { ...at, ...(box.slots.some(holdsFraction) ? MAIN_BAR : {}) }, slot(itemAt(box.slots, 0), 0), slot(itemAt(box.slots, 1), 1));
     case 'power':
       return el('mrow', at, slot(itemAt(box.slots, 0), 0));
     case 'group': {
