@@ -1,6 +1,7 @@
 import { contextOf } from '@/core/evaluate/context';
 import { evaluate } from '@/core/evaluate/evaluate';
 import { formsOf } from '@/core/format';
+import { plainNature } from '@/core/format/form';
 import { functionNames } from '@/core/function';
 import { parse } from '@/core/language/parse';
 import { printMathml } from '@/core/language/print-mathml';
@@ -53,11 +54,7 @@ export function benchCore(): void {
     'all forms of a result',
     rate(
       () =>
-        void formsOf(value.value, { mode: 'auto', digits: 10, grouping: true, decimalSign: '.' }, shouldContinue, {
-          unit: 'deg',
-          isAngle: false,
-          quotient: null,
-        }),
+        void formsOf(value.value, { mode: 'auto', digits: 10, grouping: true, decimalSign: '.' }, shouldContinue, plainNature('deg')),
     ),
   );
 }

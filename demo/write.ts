@@ -68,6 +68,7 @@ export function demoDocument(): Document {
         slots: new Map(),
         total: null,
         tries: {},
+        namesDecimals: false,
       },
       () => true,
       () => 0n,

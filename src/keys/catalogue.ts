@@ -102,7 +102,7 @@ const digitKeys = {
   d7: inserts('7', '7', ex('d7', '7'), 'digit'),
   d8: inserts('8', '8', ex('d8', '8'), 'digit'),
   d9: inserts('9', '9', ex('d9', '9'), 'digit'),
-  point: key({ type: 'point' }, '.', 'digit', ex('d0 point d5', '1/2')),
+  point: key({ type: 'point' }, '.', 'digit', ex('d0 point d5', '0.5')),
 } as const;
 
 const operatorKeys = {
@@ -179,7 +179,7 @@ const functionKeys = {
   round: calls('round', 'round', ex('round d2 point d5 close', '3')),
   roundsig: calls('roundsig', 'figures', ex('roundsig d1 d2 d3 d4 separator d2 close', '1200')),
   trunc: calls('trunc', 'trunc', ex('trunc minus d2 point d7 close', '−2')),
-  frac: calls('frac', 'frac', ex('frac d2 point d7 d5 close', '3/4')),
+  frac: calls('frac', 'frac', ex('frac d2 point d7 d5 close', '0.75')),
   min: calls('min', 'min', ex('min d3 separator pi close', '3')),
   max: calls('max', 'max', ex('max d3 separator pi close', 'π')),
   sign: calls('sign', 'sign', ex('sign minus d7 close', '−1')),

@@ -7,6 +7,7 @@ import { angleFacts, anglesOf } from '@/core/evaluate/angle-facts';
 import type { AngleFacts } from '@/core/evaluate/angle-facts';
 import { evaluate } from '@/core/evaluate/evaluate';
 import { formsOf } from '@/core/format';
+import { plainNature } from '@/core/format/form';
 import type { Form } from '@/core/format/form';
 import type { Random } from '@/core/function/record';
 import { parse } from '@/core/language/parse';
@@ -41,7 +42,7 @@ export function anglesOfLine(
   const { decimalSign } = request.display;
 
   const inForms = (v: RealValue): AngleForms | null => {
-    const forms = formsOf(v, request.display, shouldContinue, { unit: 'deg', isAngle: true, quotient: null });
+    const forms = formsOf(v, request.display, shouldContinue, { ...plainNature('deg'), isAngle: true });
     if (!forms.ok) return null;
     const of = (id: Form['id']): Form | null => forms.value.find((f) => f.id === id) ?? null;
     const degrees = of('decimal') ?? of('exact') ?? itemAt(forms.value, 0);

@@ -7,7 +7,7 @@ import type { Result } from '@/core/base/result';
 import { contextOf } from '@/core/evaluate/context';
 import type { Context } from '@/core/evaluate/context';
 import { decideLine, evaluate } from '@/core/evaluate/evaluate';
-import { isAngle, quotientOf, unmarkedAngles, usesAngleUnit, withRadians } from '@/core/evaluate/observe';
+import { isAngle, isInDecimals, quotientOf, unmarkedAngles, usesAngleUnit, withRadians } from '@/core/evaluate/observe';
 import { formsOf } from '@/core/format';
 import type { Form, Nature } from '@/core/format/form';
 import { nearTo } from '@/core/format/near';
@@ -51,6 +51,8 @@ export type LineRequest = WorkSettings &
     total: Value | null;
     /** Typed text for letters that hold nothing: they stand for its value. */
     tries: Readonly<Record<string, string>>;
+    /** A value that the text names came as a decimal. */
+    namesDecimals: boolean;
   }>;
 
 export type LineAnswer = Readonly<{
@@ -132,11 +134,21 @@ export function withTries(
     : { context: { ...context, names: { ...context.names, letters } }, tried };
 }
 
-export const natureOf = ({ tree }: Reading, unit: AngleUnit): Nature => ({
+export const natureOf = ({ tree }: Reading, unit: AngleUnit, namesDecimals = false): Nature => ({
   unit,
   isAngle: isAngle(tree),
   quotient: quotientOf(tree),
+  isDecimal: namesDecimals || isInDecimals(tree),
 });
+
+/** What is known of a line besides its value. */
+const natureIn = (reading: Reading, request: LineRequest, tried: readonly string[]): Nature =>
+  natureOf(reading, request.angle, request.namesDecimals || tried.some((letter) => triesDecimal(request, letter)));
+
+function triesDecimal(request: LineRequest, letter: string): boolean {
+  const value = parse(request.tries[letter] ?? '', readingOptions(request));
+  return value.ok && isInDecimals(value.value.tree);
+}
 
 function inOtherUnit(reading: Reading, request: LineRequest, context: Context): LineAnswer['otherUnit'] {
   const { shouldContinue } = context;
@@ -225,7 +237,7 @@ function answerOf(
   if (!value.ok) return value;
   const saved = encode(value.value);
   if (!fitsFile(saved)) return fail(withSpan({ code: 'too-large' }, tree.span));
-  const forms = formsOf(value.value, request.display, shouldContinue, natureOf(reading, request.angle));
+  const forms = formsOf(value.value, request.display, shouldContinue, natureIn(reading, request, tried));
   if (!forms.ok) return fail(withSpan({ code: forms.problem }, tree.span));
   return succeed({
     ...readingOf(reading, request, tried),

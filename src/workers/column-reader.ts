@@ -8,6 +8,7 @@ import type { Context } from '@/core/evaluate/context';
 import { evaluate } from '@/core/evaluate/evaluate';
 import { numeralValue } from '@/core/evaluate/numeral';
 import { formsOf } from '@/core/format';
+import { plainNature } from '@/core/format/form';
 import { roundedTexts } from '@/core/format/decimal';
 import type { Form } from '@/core/format/form';
 import { batchText } from '@/core/format/layout';
@@ -215,7 +216,7 @@ export function shownText(v: RealValue, { display }: LineRequest, { shouldContin
 
 export function shownNumber(v: RealValue, request: LineRequest, context: Context, isExact = true): ShownValue {
   const known = within(v, isExact);
-  const nature = { unit: request.angle, isAngle: false, quotient: null };
+  const nature = plainNature(request.angle);
   const forms = formsOf(known, request.display, context.shouldContinue, nature);
   const saved = encode(known);
   const longest = (): string => {

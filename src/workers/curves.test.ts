@@ -16,6 +16,7 @@ const request = (...texts: string[]): CurvesRequest => ({
   slots: new Map(),
   total: null,
   tries: {},
+  namesDecimals: false,
   functions: texts.map((text, i) => ({ id: `f${i + 1}`, text })),
 });
 const work = performerOf(createCurveTasks());

@@ -18,6 +18,7 @@ import { steppedValues, valueAt } from '@/core/curve/values';
 import type { Context } from '@/core/evaluate/context';
 import { evaluate } from '@/core/evaluate/evaluate';
 import { formsOf } from '@/core/format';
+import { plainNature } from '@/core/format/form';
 import type { Form } from '@/core/format/form';
 import { functionNames } from '@/core/function';
 import type { Random } from '@/core/function/record';
@@ -168,11 +169,7 @@ export type PointsRequest = CurvesRequest & Readonly<{ from: number; to: number 
 const LEAST_DIGITS = 15;
 
 function coordinate(v: RealValue, at: Abscissa, request: LineRequest, context: Context): readonly Form[] {
-  const forms = formsOf(knownTo(v, at, context.digits), request.display, context.shouldContinue, {
-    unit: request.angle,
-    isAngle: false,
-    quotient: null,
-  });
+  const forms = formsOf(knownTo(v, at, context.digits), request.display, context.shouldContinue, plainNature(request.angle));
   return forms.ok ? forms.value : [];
 }
 
@@ -269,7 +266,7 @@ export function valuesOf(
   const xs = allXs(request, context);
   if (!xs.ok) return xs;
   const readings = request.functions.map(({ text }) => parse(text, SPELLING));
-  const nature = { unit: request.angle, isAngle: false, quotient: null };
+  const nature = plainNature(request.angle);
   const cell = (v: RealValue): Cell => {
     const forms = formsOf(v, request.display, shouldContinue, nature);
     return forms.ok

@@ -4,6 +4,7 @@ import { succeed } from '@/core/base/result';
 import type { Result } from '@/core/base/result';
 import { decideLine, evaluate } from '@/core/evaluate/evaluate';
 import { formsOf } from '@/core/format';
+import { plainNature } from '@/core/format/form';
 import type { Form } from '@/core/format/form';
 import type { Random } from '@/core/function/record';
 import { functionNames } from '@/core/function';
@@ -30,7 +31,7 @@ function formsOfOne(
   const reading = parse(sourceText, SPELLING);
   const read: Reading | null = reading.ok ? reading.value : null;
   const nature =
-    read === null ? { unit: request.angle, isAngle: false, quotient: null } : natureOf(read, request.angle);
+    read === null ? plainNature(request.angle) : natureOf(read, request.angle);
   const inForms = (v: Value): readonly Form[] => {
     const forms = formsOf(v, request.display, shouldContinue, nature);
     return forms.ok ? forms.value : [];

@@ -16,6 +16,7 @@ const request = (text: string): LineRequest => ({
   slots: new Map(),
   total: null,
   tries: {},
+  namesDecimals: false,
 });
 
 /** A worker in this thread: deaf ones never answer. */

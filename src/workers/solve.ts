@@ -8,6 +8,7 @@ import type { Context } from '@/core/evaluate/context';
 import { evaluate } from '@/core/evaluate/evaluate';
 import { openLetters } from '@/core/evaluate/open-letters';
 import { formsOf } from '@/core/format';
+import { plainNature } from '@/core/format/form';
 import { roundedTexts } from '@/core/format/decimal';
 import type { Form } from '@/core/format/form';
 import type { Random } from '@/core/function/record';
@@ -84,7 +85,7 @@ class Shower {
   ) {}
 
   forms(v: Value): readonly Form[] {
-    const nature = { unit: this.request.angle, isAngle: false, quotient: null };
+    const nature = plainNature(this.request.angle);
     const result = formsOf(v, this.request.display, this.context.shouldContinue, nature);
     return result.ok ? result.value.filter((f) => f.id !== 'factors') : [];
   }

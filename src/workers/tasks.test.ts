@@ -18,6 +18,7 @@ const request = (text: string, more: Partial<LineRequest> = {}): LineRequest => 
   slots: new Map(),
   total: null,
   tries: {},
+  namesDecimals: false,
   ...more,
 });
 

@@ -1,5 +1,6 @@
 import type { AngleUnit } from '../base/angle';
 import { functionNamed } from '../function';
+import { OVERLINE } from '../language/numerals';
 import { inside, nodesOf, partsOf, withParts } from '../language/tree';
 import type { Tree } from '../language/tree';
 
@@ -77,6 +78,17 @@ export function isAngle(tree: Tree): boolean {
       return false;
   }
 }
+
+const isRecurring = ({ written }: Tree & { kind: 'number' }): boolean => written.includes(OVERLINE);
+
+/** Whether an expression is written in decimals: it has one, and none that recurs, which stands for a fraction. */
+export function isInDecimals(tree: Tree): boolean {
+  const numbers = [...nodesOf(tree)].filter((node) => node.kind === 'number');
+  return numbers.some(({ written }) => isDecimalText(written)) && !numbers.some(isRecurring);
+}
+
+/** Whether a number is written as a decimal: with digits after the point, or a negative power of ten. */
+export const isDecimalText = (written: string): boolean => /^-?\d*(?:\.\d|\d[eE][-−])/.test(written);
 
 /** The whole numbers that a line divides, when that is all it does. */
 export function quotientOf(tree: Tree): Readonly<{ of: bigint; by: bigint }> | null {

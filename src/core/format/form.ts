@@ -44,7 +44,12 @@ export type Nature = Readonly<{
   isAngle: boolean;
   /** The whole numbers of which it is the quotient as it was written. */
   quotient: Readonly<{ of: bigint; by: bigint }> | null;
+  /** It was written in decimals, and so is what it comes to first. */
+  isDecimal: boolean;
 }>;
+
+/** A value of which nothing more is known. */
+export const plainNature = (unit: AngleUnit): Nature => ({ unit, isAngle: false, quotient: null, isDecimal: false });
 
 /** A display form: null when the value has no such form; a code when it could not be worked out. */
 export type FormRecord = Readonly<{

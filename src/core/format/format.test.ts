@@ -2,7 +2,7 @@ import { contextOf } from '../evaluate/context';
 import { evaluate } from '../evaluate/evaluate';
 import { functionNames } from '../function';
 import { parse } from '../language/parse';
-import { isAngle, quotientOf } from '../evaluate/observe';
+import { isAngle, isInDecimals, quotientOf } from '../evaluate/observe';
 import type { Tree } from '../language/tree';
 import { formsOf } from '.';
 import type { Nature } from './form';
@@ -11,7 +11,7 @@ import type { DisplaySettings } from './settings';
 const shouldContinue = () => true;
 const auto: DisplaySettings = { mode: 'auto', digits: 10, grouping: false, decimalSign: '.' };
 
-const nature = (tree: Tree): Nature => ({ unit: 'rad', isAngle: isAngle(tree), quotient: quotientOf(tree) });
+const nature = (tree: Tree): Nature => ({ unit: 'rad', isAngle: isAngle(tree), quotient: quotientOf(tree), isDecimal: isInDecimals(tree) });
 
 function formsIn(typed: string, settings: DisplaySettings): string[] {
   const reading = parse(typed, { functions: functionNames, decimalSign: '.', impliedFirst: false });
@@ -41,12 +41,16 @@ test.each([
   ['ln(-2)', ['≈ 0.6931471806 + 3.141592654i', '≈ 3.217150512∠1.353639845']],
   ['e^-100000', ['≈ 3.562949565×10⁻⁴³⁴³⁰']],
   ['10^12', ['= 1000000000000', '= 1×10¹²', '= 2¹² × 5¹²']],
-  ['2.5', ['= 5/2', '= 2 1/2', '= 2.5']],
+  ['2.5', ['= 2.5', '= 5/2', '= 2 1/2']],
   ['cbrt(16)', ['= 2cbrt(2)', '≈ 2.5198421']],
   ['asin(1/2)', ['= π/6', '≈ 0.5235987756', '= 30°0′0″']],
   ['2atan(2)', ['≈ 2.214297436', '≈ 126°52′11.63″', '≈ 0.7048327647π rad']],
   ['73°24\'36"', ['= 2447π/6000', '≈ 1.281246204', '= 73°24′36″']],
-  ['0.3+1/4', ['= 11/20', '= 0.55']],
+  ['0.3+1/4', ['= 0.55', '= 11/20']],
+  ['0.5/3', ['≈ 0.1666666667', '= 1/6', '= 0.16̅']],
+  ['2.83̅', ['= 17/6', '= 2 5/6', '= 2.83̅', '≈ 2.833333333']],
+  ['4E-3', ['= 0.004', '= 1/250']],
+  ['0.5sqrt(8)', ['≈ 1.414213562', '= √2']],
   ['1/2^20', ['= 1/1048576', '≈ 9.536743164×10⁻⁷']],
 ])('%s has the forms %j', (typed, expected) => expect(formsIn(typed, auto)).toEqual(expected));
 

@@ -28,7 +28,10 @@ const records: readonly FormRecord[] = [
   factors,
 ];
 
-/** All forms that a value has, the first being the one shown unless another is chosen. A form that would only repeat another is left out. */
+/**
+ * All forms that a value has, the first being the one shown unless another is chosen: the decimal of what was written in
+ * decimals, else the exact one. A form that would only repeat another is left out.
+ */
 export function formsOf(
   v: Value,
   settings: DisplaySettings,
@@ -41,5 +44,6 @@ export function formsOf(
     if (typeof form === 'string') return fail(form);
     if (form !== null && !forms.some((f) => f.typed === form.typed && f.text === form.text)) forms.push(form);
   }
-  return succeed(forms);
+  const decimalForm = nature.isDecimal ? forms.find(({ id }) => id === 'decimal') : undefined;
+  return succeed(decimalForm === undefined ? forms : [decimalForm, ...forms.filter((form) => form !== decimalForm)]);
 }

@@ -9,6 +9,7 @@ import * as q from '../number/rational';
 import type { Rational } from '../number/rational';
 import { fromRational } from '../number/value';
 import { formsOf } from '.';
+import { plainNature } from './form';
 import type { Form, FormId, Nature } from './form';
 import { expansion } from './recurring';
 import { displayModes } from './settings';
@@ -36,7 +37,7 @@ const display: fc.Arbitrary<DisplaySettings> = fc.record({
 });
 
 const decimal = ({ n, d }: Rational): Decimal => new D(n.toString()).div(d.toString());
-const PLAIN: Nature = { unit: 'rad', isAngle: false, quotient: null };
+const PLAIN: Nature = plainNature('rad');
 
 function formsIn(of: Rational, settings: DisplaySettings, nature = PLAIN): readonly Form[] {
   const forms = formsOf(fromRational(of), settings, shouldContinue, nature);

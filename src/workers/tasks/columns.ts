@@ -6,6 +6,7 @@ import { withSpan } from '@/core/base/problem';
 import { batchText } from '@/core/format/layout';
 import { roundToFigures } from '@/core/number/digits';
 import { formsOf } from '@/core/format';
+import { plainNature } from '@/core/format/form';
 import type { Form } from '@/core/format/form';
 import { parse } from '@/core/language/parse';
 import type { LineRequest } from '../answer';
@@ -38,7 +39,7 @@ function cellsOf(request: CellsRequest, reader: Reader): Result<readonly CellVie
       const reading = parse(text, readingOptions({ ...request, display: { decimalSign: '.' } }));
       const nature = reading.ok
         ? natureOf(reading.value, request.angle)
-        : { unit: request.angle, isAngle: false, quotient: null };
+        : plainNature(request.angle);
       const forms = formsOf(value.value, request.display, shouldContinue, nature);
       return forms.ok
         ? { forms: forms.value }

@@ -1,3 +1,5 @@
+import { isDecimalText } from '@/core/evaluate/observe';
+import { chosenForm } from '@/core/format/form';
 import { kindOf } from '@/core/memory/shelf';
 import type { TapeLine } from '@/core/notebook/schema';
 import type { Value } from '@/core/number/value';
@@ -7,17 +9,25 @@ import type { State } from '@/state/slices/state';
 import { tapeLineText } from './notation';
 import { valueOf } from './values';
 
+/** The last answer as it is shown, in typed text; '' where no line of the tape has it. */
+function ansTyped({ tape, ans }: State['document']): string {
+  const line = tape.findLast((l) => l.value === ans);
+  return line === undefined ? '' : chosenForm(line).typed;
+}
+
 /** The question that a text asks, with all that its answer depends on. */
 export function requestFor(text: string, { document, settings }: Pick<State, 'document' | 'settings'>): LineRequest {
   const letters = new Map<string, Value>();
   const slots = new Map<number, Value>();
   let total: Value | null = null;
+  let namesDecimals = text.includes('Ans') && isDecimalText(ansTyped(document));
   for (const [name, kept] of Object.entries(document.shelf)) {
     // Only what the line names crosses to the worker: values can be large, and they are copied at every key.
     const kind = kindOf(name);
     if (!text.includes(kind === 'slot' ? 'slot' : name)) continue;
     const value = valueOf(kept.value);
     if (value === null) continue;
+    namesDecimals ||= isDecimalText(kept.typed);
     if (kind === 'letter') letters.set(name, value);
     else if (kind === 'slot') slots.set(Number(name), value);
     else total = value;
@@ -29,6 +39,7 @@ export function requestFor(text: string, { document, settings }: Pick<State, 'do
     complex: settings.complex,
     display: document.own === null ? settings.display : { ...settings.display, ...document.own },
     tries: document.tries,
+    namesDecimals,
     ans: document.ans === null || !text.includes('Ans') ? null : valueOf(document.ans),
     letters,
     slots,
