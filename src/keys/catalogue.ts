@@ -116,6 +116,7 @@ const operatorKeys = {
   tenPower: key({ type: 'powerOfTen' }, '·10^n', 'function', ex('d4 tenPower d3', '4000')),
   answer: key({ type: 'answer', orEqual: true }, '=', 'answer', ex('d1 plus d1 answer', '2')),
   ans: inserts('Ans', 'Ans', ex('d6 times d7 answer ans plus d1', '43')),
+  y: inserts('y', 'y', ex('d2 y', 'y stands for no number here. Letters A to Z keep values.'), 'letter'),
   x: inserts('x', 'x', ex('d2 x', 'x stands for no number here. Letters A to Z keep values.'), 'letter'),
 } as const;
 

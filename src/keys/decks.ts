@@ -5,14 +5,22 @@ import type { KeyId } from './catalogue';
 export const drawerIds = ['pad', 'powers', 'angles', 'logs', 'counting', 'calculus', 'letters', 'more'] as const;
 export type DrawerId = (typeof drawerIds)[number];
 
-/** The keys of each drawer, row after row; `columns` is how many stand side by side. */
+/** The keys of a drawer, row after row; `columns` is how many stand side by side. `more`: those of its other side. */
+export type Drawer = Readonly<{ columns: number; ids: readonly KeyId[]; more?: readonly KeyId[] }>;
+
+/** Every drawer has as many rows, so that opening one moves no key above or below it. */
+export const DRAWER_ROWS = 3;
+
+const FIRST_LETTERS = 3 * 7 - 1;
+
 // prettier-ignore
-export const drawers: Readonly<Record<DrawerId, Readonly<{ columns: number; ids: readonly KeyId[] }>>> = {
+export const drawers: Readonly<Record<DrawerId, Drawer>> = {
   pad: {
     columns: 6,
     ids: [
       'sqrt', 'square', 'power', 'fraction', 'open', 'close',
       'sin', 'cos', 'tan', 'log', 'ln', 'pi',
+      'asin', 'acos', 'atan', 'tenTo', 'eTo', 'abs',
     ],
   },
   powers: {
@@ -52,9 +60,14 @@ export const drawers: Readonly<Record<DrawerId, Readonly<{ columns: number; ids:
     ids: [
       'integral', 'derivative', 'sum', 'prod', 'open', 'close',
       'k', 'pi', 'infinity', 'power', 'fraction', 'separator',
+      'sin', 'cos', 'ln', 'exp', 'sqrt', 'square',
     ],
   },
-  letters: { columns: 7, ids: [...letterIds, 'assign', 'total'] },
+  letters: {
+    columns: 7,
+    ids: letterIds.slice(0, FIRST_LETTERS),
+    more: [...letterIds.slice(FIRST_LETTERS), 'assign', 'total'],
+  },
   more: {
     columns: 7,
     ids: [
@@ -71,8 +84,8 @@ export const numberBlocks: Readonly<Record<EntryStyle, readonly (readonly KeyId[
   written: [
     ['d7', 'd8', 'd9', 'divide', 'deleteLeft', 'ans'],
     ['d4', 'd5', 'd6', 'times', 'percent', 'degree'],
-    ['d1', 'd2', 'd3', 'minus', 'factorial', 'tenPower'],
-    ['d0', 'point', 'x', 'plus', 'answer'],
+    ['d1', 'd2', 'd3', 'minus', 'x', 'y'],
+    ['d0', 'point', 'tenPower', 'plus', 'answer'],
   ],
   running: [
     ['d7', 'd8', 'd9', 'divide', 'deleteLeft', 'clearEntry'],

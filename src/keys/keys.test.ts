@@ -8,6 +8,7 @@ import { isEmptyLine } from '@/core/line/line';
 import { isKeyId, keyIds, keys } from './catalogue';
 import type { KeyId, KeyRecord } from './catalogue';
 import {
+  DRAWER_ROWS,
   besideKeys,
   clearAllKeys,
   drawers,
@@ -46,9 +47,17 @@ test.each(keyIds.map((id) => [id, keys[id].example] as const))('%s does what its
   expect(show(example)).toBe(example.shows);
 });
 
+test('every drawer fills its rows, with a place for what turns it round', () => {
+  for (const { columns, ids, more } of Object.values(drawers))
+    expect([ids.length, more === undefined || more.length < ids.length]).toEqual([
+      columns * DRAWER_ROWS - (more === undefined ? 0 : 1),
+      true,
+    ]);
+});
+
 test('every key can be reached, from a drawer, the number block or beside the line', () => {
   const reachable = new Set<KeyId>([
-    ...Object.values(drawers).flatMap((d) => d.ids),
+    ...Object.values(drawers).flatMap((d) => [...d.ids, ...(d.more ?? [])]),
     ...Object.values(numberBlocks).flat(2),
     ...Object.values(besideKeys).flat(),
     ...totalKeys,

@@ -1,5 +1,6 @@
 import type { EntryStyle } from '@/core/notebook/schema';
-import type { KeyAction } from './catalogue';
+import { keys } from './catalogue';
+import type { KeyAction, KeyId } from './catalogue';
 
 /* What the keys of a physical keyboard do, wherever something takes them: handlers, help and tests read these tables. */
 
@@ -16,6 +17,12 @@ export const strokeOf = ({ key, ctrlKey, metaKey, altKey, shiftKey }: KeyEvent):
 
 /** What can be moved about by the keyboard: by command, the keys that do it. */
 export const shortcuts = {
+  /** Anywhere on the Bench. */
+  bench: {
+    form: ['F2'],
+    find: ['F3'],
+    angle: ['F4'],
+  },
   graph: {
     left: ['ArrowLeft'],
     right: ['ArrowRight'],
@@ -138,10 +145,39 @@ export function actionOfStroke({ key, control, alt, shift }: Stroke, before: str
   return [...key].length === 1 ? { type: 'type', text: key } : null;
 }
 
+/** Keys of the deck that a letter or an arrow stands for, where numbers are keyed by themselves; `Shift` before its name holds it down. */
+export const keyedStrokes: Readonly<Record<Exclude<EntryStyle, 'written'>, Readonly<Record<string, KeyId>>>> = {
+  running: { k: 'keep', r: 'recall', l: 'toLine', t: 'toColumn' },
+  stack: {
+    c: 'copy',
+    d: 'drop',
+    s: 'swap',
+    ArrowDown: 'rotateDown',
+    ArrowUp: 'rotateUp',
+    f: 'pick',
+    o: 'operands',
+    'Shift Delete': 'clearStack',
+    k: 'keep',
+    r: 'recall',
+    l: 'toLine',
+    t: 'toColumn',
+  },
+};
+
+function keyedAction({ key, control, alt, shift }: Stroke, style: Exclude<EntryStyle, 'written'>): KeyAction | null {
+  if (control || alt) return null;
+  const table = keyedStrokes[style];
+  const name = shift && key.length > 1 ? `Shift ${key}` : key;
+  const id = Object.hasOwn(table, name) ? table[name] : undefined;
+  return id === undefined ? null : keys[id].does;
+}
+
 /** What a stroke does where each key acts at once or operands come first; null leaves it to the browser. */
 export function actionInStyle(stroke: Stroke, before: string, style: EntryStyle): KeyAction | null {
   const action = actionOfStroke(stroke, before);
-  if (style === 'written' || action === null) return action;
+  if (style === 'written') return action;
+  const named = keyedAction(stroke, style);
+  if (named !== null || action === null) return named;
   if (action.type === 'answer') return style === 'stack' ? { type: 'stack', operation: 'push' } : { type: 'answer' };
   if (action.type === 'type' && action.text === '~') return { type: 'entry', operation: 'negate' };
   if (action.type !== 'edit') return action;

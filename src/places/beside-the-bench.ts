@@ -2,6 +2,7 @@
  * Everything but the Bench itself. It comes as one piece when the first of it is opened, or ahead of that: what several
  * pieces shared (the plot, the dialogs and other parts of the interface kit) would have to come with the first load.
  */
+export { ClassView } from './bench/ClassView';
 export { BenchSheets } from './bench/BenchSheets';
 export { Columns } from './columns/Columns';
 export { Curves } from './curves/Curves';

@@ -115,6 +115,7 @@ export const keyTexts: Readonly<Record<KeyId, KeyText>> = {
   tenPower: text('times ten to the power', 'Moves the point: 4.2·10³ is keyed 4.2, this key, 3.'),
   answer: text('equals', 'Answers the line and puts it on the tape.'),
   ans: text('last answer', 'The last answer with all its digits.'),
+  y: text('y', 'The variable y, for formulas. It keeps no value.'),
   x: text('x', 'The variable x, for formulas. It keeps no value.'),
   open: text('open bracket', 'Opens a bracket. A missing closing one is supplied at the end.'),
   close: text('close bracket', 'Closes the bracket.'),
@@ -240,3 +241,9 @@ export function keyedName(keyed: Keyed): string {
       return 'caret put elsewhere';
   }
 }
+
+/** The side of a drawer that is not seen, by its first and last letter. */
+export const otherSide = (ids: readonly KeyId[]): string => {
+  const named = ids.filter((id) => keys[id].look === 'letter' && id.length === 1);
+  return `${named[0] ?? ''}–${named.at(-1) ?? ''}`;
+};

@@ -237,10 +237,12 @@ export const words = {
 
 export const inTurnName = (until: string): string => `From 0 up to ${until}`;
 export const searchedTurn = (until: string): string => `Looked for from 0 up to ${until}; there may be others.`;
+export const boundsText = (least: number, most: number): string => `A whole number from ${least} to ${most}.`;
 /** An example shows the sign that separates values. */
 export const tryHint = (decimalSign: DecimalSign): string =>
   `a value, or several: 1${decimalSign === ',' ? ';' : ','} 10`;
-export const piWarning = (unit: AngleUnit): string => `${unitNames[unit]} are set, but the angle contains π.`;
+const capital = (word: string): string => word.slice(0, 1).toUpperCase() + word.slice(1);
+export const piWarning = (unit: AngleUnit): string => `${capital(unitNames[unit])} are set, but the angle contains π.`;
 export const inOtherUnit = (unit: AngleUnit, text: string, exact: boolean): string =>
   `in ${unitNames[unit]}: ${exact ? '' : '≈ '}${text}`;
 export const readAsButton = (text: string): string => `Read as ${text}. Tap to write these brackets into the line.`;

@@ -29,7 +29,10 @@ export const settingWords: { readonly [K in SettingId]: WordsOf<K> } = {
     note: 'What an angle without a unit is in, and what inverse functions answer in',
     options: unitNames,
   },
-  display: { title: 'Number display', note: 'How decimals are written; the value underneath stays exact. A line with decimals in it is answered by a decimal, so written' },
+  display: {
+    title: 'Number display',
+    note: 'How decimals are written; the value underneath stays exact. A line with decimals in it is answered by a decimal, so written',
+  },
   form: {
     title: 'Form shown first',
     note: 'Where a result has this form it is shown first; the others stand beside it',

@@ -1,6 +1,7 @@
 import type { EntryStyle } from '@/core/notebook/schema';
-import { shortcuts } from '@/keys/shortcuts';
+import { keyedStrokes, shortcuts } from '@/keys/shortcuts';
 import type { Command, ShortcutScope } from '@/keys/shortcuts';
+import { keyText } from './keys';
 
 /* What the keys of a physical keyboard are said to do: first the keys, then what they do. */
 
@@ -17,6 +18,11 @@ const keyNames: Readonly<Record<string, string>> = {
 
 /** What each command does; what one sentence says of several is said once. */
 const commandWords: { readonly [S in ShortcutScope]: Readonly<Record<Command<S>, string>> } = {
+  bench: {
+    form: 'the next form of the answer; with Shift the one before',
+    find: 'finds keys and functions',
+    angle: 'the next angle unit',
+  },
   graph: {
     left: 'move the view; while a curve is followed, along it',
     right: 'move the view; while a curve is followed, along it',
@@ -88,6 +94,13 @@ const keyed: KeyboardHelp = [
   ['Backspace', 'takes the last digit back'],
 ];
 
+/** The keys of the deck that letters and arrows stand for. */
+const named = (style: Exclude<EntryStyle, 'written'>): KeyboardHelp =>
+  Object.entries(keyedStrokes[style]).map(([name, id]) => [
+    name.replace(/\w+$/, (key) => keyNames[key] ?? (key.length === 1 ? key.toUpperCase() : key)),
+    keyText(id, style).say,
+  ]);
+
 /** What the keyboard does on the Bench. */
 export const keyboardHelp: Readonly<Record<EntryStyle, KeyboardHelp>> = {
   written: [
@@ -99,6 +112,7 @@ export const keyboardHelp: Readonly<Record<EntryStyle, KeyboardHelp>> = {
     ['Arrows', 'move; with Shift they select'],
     ['Up in an empty line', 'brings earlier lines back'],
     ['Tab', 'completes a name, else goes on'],
+    ...shortcutHelp('bench'),
   ],
   running: [
     ['Enter or =', 'works out what is pending'],
@@ -106,6 +120,15 @@ export const keyboardHelp: Readonly<Record<EntryStyle, KeyboardHelp>> = {
     ['(  )', 'open and close a bracket'],
     ...everywhere,
     ['Escape', 'clears all that is pending'],
+    ...named('running'),
+    ...shortcutHelp('bench'),
   ],
-  stack: [['Enter', 'pushes'], ...keyed, ...everywhere, ['Escape', 'clears the number being keyed']],
+  stack: [
+    ['Enter', 'pushes'],
+    ...keyed,
+    ...everywhere,
+    ['Escape', 'clears the number being keyed'],
+    ...named('stack'),
+    ...shortcutHelp('bench'),
+  ],
 };

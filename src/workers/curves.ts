@@ -169,7 +169,12 @@ export type PointsRequest = CurvesRequest & Readonly<{ from: number; to: number 
 const LEAST_DIGITS = 15;
 
 function coordinate(v: RealValue, at: Abscissa, request: LineRequest, context: Context): readonly Form[] {
-  const forms = formsOf(knownTo(v, at, context.digits), request.display, context.shouldContinue, plainNature(request.angle));
+  const forms = formsOf(
+    knownTo(v, at, context.digits),
+    request.display,
+    context.shouldContinue,
+    plainNature(request.angle),
+  );
   return forms.ok ? forms.value : [];
 }
 

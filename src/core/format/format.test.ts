@@ -11,7 +11,12 @@ import type { DisplaySettings } from './settings';
 const shouldContinue = () => true;
 const auto: DisplaySettings = { mode: 'auto', digits: 10, grouping: false, decimalSign: '.' };
 
-const nature = (tree: Tree): Nature => ({ unit: 'rad', isAngle: isAngle(tree), quotient: quotientOf(tree), isDecimal: isInDecimals(tree) });
+const nature = (tree: Tree): Nature => ({
+  unit: 'rad',
+  isAngle: isAngle(tree),
+  quotient: quotientOf(tree),
+  isDecimal: isInDecimals(tree),
+});
 
 function formsIn(typed: string, settings: DisplaySettings): string[] {
   const reading = parse(typed, { functions: functionNames, decimalSign: '.', impliedFirst: false });

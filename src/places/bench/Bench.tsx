@@ -10,7 +10,6 @@ import { Button } from '@/ui/control/Button';
 import { Deck } from '@/ui/deck/Deck';
 import { FieldKeys, useFieldKeys } from '@/ui/kit/field-keys';
 import { Boundary, later } from '@/places/frame/Boundary';
-import { ClassView } from './ClassView';
 import { HelpStrip, KeyCard } from './KeyCard';
 import { KeyRow } from './KeyRow';
 import { LineArea } from './LineArea';
@@ -21,12 +20,14 @@ import { Tape } from './Tape';
 import type { OpenSheet } from './sheets';
 import { useReplay } from './use-replay';
 import { useSlowWork } from './slow-work';
-import { useTypingAnywhere } from './use-typing-anywhere';
+import { useBenchKeys, useTypingAnywhere } from './use-typing-anywhere';
 
 type Explained = Readonly<{ id: KeyId; by: 'point' | 'hold' }> | null;
 
 /** Panels come when the first of them is opened. */
 const BenchSheets = later(async () => (await import('@/places/beside-the-bench')).BenchSheets);
+
+const ClassView = later(async () => (await import('@/places/beside-the-bench')).ClassView);
 
 /** The calculating place: the tape, the line being written, the keys. */
 export function Bench() {
@@ -75,7 +76,22 @@ export function Bench() {
   const openFind = useCallback(() => setOpen({ sheet: 'find' }), []);
   const isSlow = useSlowWork(isWorking);
   const isClass = open?.sheet === 'class';
-  useTypingAnywhere(((open === null && !isAsking) || (isClass && open.of === 'now')) && !isPasting);
+  const isAlone = (open === null || (isClass && open.of === 'now')) && !isPasting;
+  useTypingAnywhere(isAlone);
+  useBenchKeys(
+    isAlone && !isAsking,
+    useMemo(
+      () => ({
+        form: (isBack: boolean) => {
+          if (useStore.getState().settings.style === 'stack') openLevel(1);
+          else useStore.getState().nextForm(isBack);
+        },
+        find: openFind,
+        angle: () => useStore.getState().nextAngleUnit(),
+      }),
+      [openLevel, openFind],
+    ),
+  );
   const tape = useStore((s) => s.document.tape);
   // An empty tape says how it fills, which is not the first thing to know of a stack.
   const hasTape = style !== 'stack' || tape.length > 0;

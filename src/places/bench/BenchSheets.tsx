@@ -46,7 +46,13 @@ export function BenchSheets({ open, onOpen, onClose, onPress, onReplay }: Props)
     case 'level':
       return <LevelSheet level={open.level} onClose={onClose} />;
     case 'tape':
-      return <TapeSheet onOpen={(id) => onOpen({ sheet: 'line', id })} onClose={onClose} />;
+      return (
+        <TapeSheet
+          onOpen={(id) => onOpen({ sheet: 'line', id })}
+          onClass={() => onOpen({ sheet: 'class', of: 'now' })}
+          onClose={onClose}
+        />
+      );
     case 'find':
       return <FindSheet onPress={onPress} onClose={onClose} />;
     case 'menu':

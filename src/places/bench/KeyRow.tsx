@@ -29,13 +29,22 @@ type Props = Readonly<{
   onPress: (a: KeyAction) => void;
   onExplain: (id: KeyId, by: 'point' | 'hold') => void;
   isRuled?: boolean;
+  /** Whose line they act on. */
+  useSource?: <T>(of: (state: State) => T) => T;
 }>;
 
 /** A row of quiet keys. Which of them would do something can be seen a moment after the stroke. */
-export const KeyRow = memo(function KeyRow({ name, ids, onPress, onExplain, isRuled = false }: Props) {
-  const document = useDeferredValue(useStore((s) => s.document));
-  const settings = useStore((s) => s.settings);
-  const history = useDeferredValue(useStore((s) => s.history));
+export const KeyRow = memo(function KeyRow({
+  name,
+  ids,
+  onPress,
+  onExplain,
+  isRuled = false,
+  useSource = useStore,
+}: Props) {
+  const document = useDeferredValue(useSource((s) => s.document));
+  const settings = useSource((s) => s.settings);
+  const history = useDeferredValue(useSource((s) => s.history));
   return (
     <View
       role="group"

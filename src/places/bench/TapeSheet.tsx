@@ -21,8 +21,15 @@ function matches({ text, forms, note, kept }: TapeLine, sought: string): boolean
 
 const MOST_SHOWN = 60;
 
+type Props = Readonly<{
+  onOpen: (id: string) => void;
+  /** Shows what is being written or keyed, large. */
+  onClass: () => void;
+  onClose: () => void;
+}>;
+
 /** The whole tape: search in it, take it along, clear it. */
-export function TapeSheet({ onOpen, onClose }: Readonly<{ onOpen: (id: string) => void; onClose: () => void }>) {
+export function TapeSheet({ onOpen, onClass, onClose }: Props) {
   const tape = useStore((s) => s.document.tape);
   const grouping = useStore((s) => s.settings.display.grouping);
   const { useLine: takeLine, useAnswer: takeAnswer, clearTape } = useStore.getState();
@@ -69,6 +76,7 @@ export function TapeSheet({ onOpen, onClose }: Readonly<{ onOpen: (id: string) =
             {words.copyLatex}
           </Button>
           <Button onPress={() => then(saveNotebook)(undefined)}>{words.saveNotebook}</Button>
+          <Button onPress={onClass}>{words.forClass}</Button>
         </View>
       </View>
       <Button isDisabled={tape.length === 0} onPress={() => then(clearTape)(undefined)}>

@@ -1,11 +1,34 @@
-import { useLayoutEffect } from 'react';
+import { useEffect, useLayoutEffect } from 'react';
 import { caretOf } from '@/core/line/line';
-import { actionInStyle, strokeOf } from '@/keys/shortcuts';
+import { actionInStyle, commandOf, strokeOf } from '@/keys/shortcuts';
+import type { Command, Stroke } from '@/keys/shortcuts';
 import { useStore } from '@/state/app-store';
 import { lineText } from '@/state/slices/bench/reading';
 import { pasteInto } from './pasting';
 import { KEYED_AREA_ID } from '@/ui/keyed/area';
 import { LINE_INPUT_ID } from '@/ui/line/stroke';
+
+/** What the keys that act anywhere on the Bench do. */
+export type BenchActs = Readonly<Record<Command<'bench'>, (isBack: boolean) => void>>;
+
+/** The keys of the Bench itself, wherever the focus is. */
+export function useBenchKeys(isOn: boolean, acts: BenchActs): void {
+  useEffect(() => {
+    if (!isOn) return undefined;
+    const onStroke = (event: globalThis.KeyboardEvent) => {
+      const command = commandOf('bench', strokeOf(event));
+      if (command === null) return;
+      event.preventDefault();
+      acts[command](event.shiftKey);
+    };
+    document.addEventListener('keydown', onStroke);
+    return () => document.removeEventListener('keydown', onStroke);
+  }, [isOn, acts]);
+}
+
+/** A place of the Shelf, or a level, that is asked for by its name before its panel has the focus. */
+const namesPlace = ({ key, control }: Stroke, target: EventTarget | null): boolean =>
+  !control && /^[0-9A-Za-z]$/.test(key) && !(target instanceof Element && target.closest('[role="dialog"]') !== null);
 
 /** Typing anywhere on the place goes to the line; the keys that move about or press a button stay theirs. */
 export function useTypingAnywhere(isOn: boolean): void {
@@ -21,6 +44,12 @@ export function useTypingAnywhere(isOn: boolean): void {
         target === document.body || isArea || control || key === 'Backspace' || ([...key].length === 1 && key !== ' ');
       if (target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement || !isForLine) return;
       const state = useStore.getState();
+      if (state.asking !== null) {
+        if (!namesPlace(stroke, target)) return;
+        event.preventDefault();
+        state.press({ type: 'type', text: key });
+        return;
+      }
       const at = caretOf(state.document.line, state.settings.display.decimalSign);
       const before = lineText(state)[at - 1] ?? '';
       const { style } = state.settings;

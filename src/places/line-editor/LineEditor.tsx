@@ -5,6 +5,8 @@ import { parse } from '@/core/language/parse';
 import { caretOf, lineOf } from '@/core/line/line';
 import type { KeyAction } from '@/keys/catalogue';
 import { actionOfStroke, strokeOf } from '@/keys/shortcuts';
+import { KeyRow } from '@/places/bench/KeyRow';
+import { besideKeys } from '@/keys/decks';
 import { useStore } from '@/state/app-store';
 import { toCanonicalText } from '@/state/slices/curves/actions';
 import { lineText, optionsOf } from '@/state/slices/bench/reading';
@@ -154,6 +156,14 @@ export function LineEditor(props: Props) {
         onPaste={(pasted) => paste(pasted)}
         onPress={press}
         onTab={onTab === null ? null : () => take(onTab)}
+      />
+      <KeyRow
+        name={words.lineKeys}
+        ids={besideKeys.written}
+        onPress={press}
+        onExplain={nothing}
+        useSource={own}
+        isRuled
       />
       {hasDeck ? (
         <View role="group" aria-label={words.deck}>

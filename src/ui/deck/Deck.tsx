@@ -1,13 +1,13 @@
 import { View, styled } from '@tamagui/core';
-import { memo } from 'react';
-import { drawerIds, drawers, numberBlocks } from '@/keys/decks';
+import { memo, useState } from 'react';
+import { DRAWER_ROWS, drawerIds, drawers, numberBlocks } from '@/keys/decks';
 import { meansIn } from '@/keys/press';
 import type { EntryStyle } from '@/core/notebook/schema';
 import type { DrawerId } from '@/keys/decks';
 import { keys } from '@/keys/catalogue';
 import type { KeyAction, KeyId } from '@/keys/catalogue';
 import type { DecimalSign } from '@/core/language/numerals';
-import { drawerNames } from '@/text/keys';
+import { drawerNames, otherSide } from '@/text/keys';
 import { words } from '@/text/labels';
 import { Pressable, keepFocus } from '../control/Pressable';
 import { Key } from '../key/Key';
@@ -24,6 +24,12 @@ const Tab = styled(Pressable, {
   variants: { open: { true: { borderColor: '$accent' } } } as const,
 });
 
+/** Shows the other side of a drawer. */
+const Turn = styled(Pressable, { flex: 1, minWidth: 0, padding: 0, hoverStyle: { backgroundColor: '$keyDown' } });
+
+/** Between keys. */
+const GAP = 4;
+
 type Props = Readonly<{
   drawer: DrawerId;
   onDrawer: (drawer: DrawerId) => void;
@@ -35,10 +41,6 @@ type Props = Readonly<{
   /** A field of values has the focus: the sign between values stands where the letter x is. */
   hasField?: boolean;
 }>;
-
-function rowsOf(ids: readonly KeyId[], columns: number): readonly (readonly KeyId[])[] {
-  return Array.from({ length: Math.ceil(ids.length / columns) }, (_, i) => ids.slice(i * columns, (i + 1) * columns));
-}
 
 const isWide = (id: KeyId): boolean => id === 'answer' || id === 'push';
 
@@ -53,12 +55,22 @@ export const Deck = memo(function Deck({
   style,
   hasField = false,
 }: Props) {
-  const { columns, ids } = drawers[drawer];
+  const { columns, ids: front, more } = drawers[drawer];
+  const [turned, setTurned] = useState<DrawerId | null>(null);
+  const isTurned = more !== undefined && turned === drawer;
+  const ids = isTurned ? more : front;
   const shared = { onPress, onExplain, decimalSign, style };
   const isDimmed = (id: KeyId): boolean =>
     (keys[id].needs === 'complex' && !isComplex) || !meansIn(style, keys[id].does);
   return (
-    <View role="group" aria-label={words.deck} backgroundColor="$desk" paddingHorizontal={5} paddingBottom={5} gap={5}>
+    <View
+      role="group"
+      aria-label={words.deck}
+      backgroundColor="$desk"
+      paddingHorizontal={GAP}
+      paddingBottom={GAP}
+      gap={GAP}
+    >
       <View
         role="tablist"
         aria-label={words.drawers}
@@ -79,20 +91,30 @@ export const Deck = memo(function Deck({
           </Tab>
         ))}
       </View>
-      <View role="group" aria-label={drawerNames[drawer]} gap={5} className="drawer">
-        {rowsOf(ids, columns).map((row) => (
-          <View key={row.join()} flexDirection="row" gap={5}>
-            {row.map((id) => (
-              <Key key={id} id={id} {...shared} isDimmed={isDimmed(id)} />
-            ))}
-            {Array.from({ length: columns - row.length }, (_, i) => (
-              <View key={i} flex={1} />
-            ))}
-          </View>
-        ))}
+      <View role="group" aria-label={drawerNames[drawer]} gap={GAP} className="drawer">
+        {Array.from({ length: DRAWER_ROWS }, (_, at) => {
+          const row = ids.slice(at * columns, (at + 1) * columns);
+          const isLast = at === DRAWER_ROWS - 1;
+          const filled = row.length + (isLast && more !== undefined ? 1 : 0);
+          return (
+            <View key={`${at}${row.join()}`} flexDirection="row" gap={GAP} minHeight="$target">
+              {row.map((id) => (
+                <Key key={id} id={id} {...shared} isDimmed={isDimmed(id)} />
+              ))}
+              {Array.from({ length: columns - filled }, (_, i) => (
+                <View key={i} flex={1} />
+              ))}
+              {isLast && more !== undefined ? (
+                <Turn {...keepFocus} onPress={() => setTurned(isTurned ? null : drawer)}>
+                  <Words size="medium">{otherSide(isTurned ? front : more)}</Words>
+                </Turn>
+              ) : null}
+            </View>
+          );
+        })}
       </View>
       {numberBlocks[style].map((row) => (
-        <View key={row.join()} flexDirection="row" gap={5}>
+        <View key={row.join()} flexDirection="row" gap={GAP}>
           {row
             .map((found) => (hasField && found === 'x' ? 'separator' : found))
             .map((id) => (

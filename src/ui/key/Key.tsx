@@ -7,6 +7,7 @@ import { levelsTaken } from '@/keys/press';
 import type { EntryStyle } from '@/core/notebook/schema';
 import { keyText } from '@/text/keys';
 import { Pressable, keepFocus } from '../control/Pressable';
+import { TARGET } from '../theme/config';
 import { Face } from './Face';
 
 const Tile = styled(Pressable, {
@@ -16,7 +17,7 @@ const Tile = styled(Pressable, {
   padding: 0,
   flex: 1,
   minWidth: 0,
-  minHeight: 46,
+  minHeight: TARGET,
   hoverStyle: { backgroundColor: '$keyDown' },
   pressStyle: { backgroundColor: '$keyDown' },
   variants: {

@@ -22,7 +22,7 @@ const look = {
   focusStyle: { outlineWidth: 2, outlineStyle: 'solid', outlineColor: '$accent' },
 } as const;
 
-const TextInput = styled(Input, look);
+export const TextInput = styled(Input, look);
 /** A field of several lines. */
 export const TextArea = styled(KitTextArea, look);
 

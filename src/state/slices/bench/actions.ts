@@ -32,6 +32,8 @@ export type BenchActions = Readonly<{
   tryValue: (letter: string, text: string) => void;
   setOwnDigits: (own: OwnDigits | null) => void;
   chooseForm: (id: FormId) => void;
+  /** Shows the next form of the answer, or the one before. */
+  nextForm: (isBack: boolean) => void;
   /** Called with what came of the work that keys wait for. */
   land: (answered: TaskAnswer<'work'>) => void;
   /** A level of the stack, counted from the top: copied onto the top, or put into the line. */

@@ -32,6 +32,7 @@ import { changed } from '@/state/slices/state';
 import { WITHOUT_LINE, written } from './written';
 import type { Change, Get, State } from '@/state/slices/state';
 import { levelPicked, levelToColumn, levelToLine, pasted, runningPressed, stackPressed } from './keyed-actions';
+import { nextForm } from './next-form';
 import { chosenRegister, memoryPressed, storedText } from '@/state/slices/shelf/actions';
 import { travelled } from './travel';
 import { withShelf } from '@/state/slices/shelf/change';
@@ -366,6 +367,7 @@ export function benchActions(change: Change, get: Get, clock: () => number): Ben
     setOwnDigits: (own) =>
       change((state) => changed(state, 'digits', { ...state.document, own }, 'digits of the line')),
     chooseForm: (chosen) => change(() => ({ chosen })),
+    nextForm: (isBack) => change((state) => nextForm(state, isBack)),
     pick: (level) => change((state) => ({ asking: null, ...levelPicked(state, level) })),
     levelToLine: (level) => change((state) => levelToLine(state, level)),
     levelToColumn: (level, column) => change((state) => levelToColumn(state, level, column)),

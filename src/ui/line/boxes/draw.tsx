@@ -112,7 +112,12 @@ function boxElement(box: Box, i: number, slot: Draw, style: DrawStyle): ReactEle
   const at = { 'data-i': i };
   switch (box.kind) {
     case 'fraction':
-      return el('mfrac', { ...at, ...(box.slots.some(holdsFraction) ? MAIN_BAR : {}) }, slot(itemAt(box.slots, 0), 0), slot(itemAt(box.slots, 1), 1));
+      return el(
+        'mfrac',
+        { ...at, ...(box.slots.some(holdsFraction) ? MAIN_BAR : {}) },
+        slot(itemAt(box.slots, 0), 0),
+        slot(itemAt(box.slots, 1), 1),
+      );
     case 'power':
       return el('mrow', at, slot(itemAt(box.slots, 0), 0));
     case 'group': {
