@@ -47,6 +47,9 @@ export const curveWords = {
   noFunction: 'No function yet.',
   allOff: 'All functions are switched off.',
   switchOn: 'Switch all on',
+  putAway: 'Put this away',
+  foldGraph: 'Fold the graph',
+  showGraph: 'Show the graph',
   outOfView: 'No part of a curve lies in this view.',
   noValues: 'The functions have no value between these ends of x.',
   notDrawable: 'What is written cannot be drawn; the reason stands beside each function.',
@@ -124,3 +127,10 @@ export function graphText({ from, to, curves, points, shown }: Told): string {
   const columns = shown === '' ? '' : ` ${shown}.`;
   return `${curves.length === 0 ? 'No curve is drawn.' : drawn.join(' ')} ${view}${marked}${columns}`;
 }
+
+export const outOfViewText = (names: readonly string[]): string =>
+  `${names.join(', ')} ${names.length === 1 ? 'lies' : 'lie'} outside this view.`;
+export const partlyOutText = (names: readonly string[]): string =>
+  `${names.join(', ')} ${names.length === 1 ? 'reaches' : 'reach'} beyond this view.`;
+export const notNumberText = (text: string): string => `“${text}”: ${curveWords.notNumber}`;
+export const pickHint = (decimalSign: '.' | ','): string => `one or several: 1${decimalSign === ',' ? ';' : ','} 10`;

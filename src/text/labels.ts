@@ -295,3 +295,12 @@ export const solutionButton = (text: string): string => `${words.use} ${text}`;
 
 export const refused =
   'This browser does not keep what you do here (its storage is full or not allowed). Save a notebook file so that nothing is lost.';
+
+/** What is said while something is carried to another place in its list. */
+export const carryWords = {
+  how: 'Space takes it, the arrow keys carry it, Space puts it down, Escape puts it back.',
+  taken: 'Taken.',
+  put: 'Put down.',
+  back: 'Put back.',
+};
+export const carryName = (name: string): string => `Carry ${name}`;

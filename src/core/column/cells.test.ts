@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { exchanged, reordered, withCell, withSpace, without, writtenOver } from './cells';
+import { carried, reordered, withCell, withSpace, without, writtenOver } from './cells';
 import type { Cells } from './cells';
 
 test.each<readonly [string, Cells, Cells]>([
@@ -8,8 +8,8 @@ test.each<readonly [string, Cells, Cells]>([
   ['a space moves the rest down', withSpace(['1', '2'], 1), ['1', '', '2']],
   ['a space below the end is none', withSpace(['1'], 1), ['1']],
   ['a cell taken out closes up', without(['1', '2', '3'], 1), ['1', '3']],
-  ['rows exchanged', exchanged(['1', '2'], 0, 1), ['2', '1']],
-  ['exchanged with an empty one', exchanged(['1'], 0, 1), ['', '1']],
+  ['a row carried', carried(['1', '2', '3'], 0, 2), ['2', '3', '1']],
+  ['carried below the end', carried(['1'], 0, 1), ['', '1']],
   ['put in another order', reordered(['a', 'b', 'c'], [2, 0, 1]), ['c', 'a', 'b']],
   ['written over', writtenOver(['1', '2', '3', '4'], 1, ['7', '8']), ['1', '7', '8', '4']],
   ['written over beyond the end', writtenOver(['1'], 2, ['7']), ['1', '', '7']],
@@ -24,7 +24,7 @@ test('edits undo each other, and none that changes nothing makes other cells, se
     fc.property(cells, row, row, cell, (before, at, other, text) => {
       const spaced = withSpace(before, at);
       expect(at >= before.length ? spaced : without(spaced, at)).toEqual(before);
-      expect(exchanged(exchanged(before, at, other), at, other)).toEqual(before);
+      expect(carried(carried(before, at, other), other, at)).toEqual(before);
       expect(withCell(withCell(before, at, text), at, before[at] ?? '')).toEqual(before);
       expect(withCell(before, at, before[at] ?? '')).toBe(before);
       expect(

@@ -22,10 +22,12 @@ export const withSpace = (cells: Cells, row: number): Cells =>
 export const without = (cells: Cells, row: number): Cells =>
   row >= cells.length ? cells : trimmed(cells.toSpliced(row, 1));
 
-/** Two rows exchanged. */
-export function exchanged(cells: Cells, a: number, b: number): Cells {
-  const [first, second] = [cells[a] ?? '', cells[b] ?? ''];
-  return first === second ? cells : withCell(withCell(cells, a, second), b, first);
+/** A row carried to another place; those between close up. */
+export function carried(cells: Cells, from: number, to: number): Cells {
+  const length = Math.max(cells.length, from + 1, to + 1);
+  const padded = Array.from({ length }, (_, i) => cells[i] ?? '');
+  const result = trimmed(padded.toSpliced(from, 1).toSpliced(to, 0, padded[from] ?? ''));
+  return result.length === cells.length && result.every((text, i) => text === cells[i]) ? cells : result;
 }
 
 /** Cells in another order: place i takes what stood in row `order[i]`. */

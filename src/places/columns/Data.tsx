@@ -12,6 +12,7 @@ import { cellName, columnWords, headSpoken, rowName } from '@/text/column-labels
 import { problemText } from '@/text/problems';
 import { Button } from '@/ui/control/Button';
 import { Grid } from '@/ui/grid/Grid';
+import type { Part } from '@/ui/grid/use-grid-drag';
 import { numbersWidth } from '@/ui/grid/cell';
 import type { CellPlace, GridCell } from '@/ui/grid/cell';
 import type { At } from './at';
@@ -47,7 +48,7 @@ const numbered = (row: number) => ({ text: `${row + 1}`, spoken: rowName(row) })
 /** The table as it is typed: its cells, the one at hand being written, and what can be done with rows and columns. */
 export function Data({ table, at, isWide, onAt, onColumn, onRow, onSort, onPaste }: Props) {
   const settings = useStore((s) => s.settings);
-  const { setCell, addColumn } = useStore.getState();
+  const { setCell, addColumn, moveRow, moveColumn } = useStore.getState();
   const { columns, id } = table;
   const sign = settings.display.decimalSign;
   const filled = rowsOf(table);
@@ -141,6 +142,10 @@ export function Data({ table, at, isWide, onAt, onColumn, onRow, onSort, onPaste
   );
   const open = useCallback((place: CellPlace) => go(place.column, place.row, true), [go]);
   const choose = useCallback((place: CellPlace) => go(place.column, place.row, !isWide), [go, isWide]);
+  const carry = (part: Part, by: number): void => {
+    if (part.kind === 'row') moveRow(id, part.at, by);
+    else moveColumn(itemAt(columns, part.at).id, by);
+  };
   const toCell = (column: string, row: number): void =>
     go(
       columns.findIndex((c) => c.id === column),
@@ -213,6 +218,7 @@ export function Data({ table, at, isWide, onAt, onColumn, onRow, onSort, onPaste
         onHead={onColumn}
         onKey={onKey}
         onSeen={onSeen}
+        onCarry={carry}
       />
       {at !== null && at.isWritten && current !== null ? (
         <CellEditor

@@ -25,6 +25,7 @@ import { FunctionEditor } from './FunctionEditor';
 import { FunctionList } from './FunctionList';
 import { Graph } from './Graph';
 import { FunctionSheet } from './FunctionSheet';
+import { OutOfView } from './OutOfView';
 import { panelIds } from './panels';
 import type { PanelId } from './panels';
 import { PointsPanel, usePoints } from './PointsPanel';
@@ -60,6 +61,8 @@ export function Curves() {
   const [size, setSize] = useState<Size>({ width: 390, height: 390 });
   const [panel, setPanel] = useState<PanelId>('functions');
   const [open, setOpen] = useState<Open | null>(null);
+  /** On a phone the table may have the room of the graph. */
+  const [folds, setFolds] = useState(false);
   const [chosenPoint, setChosenPoint] = useState<number | null>(null);
   const [chosenRow, setChosenRow] = useState<Mark | null>(null);
 
@@ -219,6 +222,7 @@ export function Curves() {
           describedBy={DESCRIPTION}
           onKey={onKey}
         />
+        {reason === null ? <OutOfView sheet={sheet} view={view} onFit={fit} /> : null}
         <EmptyReason
           reason={reason}
           onWrite={() => setOpen({ sheet: 'write', id: null })}
@@ -268,6 +272,7 @@ export function Curves() {
     ) : (
       <ValuesPanel
         functions={shown}
+        fold={isWide ? null : { isOn: folds, toggle: () => setFolds(!folds) }}
         onMark={(mark) => {
           setChosenRow(mark);
           if (mark !== null) show(mark.x, mark.y);
@@ -275,11 +280,14 @@ export function Curves() {
       />
     );
 
+  const isFolded = folds && panel === 'values' && !isWide;
   const side = (
     <View
       {...(isWide
         ? { width: '$deck', borderLeftWidth: 1, borderColor: '$rule' }
-        : { height: '42%', minHeight: 220, borderTopWidth: 1, borderColor: '$rule' })}
+        : isFolded
+          ? { flex: 1, minHeight: 0 }
+          : { height: '42%', minHeight: 220, borderTopWidth: 1, borderColor: '$rule' })}
       backgroundColor="$paper"
     >
       <Tabs
@@ -308,7 +316,7 @@ export function Curves() {
         </Button>
       </PlaceHeader>
       <View flex={1} minHeight={0} $wide={{ flexDirection: 'row' }}>
-        {graph}
+        {isFolded ? null : graph}
         {side}
       </View>
       {open?.sheet === 'view' ? (

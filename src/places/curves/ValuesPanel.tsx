@@ -15,14 +15,16 @@ import { useTable } from './use-table';
 import { ValuesTable } from './ValuesTable';
 import type { Mark } from './ValuesTable';
 import { ValuesTools } from './ValuesTools';
+import type { Fold } from './ValuesTools';
 
 type Props = Readonly<{
   functions: readonly DrawnFunction[];
   onMark: (mark: Mark | null) => void;
+  fold: Fold;
 }>;
 
 /** The table of all visible functions. */
-export function ValuesPanel({ functions, onMark }: Props) {
+export function ValuesPanel({ functions, onMark, fold }: Props) {
   const table = useTable(functions);
   const router = useRouter();
   /** How much of the columns is made; null while none are. */
@@ -58,6 +60,7 @@ export function ValuesPanel({ functions, onMark }: Props) {
           })
         }
         onMake={() => void make()}
+        fold={fold}
       />
       {share === null ? null : (
         <View role="status" flexDirection="row" paddingHorizontal="$3">

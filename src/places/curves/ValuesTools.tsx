@@ -1,16 +1,33 @@
 import { View } from '@tamagui/core';
 import { useState } from 'react';
+import { isTimeUnit } from '@/core/curve/time';
+import { valuesOf } from '@/core/language/value-list';
+import type { Settings } from '@/core/notebook/settings';
 import { useStore } from '@/state/app-store';
+import { optionsOf } from '@/state/slices/bench/reading';
 import { toCanonicalText } from '@/state/slices/curves/actions';
-import { curveWords } from '@/text/curve-labels';
+import { curveWords, notNumberText, pickHint } from '@/text/curve-labels';
 import { Button } from '@/ui/control/Button';
 import { Field } from '@/ui/kit/Field';
 import { Radios } from '@/ui/kit/Radios';
 import { Words } from '@/ui/theme/text';
 import { typedX } from './FollowBar';
 
+/** Gives the room of the graph to the table, and back; null where both have room. */
+export type Fold = Readonly<{ isOn: boolean; toggle: () => void }> | null;
+
+type Props = Readonly<{ onSave: () => void; onMake: () => void; fold: Fold }>;
+
+/** Each x of a text that names one or several, as it was written and as typed text; null for what is none. */
+function xsOf(text: string, unit: string, settings: Settings): readonly Readonly<{ text: string; x: string | null }>[] {
+  const parts = isTimeUnit(unit)
+    ? text.split(/[;,\s]+/).filter((part) => part !== '')
+    : valuesOf(text, optionsOf(settings));
+  return parts.map((part) => ({ text: part, x: typedX(part, unit, settings) }));
+}
+
 /** How the rows of the table are chosen, and where they can be taken. */
-export function ValuesTools({ onSave, onMake }: Readonly<{ onSave: () => void; onMake: () => void }>) {
+export function ValuesTools({ onSave, onMake, fold }: Props) {
   const table = useStore((s) => s.document.curves.table);
   const settings = useStore((s) => s.settings);
   const unit = useStore((s) => s.document.curves.x.unit);
@@ -25,10 +42,11 @@ export function ValuesTools({ onSave, onMake }: Readonly<{ onSave: () => void; o
     if (plain !== null) setTable({ [name]: plain });
   };
   const add = (): void => {
-    const plain = typedX(pick, unit, settings);
-    setWrong(plain === null ? curveWords.notNumber : null);
-    if (plain === null) return;
-    setTable({ picked: [...table.picked, plain] });
+    const xs = xsOf(pick, unit, settings);
+    const bad = xs.find(({ x }) => x === null);
+    setWrong(bad === undefined ? null : notNumberText(bad.text));
+    if (bad !== undefined) return;
+    setTable({ picked: [...table.picked, ...xs.flatMap(({ x }) => x ?? [])] });
     setPick('');
   };
   const ends = { from: curveWords.stepFrom, step: curveWords.step, to: curveWords.stepTo } as const;
@@ -48,6 +66,11 @@ export function ValuesTools({ onSave, onMake }: Readonly<{ onSave: () => void; o
         <Button isTight isPressed={table.exact} onPress={() => setTable({ exact: !table.exact })}>
           {curveWords.exactValues}
         </Button>
+        {fold === null ? null : (
+          <Button isTight isPressed={fold.isOn} onPress={fold.toggle}>
+            {fold.isOn ? curveWords.showGraph : curveWords.foldGraph}
+          </Button>
+        )}
         <Button isTight isPlain onPress={onSave}>
           {curveWords.saveCsv}
         </Button>
@@ -65,7 +88,14 @@ export function ValuesTools({ onSave, onMake }: Readonly<{ onSave: () => void; o
         </View>
       ) : (
         <View flexDirection="row" gap="$2" alignItems="center">
-          <Field name={curveWords.pickX} isInline value={pick} onChange={setPick} onEnter={add} />
+          <Field
+            name={curveWords.pickX}
+            isInline
+            value={pick}
+            onChange={setPick}
+            onEnter={add}
+            placeholder={pickHint(settings.display.decimalSign)}
+          />
           <Button isDisabled={pick.trim() === ''} onPress={add}>
             {curveWords.add}
           </Button>

@@ -1,7 +1,10 @@
-import { useEffect, useId, useMemo } from 'react';
+import { useCallback, useEffect, useId, useMemo } from 'react';
 import type { CSSProperties, KeyboardEvent } from 'react';
 import type { CellPlace, GridCell, GridHead, GridMargin, GridPlace } from './cell';
+import { Carrying } from '../control/Carrying';
 import { cellId, GridRow, rowId } from './GridRow';
+import { useGridDrag } from './use-grid-drag';
+import type { Drag, Part } from './use-grid-drag';
 import { useGridWindow } from './use-grid-window';
 
 type Props = Readonly<{
@@ -25,6 +28,8 @@ type Props = Readonly<{
   onHead?: (column: number) => void;
   onKey?: (event: KeyboardEvent) => void;
   onSeen?: (from: number, to: number) => void;
+  /** Carries a row or a column by so many places; where there is none, they stay where they are. */
+  onCarry?: (part: Part, by: number) => void;
 }>;
 
 const placeOf = (target: EventTarget): GridPlace | null => {
@@ -57,8 +62,38 @@ function Head({ head, onPress }: Readonly<{ head: GridHead; onPress: (() => void
 
 /** Columns of cells with a margin before each row; only the rows and columns in sight are made. */
 export function Grid(props: Props) {
+  return (
+    <Carrying>
+      <Cells {...props} />
+    </Carrying>
+  );
+}
+
+type Landed = Readonly<{
+  drag: Drag;
+  widths: readonly number[];
+  rowHeight: number;
+  headHeight: number;
+  marginWidth: number;
+  seen: readonly Readonly<{ row: number; top: number }>[];
+}>;
+
+/** Where what is carried would be put. */
+function Landing({ drag: { part, to }, widths, rowHeight, headHeight, marginWidth, seen }: Landed) {
+  const isBehind = to > part.at;
+  if (part.kind === 'column') {
+    const left = marginWidth + widths.slice(0, isBehind ? to + 1 : to).reduce((sum, width) => sum + width, 0);
+    return <div className="grid-landing" style={{ left: left - 2, top: 0, bottom: 0, width: 4 }} aria-hidden />;
+  }
+  const top = seen.find(({ row }) => row === to)?.top;
+  if (top === undefined) return null;
+  const place = headHeight + top + (isBehind ? rowHeight : 0);
+  return <div className="grid-landing" style={{ top: place - 2, left: 0, right: 0, height: 4 }} aria-hidden />;
+}
+
+function Cells(props: Props) {
   const { name, heads, rows, margin, cell, version, rowHeight, leastWidth, widest = Infinity } = props;
-  const { at = null, isEditing = false, onCell, onOpen, onRow, onHead, onKey, onSeen } = props;
+  const { at = null, isEditing = false, onCell, onOpen, onRow, onHead, onKey, onSeen, onCarry } = props;
   const isRead = props.at === undefined;
   const id = useId();
   const headHeight = rowHeight + 4;
@@ -73,12 +108,21 @@ export function Grid(props: Props) {
     widest,
     at,
   });
+  const { drag, setNodeRef, ...carry } = useGridDrag({ rows, rowHeight, widths, onCarry: onCarry ?? null });
+  const frame = useCallback(
+    (node: HTMLDivElement | null) => {
+      scroller.current = node;
+      setNodeRef(node);
+    },
+    [scroller, setNodeRef],
+  );
   const [first, last] = [seen[0]?.row ?? 0, seen.at(-1)?.row ?? 0];
   useEffect(() => onSeen?.(first, last), [onSeen, first, last, version]);
 
   return (
     <div
-      ref={scroller}
+      ref={frame}
+      {...carry}
       role={isRead ? 'table' : 'grid'}
       aria-label={name}
       aria-rowcount={rows + 1}
@@ -112,7 +156,10 @@ export function Grid(props: Props) {
             key={head.id}
             role="columnheader"
             aria-colindex={from + k + 2}
-            className="grid-head"
+            className={
+              drag?.part.kind === 'column' && drag.part.at === from + k ? 'grid-head grid-carried' : 'grid-head'
+            }
+            {...(onCarry === undefined ? {} : { 'data-carry': `column ${from + k}` })}
             style={{ width: widths[from + k] }}
           >
             <Head head={head} onPress={onHead === undefined ? null : () => onHead(from + k)} />
@@ -137,9 +184,21 @@ export function Grid(props: Props) {
             version={version}
             chosen={at?.row === row ? (at.column ?? 'all') : null}
             isEditing={isEditing && at?.row === row}
+            isCarried={drag?.part.kind === 'row' && drag.part.at === row}
+            canCarry={onCarry !== undefined}
           />
         ))}
       </div>
+      {drag === null ? null : (
+        <Landing
+          drag={drag}
+          widths={widths}
+          rowHeight={rowHeight}
+          headHeight={headHeight}
+          marginWidth={margin.width}
+          seen={seen}
+        />
+      )}
     </div>
   );
 }

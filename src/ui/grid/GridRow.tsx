@@ -22,6 +22,9 @@ type Props = Readonly<{
   version: unknown;
   chosen: number | 'all' | null;
   isEditing: boolean;
+  isCarried: boolean;
+  /** It can be carried by its number. */
+  canCarry: boolean;
 }>;
 
 /*
@@ -29,7 +32,23 @@ type Props = Readonly<{
  * thousand rows lost frames (`npm run bench`).
  */
 export const GridRow = memo(function GridRow(props: Props) {
-  const { grid, cellRole, row, top, height, widths, lead, from, to, margin, cell, chosen, isEditing } = props;
+  const {
+    grid,
+    cellRole,
+    row,
+    top,
+    height,
+    widths,
+    lead,
+    from,
+    to,
+    margin,
+    cell,
+    chosen,
+    isEditing,
+    isCarried,
+    canCarry,
+  } = props;
   const numbered = margin.row(row);
   const isAll = chosen === 'all';
   return (
@@ -38,13 +57,14 @@ export const GridRow = memo(function GridRow(props: Props) {
       role="row"
       aria-rowindex={row + 2}
       {...(isAll ? { 'aria-selected': true } : {})}
-      className={isAll ? 'grid-row grid-row-chosen' : 'grid-row'}
+      className={`grid-row${isAll ? ' grid-row-chosen' : ''}${isCarried ? ' grid-carried' : ''}`}
       style={{ transform: `translateY(${top}px)`, height }}
     >
       <div
         role="rowheader"
         className={margin.isValue === true ? 'grid-number grid-value' : 'grid-number'}
         data-row={row}
+        {...(canCarry ? { 'data-carry': `row ${row}` } : {})}
         aria-label={numbered.spoken}
       >
         {numbered.text}

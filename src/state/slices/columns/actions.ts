@@ -1,5 +1,5 @@
 import { itemAt, present } from '@/core/base/item';
-import { exchanged, reordered, withCell, withSpace, without, writtenOver } from '@/core/column/cells';
+import { carried, reordered, withCell, withSpace, without, writtenOver } from '@/core/column/cells';
 import type { Cells } from '@/core/column/cells';
 import {
   FIRST_USE,
@@ -31,7 +31,8 @@ export type ColumnActions = Readonly<{
   openTable: (id: string) => void;
   addColumn: (table: string) => void;
   changeColumn: (id: string, part: Readonly<{ name?: string; unit?: string }>) => void;
-  moveColumn: (id: string, by: 1 | -1) => void;
+  /** By so many places to the right; to the left where it is negative. */
+  moveColumn: (id: string, by: number) => void;
   emptyColumn: (id: string) => void;
   removeColumn: (id: string) => void;
   /** Typed text with a point; '' empties the cell. */
@@ -39,7 +40,8 @@ export type ColumnActions = Readonly<{
   /** An empty row, or cells of some columns alone; null for all of the table's. */
   insertRow: (table: string, row: number, columns: readonly string[] | null) => void;
   deleteRow: (table: string, row: number, columns: readonly string[] | null) => void;
-  moveRow: (table: string, row: number, by: 1 | -1) => void;
+  /** By so many rows down; up where it is negative. */
+  moveRow: (table: string, row: number, by: number) => void;
   /** Place i takes the row `order[i]`. */
   orderRows: (table: string, columns: readonly string[] | null, order: readonly number[]) => void;
   setUse: (table: string, use: Partial<AnalysisOptions>) => void;
@@ -242,9 +244,9 @@ export const columnActions = (change: Change): ColumnActions => ({
     change((state) => inTable(state, id, 'rows', (t) => withCells(t, columns, (cells) => without(cells, row)))),
   moveRow: (id, row, by) =>
     change((state) =>
-      row + by < 0
+      row + by < 0 || row + by >= MOST_ROWS
         ? {}
-        : inTable(state, id, 'rows', (t) => withCells(t, null, (cells) => exchanged(cells, row, row + by))),
+        : inTable(state, id, 'rows', (t) => withCells(t, null, (cells) => carried(cells, row, row + by))),
     ),
   orderRows: (id, columns, order) =>
     change((state) => ({

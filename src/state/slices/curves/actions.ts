@@ -25,7 +25,8 @@ export type CurveActions = Readonly<{
   addFunction: (text: string) => void;
   changeFunction: (id: string, part: Partial<Omit<DrawnFunction, 'id'>>) => void;
   copyFunction: (id: string) => void;
-  moveFunction: (id: string, by: 1 | -1) => void;
+  /** By so many places down the list; up where it is negative. */
+  moveFunction: (id: string, by: number) => void;
   removeFunction: (id: string) => void;
   clearFunctions: () => void;
   setView: (view: View | null) => void;
