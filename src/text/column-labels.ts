@@ -115,6 +115,8 @@ export const columnWords = {
   residuals: 'Residuals',
   residualNote: 'What is left of y when the fit is taken from it.',
   left: 'left',
+  readSo: 'Read them so',
+  notReadYet: 'This x cannot be read yet.',
   readAt: 'Read the fit at x =',
   toCurves: 'To Curves',
   copyEquation: 'Copy the equation',
@@ -283,3 +285,9 @@ export function partReads(part: Exclude<ChartPart, { kind: 'row' }>, height: str
       return `Outlier: ${part.text}`;
   }
 }
+
+export const classesProposal = (
+  bounds: Readonly<{ name: string; cells: readonly string[] }>,
+  counts: Readonly<{ name: string; cells: readonly string[] }>,
+): string =>
+  `${bounds.name} holds ${bounds.cells.length} rising bounds and ${counts.name} ${counts.cells.length} whole numbers: ${counts.cells.length} classes with their frequencies?`;

@@ -71,7 +71,7 @@ export const curveWords = {
   making: 'Making columns: stop',
   noValue: 'no value',
   clearPicked: 'Remove all picked x',
-  drawThis: 'draw this',
+  drawThis: 'Draw this',
   showPoints: 'Points of columns',
   removePoints: 'Remove',
 } as const;

@@ -51,6 +51,8 @@ export type FitView = Readonly<{
   /** Rounded as numbers are shown, and with all the digits there are: typed text with a point. */
   equation: string;
   full: string;
+  /** The x that it is read at, as it was asked. */
+  at: string;
   prediction: Readonly<{ x: ShownValue; y: ShownValue }> | Readonly<{ problem: Problem }> | null;
   count: number;
   from: number;
@@ -168,6 +170,7 @@ function viewOf(fitted: Fitted, request: FitViewRequest, reader: Reader, shouldC
     r2: result.r2 && shown(result.r2),
     equation: written(SHOWN_DIGITS, false),
     full: written(FULL_DIGITS, pair.isExact),
+    at: request.at,
     prediction: prediction(),
     count: pair.at.length,
     from,

@@ -78,6 +78,42 @@ export function widthOf(text: string, reader: Reader): Result<Rational | null, P
 
 export type ReadClasses = Readonly<{ classed: Classed; isExact: boolean }>;
 
+/** Bounds with one frequency fewer are the edges of classes: the last one ends the last class. Null where they are not. */
+function edgesOf(values: ColumnText, frequencies: ColumnText) {
+  const classes = frequencies.cells.length;
+  if (classes === 0 || values.cells.length !== classes + 1) return null;
+  return {
+    starts: { ...values, cells: values.cells.slice(0, classes) },
+    frequencies,
+    end: itemAt(values.cells, classes),
+  };
+}
+
+type ReadEdges = Result<WithCellErrors<ReadClasses>, Problem>;
+
+function readEdges(
+  { starts, frequencies, end }: NonNullable<ReturnType<typeof edgesOf>>,
+  column: string,
+  reader: Reader,
+): ReadEdges {
+  const read = readRows([starts, frequencies], reader);
+  if (!read.ok) return read;
+  if (read.value.result === null) return succeed({ ...read.value, result: null });
+  const last = reader.value(end);
+  if (!last.ok) return succeed(stoppedBy([{ column, row: starts.cells.length, problem: last.problem }]));
+  const { at, values } = read.value.result;
+  const counted = countsOf(itemAt(values, 1), frequencies.id, at);
+  if (counted.flags.length > 0) return succeed(stoppedBy(counted.flags));
+  const bounds = fractionsOf([...itemAt(values, 0), last.value], reader.context);
+  if (!bounds.ok) return bounds;
+  const result = classesOf({ given: 'edges', bound: bounds.value.values }, counted.counts);
+  if (!result.ok) {
+    const flag = flagged(result.problem, column, at);
+    return flag === null ? fail(withSpan(result.problem, NOWHERE)) : succeed(stoppedBy([flag]));
+  }
+  return succeed({ flags: [], hasMore: false, result: { classed: result.value, isExact: bounds.value.isExact } });
+}
+
 /** Classes as their bounds and frequencies tell them; without frequencies every class counts once. */
 export function readClasses(
   { values, frequencies }: OneRequest,
@@ -85,6 +121,8 @@ export function readClasses(
   reader: Reader,
 ): Result<WithCellErrors<ReadClasses>, Problem> {
   const { given, upper } = classes;
+  const edges = given === 'lower' && frequencies !== null ? edgesOf(values, frequencies) : null;
+  if (edges !== null) return readEdges(edges, values.id, reader);
   const used = [values, ...(given === 'both' && upper !== null ? [upper] : []), ...(frequencies ? [frequencies] : [])];
   const read = readRows(used, reader);
   if (!read.ok) return read;

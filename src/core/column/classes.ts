@@ -22,6 +22,8 @@ export type Classed = Readonly<{ classes: readonly Class[]; proposed: Proposed }
 
 export type Bounds = Readonly<
   | { given: 'both'; low: readonly Rational[]; high: readonly Rational[] }
+  /** The bounds between the classes and those at both ends: one more than there are classes. */
+  | { given: 'edges'; bound: readonly Rational[] }
   /** One bound of each class. `width`: that of all of them; null to take it from the bounds themselves. */
   | { given: 'lower' | 'upper'; bound: readonly Rational[]; width: Rational | null }
 >;
@@ -46,7 +48,8 @@ function checked(
 
 /**
  * Classes from their bounds and frequencies. Where one bound is given, each class reaches to its neighbour's; the end
- * that no neighbour gives is proposed, as wide as all the others. Domain: as many frequencies as bounds, one or more.
+ * that no neighbour gives is proposed, as wide as all the others. Domain: as many frequencies as bounds, one or more;
+ * of edges one fewer.
  * Problems, each with its row: class-order (an upper bound not above the lower one), class-overlap, class-width (one
  * bound of classes that are not equally wide, or of a single class without a width).
  */
@@ -54,6 +57,11 @@ export function classesOf(bounds: Bounds, counts: readonly bigint[]): Made {
   if (bounds.given === 'both')
     return checked(
       bounds.low.map((low, row) => ({ low, high: itemAt(bounds.high, row), count: itemAt(counts, row), row })),
+      null,
+    );
+  if (bounds.given === 'edges')
+    return checked(
+      counts.map((count, row) => ({ low: itemAt(bounds.bound, row), high: itemAt(bounds.bound, row + 1), count, row })),
       null,
     );
   const { given, bound } = bounds;

@@ -18,6 +18,8 @@ export type FormulaStyle = Readonly<{ decimalSign: DecimalSign; impliedFirst: bo
 const row = (...kids: (Markup | string)[]): Markup => element('mrow', ...kids);
 const sign = (text: string): Markup => element('mo', text);
 const digits = (text: string): Markup => element('mn', text);
+/** What stands beside a word in a line. */
+const wordGap = (): Markup => withAttributes(element('mspace'), { width: '0.3em' });
 const thinSpace = (): Markup => withAttributes(element('mspace'), { width: THIN_GAP });
 
 /** A number: a recurring block under one bar, a power of ten written out. */
@@ -131,13 +133,13 @@ export function printMathml(tree: Tree, style: FormulaStyle): Markup {
       case 'binary':
         return [sign(operators[node.op].math), print(node.right)];
       case 'logic':
-        return [element('mtext', operators[node.op].typed), print(node.right)];
+        return [wordGap(), element('mtext', operators[node.op].typed.trim()), wordGap(), print(node.right)];
       case 'postfix':
         return [withAttributes(sign(operators[node.op].math), { form: 'postfix' })];
       case 'mark':
         return node.by === 'sign'
           ? [withAttributes(element('mi', '°'), { mathvariant: 'normal' })]
-          : [withAttributes(element('mspace'), { width: '0.25em' }), element('mtext', node.unit)];
+          : [wordGap(), element('mtext', node.unit)];
     }
   };
 
@@ -204,7 +206,7 @@ export function printMathml(tree: Tree, style: FormulaStyle): Markup {
           ...node.rest.flatMap((part) => [sign(operators[part.op].math), print(part.right)]),
         );
       case 'not':
-        return row(element('mtext', operators.not.typed), print(node.of));
+        return row(element('mtext', operators.not.typed.trim()), wordGap(), print(node.of));
       case 'box':
         return { ...element('mi', '▯'), mood: 'box' };
       default:

@@ -122,3 +122,29 @@ export function usedColumns({ columns, use }: DataTable): UsedColumns {
 /** Rows that hold something in any of the columns. */
 export const rowsOf = ({ columns }: DataTable): number =>
   columns.reduce((most, { cells }) => Math.max(most, cells.length), 0);
+
+const NUMERAL = /^-?\d+(?:\.\d+)?$/;
+const COUNT = /^\d+$/;
+/** Fewer classes than these are no reason to take columns for classes. */
+const FEWEST_CLASSES = 3;
+
+/**
+ * Columns that look like the edges of classes and their frequencies: rising numbers, and beside them whole numbers, one
+ * fewer. Null where classes or frequencies are chosen, or nothing looks so.
+ */
+export function classesIn({ columns, use }: DataTable): Readonly<{ one: DataColumn; frequencies: DataColumn }> | null {
+  if (use.classes !== 'none' || use.frequencies !== null) return null;
+  for (const one of columns) {
+    const { cells } = one;
+    if (
+      cells.length <= FEWEST_CLASSES ||
+      !cells.every((text, i) => NUMERAL.test(text) && (i === 0 || Number(text) > Number(cells[i - 1])))
+    )
+      continue;
+    const frequencies = columns.find(
+      (c) => c !== one && c.cells.length === cells.length - 1 && c.cells.every((text) => COUNT.test(text)),
+    );
+    if (frequencies !== undefined) return { one, frequencies };
+  }
+  return null;
+}

@@ -22,7 +22,7 @@ import { simpleValuesNear } from './exact-near';
 import { inverse, isNothing, powerOf, quotientOf, sineAndCosine } from './half-angle';
 import type { Quotient } from './half-angle';
 import { polynomialRoots } from './polynomial-roots';
-import { exactRoot, middleOf, ordered, valueOfRoot } from './root';
+import { exactRoot, ordered, valueOfRoot } from './root';
 import type { Root } from './root';
 import { search } from './search';
 

@@ -1,4 +1,4 @@
-import { itemAt, lastOf } from '../base/item';
+import { itemAt } from '../base/item';
 import { withLetter } from '../evaluate/context';
 import type { Context } from '../evaluate/context';
 import { decideLine } from '../evaluate/evaluate';

@@ -41,33 +41,34 @@ export const LineTools = memo(function LineTools({
   const own = useStore((s) => s.document.own);
   const { press } = useStore.getState();
   const tool = (name: string, sheet: OpenSheet) => (
-    <Button isPlain keepsFocus onPress={() => onOpen(sheet)}>
+    <Button isPlain isTight keepsFocus onPress={() => onOpen(sheet)}>
       {name}
     </Button>
   );
   return (
-    <View role="group" aria-label={words.menu} flexDirection="row" alignItems="center" className="scroll-x" gap={2}>
-      <Near />
-      <Button isPlain keepsFocus onPress={() => press(keys.keep.does)}>
-        {words.keep}
-      </Button>
-      <Button isPlain keepsFocus onPress={() => press(keys.recall.does)}>
-        {words.recallTool}
-      </Button>
-      {isEmpty || onDraw === null ? null : (
-        <Button isPlain keepsFocus onPress={onDraw}>
-          {curveWords.drawThis}
+    <View role="group" aria-label={words.menu} flexDirection="row" alignItems="flex-start">
+      <View flex={1} minWidth={0} flexDirection="row" flexWrap="wrap" alignItems="center">
+        <Near />
+        <Button isPlain isTight keepsFocus onPress={() => press(keys.keep.does)}>
+          {words.keep}
         </Button>
-      )}
-      {isEmpty ? null : (
-        <>
-          {tool(words.stepsTool, { sheet: 'steps', of: 'now' })}
-          {isAngle ? tool(words.angleTool, { sheet: 'angle', of: 'now' }) : null}
-          {tool(own === null ? words.digitsTool : `${words.digitsTool} (${own.digits})`, { sheet: 'digits' })}
-        </>
-      )}
-      <View flex={1} />
-      <Button isPlain keepsFocus name={words.menu} onPress={() => onOpen({ sheet: 'menu' })}>
+        <Button isPlain isTight keepsFocus onPress={() => press(keys.recall.does)}>
+          {words.recallTool}
+        </Button>
+        {isEmpty || onDraw === null ? null : (
+          <Button isPlain isTight keepsFocus onPress={onDraw}>
+            {curveWords.drawThis}
+          </Button>
+        )}
+        {isEmpty ? null : (
+          <>
+            {tool(words.stepsTool, { sheet: 'steps', of: 'now' })}
+            {isAngle ? tool(words.angleTool, { sheet: 'angle', of: 'now' }) : null}
+            {tool(own === null ? words.digitsTool : `${words.digitsTool} (${own.digits})`, { sheet: 'digits' })}
+          </>
+        )}
+      </View>
+      <Button isPlain isTight keepsFocus name={words.menu} onPress={() => onOpen({ sheet: 'menu' })}>
         <Words strong>⋯</Words>
       </Button>
     </View>

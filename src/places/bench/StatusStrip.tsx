@@ -37,27 +37,27 @@ export const StatusStrip = memo(function StatusStrip({ onSettings, onTape, onFin
   const isRoomy = wide || (style === 'written' && !isComplex);
   return (
     <PlaceHeader title={words.bench} isSpoken>
-      <Button keepsFocus isTight name={styleButton(style)} onPress={onStyle}>
+      <Button keepsFocus isQuiet name={styleButton(style)} onPress={onStyle}>
         {`${styleNames[style]} ▾`}
       </Button>
       <View flex={1} />
       <IconButton icon={Search} name={words.findTitle} onPress={onFind} />
       <IconButton icon={ScrollText} name={words.tapeTools} onPress={onTape} />
-      <Button keepsFocus isTight name={unitButton(angle)} onPress={nextAngleUnit}>
+      <Button keepsFocus isQuiet name={unitButton(angle)} onPress={nextAngleUnit}>
         {isRoomy ? unitNames[angle] : angle}
       </Button>
       {isComplex ? (
-        <Button isTight name={complexButton} onPress={onSettings}>
+        <Button isQuiet name={complexButton} onPress={onSettings}>
           {words.complexOn}
         </Button>
       ) : null}
-      <Button isTight name={displayButton(display)} onPress={onSettings}>
+      <Button isQuiet name={displayButton(display)} onPress={onSettings}>
         {displaySummary(display)}
       </Button>
       {style === 'running' ? (
         <Button
           keepsFocus
-          isTight
+          isQuiet
           name={orderButton(order)}
           onPress={() => set({ order: order === 'precedence' ? 'leftToRight' : 'precedence' })}
         >
@@ -67,7 +67,7 @@ export const StatusStrip = memo(function StatusStrip({ onSettings, onTape, onFin
       {style === 'stack' ? (
         <Button
           keepsFocus
-          isTight
+          isQuiet
           name={depthButton(depth)}
           onPress={() => set({ depth: depth === 'four' ? 'unlimited' : 'four' })}
         >

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { LONGEST_NOTE } from '@/core/notebook/schema';
 import { useStore } from '@/state/app-store';
 import { words } from '@/text/labels';
+import { Apart, Group } from '@/ui/control/Group';
 import { Button } from '@/ui/control/Button';
 import { Field } from '@/ui/kit/Field';
 import { ResultForms } from '@/ui/line/ResultForms';
@@ -38,14 +39,16 @@ export function TapeLineSheet({ id, onOpen, onClose }: Props) {
           </Words>
         )}
       </View>
-      <View flexDirection="row" flexWrap="wrap" gap="$2">
+      <Group name={words.goOn}>
         <Button onPress={then(() => store.useLine(id))}>{words.useLine}</Button>
         <Button onPress={then(() => store.useAnswer(id))}>{words.useAnswer}</Button>
         <Button onPress={then(() => store.editLine(id))}>{words.editInPlace}</Button>
+        <Button onPress={() => onOpen({ sheet: 'again', line })}>{words.workAgain}</Button>
         {line.value === null ? null : (
           <Button onPress={then(() => store.ask({ for: 'keep', source: { line: id } }))}>{words.keepAnswer}</Button>
         )}
-        <Button onPress={() => onOpen({ sheet: 'again', line })}>{words.workAgain}</Button>
+      </Group>
+      <Group name={words.lookAt}>
         <Button onPress={() => onOpen({ sheet: 'steps', of: line })}>{words.steps}</Button>
         <Button onPress={() => onOpen({ sheet: 'angle', of: line })}>{words.angleView}</Button>
         <Button onPress={() => onOpen({ sheet: 'keys', of: line })}>{words.keyLog}</Button>
@@ -53,8 +56,7 @@ export function TapeLineSheet({ id, onOpen, onClose }: Props) {
         <Button isPressed={line.pinned} onPress={() => store.pinLine(id, !line.pinned)}>
           {words.pin}
         </Button>
-        <Button onPress={then(() => store.removeLine(id))}>{words.remove}</Button>
-      </View>
+      </Group>
       <Field name={words.note} value={note} onChange={setNote} onEnter={close} placeholder={words.noteHint} />
       <ResultForms
         forms={line.forms}
@@ -63,6 +65,11 @@ export function TapeLineSheet({ id, onOpen, onClose }: Props) {
         shown={{ decimalSign: line.decimalSign, grouping }}
       />
       <CopyButtons line={line} answer={line} onDone={onClose} />
+      <Apart>
+        <Button isDanger onPress={then(() => store.removeLine(id))}>
+          {words.remove}
+        </Button>
+      </Apart>
     </Panel>
   );
 }

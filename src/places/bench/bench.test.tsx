@@ -18,9 +18,12 @@ jest.mock('@/platform/clipboard', () => ({
 // What is fetched later in the app is there at once.
 jest.mock('@/places/frame/Boundary', () => ({
   ...jest.requireActual<typeof import('@/places/frame/Boundary')>('@/places/frame/Boundary'),
-  later: () => (props: object) => {
-    const { BenchSheets } = jest.requireActual<Record<string, typeof Bench>>('./BenchSheets');
-    return BenchSheets === undefined ? null : <BenchSheets {...props} />;
+  later: (load: () => unknown) => {
+    const name = String(load).includes('ClassView') ? 'ClassView' : 'BenchSheets';
+    return (props: object) => {
+      const Part = jest.requireActual<Record<string, typeof Bench>>(`./${name}`)[name];
+      return Part === undefined ? null : <Part {...props} />;
+    };
   },
 }));
 jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: () => undefined }) }));
@@ -105,8 +108,8 @@ test('the tape is searched by what stands in it, and taken along as text', async
 });
 
 test.each([
-  ['8−6/2', 'steps', 'Steps', [/8−6\/2|divide/, /subtract/]],
-  ['sin(212°)', 'angle', 'Angle view', [/Quadrant III/, /212/]],
+  ['8−6/2', 'Steps', 'Steps', [/8−6\/2|divide/, /subtract/]],
+  ['sin(212°)', 'Angle', 'Angle view', [/Quadrant III/, /212/]],
 ] as const)('%s has its %s', async (text, tool, title, told) => {
   started(<Bench />);
   await typed(text);
@@ -118,7 +121,7 @@ test.each([
 test('one line has its own digits, and the others stay as they are', async () => {
   started(<Bench />);
   await typed('2/3');
-  await press('digits');
+  await press('Digits');
   fireEvent.click(await screen.findByRole('radio', { name: 'Decimal places' }));
   await settled();
   for (let i = 0; i < 8; i += 1) await press('Fewer digits');
@@ -231,10 +234,10 @@ describe('Stack', () => {
 
 test('keep asks where, and what is kept is told; recall puts it in', async () => {
   await lined('18.4');
-  await press('keep');
+  await press('Keep');
   expect(await screen.findByRole('group', { name: 'Slots' })).toBeTruthy();
   await press(/^Keep A/);
   expect(state().document.shelf['A']?.full).toBe('18.4');
-  await press('recall', /^Recall A/);
+  await press('Recall', /^Recall A/);
   expect(line()).toBe('A');
 });

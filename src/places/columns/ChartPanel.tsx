@@ -17,6 +17,7 @@ import { Words } from '@/ui/theme/text';
 import { chartDrawing } from './chart-drawing';
 import { ShownChart } from './ShownChart';
 import type { SavePicture } from './ShownChart';
+import { ClassChoices, ProposedClasses } from './ClassChoices';
 import { ColumnPicker } from './ColumnPicker';
 import { FrequencyPicker } from './FrequencyPicker';
 import { PairPickers } from './PairPickers';
@@ -44,6 +45,8 @@ function ChartColumns({ table }: Readonly<{ table: DataTable }>) {
           onChoose={(one) => setUse(id, { one })}
         />
         <FrequencyPicker table={table} beside={[used.one]} />
+        {chartKinds[use.chart].options.includes('width') ? <ClassChoices table={table} /> : null}
+        <ProposedClasses table={table} />
       </>
     );
   return <PairPickers table={table} columns={columns} countsToo={chartKinds[use.chart].of === 'labels'} />;
@@ -127,7 +130,7 @@ export function ChartPanel({ table, onCell }: Props) {
         <CellErrors table={table} panel={panel} onCell={onCell} />
         {result?.proposed == null ? null : <Words size="medium">{proposedSentence(result.proposed)}</Words>}
         <ChartColumns table={table} />
-        {options.includes('width') && use.classes !== 'both' ? <WidthField table={table} /> : null}
+        {options.includes('width') && use.classes === 'none' ? <WidthField table={table} /> : null}
         {options.includes('outliers') ? (
           <Toggle
             title={columnWords.outliers}

@@ -113,14 +113,14 @@ export function Columns() {
     <View flex={1} minHeight={0} position="relative" backgroundColor="$paper">
       <PlaceHeader title={columnWords.columns}>
         {table === null ? null : (
-          <Button isTight name={`${columnWords.tables}: ${table.name}`} onPress={() => setOpen({ sheet: 'tables' })}>
+          <Button isQuiet name={`${columnWords.tables}: ${table.name}`} onPress={() => setOpen({ sheet: 'tables' })}>
             {`${table.name} ▾`}
           </Button>
         )}
-        <Button isTight name={unitButton(angle)} onPress={nextAngleUnit}>
+        <Button isQuiet name={unitButton(angle)} onPress={nextAngleUnit}>
           {unitNames[angle]}
         </Button>
-        <Button isTight isDisabled={!canUndo} onPress={() => press({ type: 'undo' })}>
+        <Button isQuiet isDisabled={!canUndo} onPress={() => press({ type: 'undo' })}>
           {words.undo}
         </Button>
       </PlaceHeader>

@@ -10,12 +10,12 @@ import { useRequest, useTask } from '@/state/use-task';
 import { fitRequest } from '@/state/slices/columns/requests';
 import type { FitView } from '@/state/slices/columns/requests';
 import { chartTitles, columnWords, modelNames } from '@/text/column-labels';
+import { words } from '@/text/labels';
 import { problemText } from '@/text/problems';
 import { Button } from '@/ui/control/Button';
 import { Field } from '@/ui/kit/Field';
 import { Stepper } from '@/ui/control/Stepper';
-import { Formula } from '@/ui/formula/Formula';
-import { CORE_SPELLING, typeset } from '@/ui/formula/typeset';
+import { WrappedFormula } from '@/ui/formula/WrappedFormula';
 import { Radios } from '@/ui/kit/Radios';
 import { Words } from '@/ui/theme/text';
 import { copy } from '@/places/bench/copying';
@@ -47,18 +47,19 @@ function Found({ result, table, onOpen }: Readonly<{ result: FitView; table: Dat
   const { x, y } = usedColumns(table);
   const { basis } = fitModels[table.use.model];
   const at = useTyped(table.use.at, (text) => setUse(table.id, { at: text }));
-  const markup = typeset(`y=${result.equation}`, CORE_SPELLING, display);
   const toCurves = (): void => {
     if (x === null || y === null) return;
     layOver(result.full, { x, y }, result.view);
     router.navigate('/curves');
   };
-  const { prediction } = result;
+  // What was read at another x, or at one that cannot be read, does not stand beside this one.
+  const isCurrent = result.at === table.use.at && at.isRead;
+  const prediction = isCurrent ? result.prediction : null;
   return (
     <View>
       <View padding="$3" gap="$2" backgroundColor="$card" borderBottomWidth={1} borderColor="$rule">
-        <View role="group" aria-label={columnWords.equation} className="scroll-x ink-answer" minHeight={34}>
-          {markup === null ? <Words>{`y = ${result.equation}`}</Words> : <Formula markup={markup} size="tape" />}
+        <View role="group" aria-label={columnWords.equation} className="ink-answer" minHeight={34}>
+          <WrappedFormula lead="y =" text={result.equation} shown={display} />
         </View>
         {basis === 'logarithms' ? (
           <Words size="medium" tone="muted">
@@ -81,6 +82,11 @@ function Found({ result, table, onOpen }: Readonly<{ result: FitView; table: Dat
           placeholder={x === null ? '' : x.unit}
           isInline
         />
+        {isCurrent ? null : (
+          <Words tone="muted" role="status">
+            {at.isRead ? words.working : columnWords.notReadYet}
+          </Words>
+        )}
         {prediction !== null && 'problem' in prediction ? (
           <Words tone="accent" role="alert">
             {problemText(prediction.problem)}

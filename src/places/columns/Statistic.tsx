@@ -76,13 +76,21 @@ export function StatisticRow({ name, note, shown, onOpen }: RowProps) {
           </Words>
         )}
       </View>
-      <View flex={1} minWidth={0} flexDirection="row" justifyContent="flex-end" alignItems="baseline" gap="$3">
+      <View
+        flex={1}
+        minWidth={0}
+        flexDirection="row"
+        flexWrap="wrap"
+        justifyContent="flex-end"
+        alignItems="baseline"
+        columnGap="$3"
+      >
         {beside === '' ? null : (
-          <Words size="medium" tone="muted" numberOfLines={1}>
+          <Words size="medium" tone="muted">
             {beside}
           </Words>
         )}
-        <Words tone="answer" numberOfLines={1} className="tabular">
+        <Words tone="answer" textAlign="right" className="tabular whole-number">
           {text}
         </Words>
       </View>

@@ -1,6 +1,6 @@
 import { View } from '@tamagui/core';
 import { useState } from 'react';
-import { classKinds, usedColumns } from '@/core/notebook/columns';
+import { usedColumns } from '@/core/notebook/columns';
 import type { DataTable } from '@/core/notebook/columns';
 import { quartileRules } from '@/core/column/quartile-rules';
 import { useStore } from '@/state/app-store';
@@ -9,7 +9,6 @@ import { summaryRequest } from '@/state/slices/columns/requests';
 import type { SummaryView } from '@/state/slices/columns/requests';
 import {
   boundsTitle,
-  classNames,
   columnWords,
   proposedSentence,
   quartileNames,
@@ -28,7 +27,7 @@ import { NoStatistic, StatisticRow } from './Statistic';
 import type { Told } from './Statistic';
 import { CellErrors } from './CellErrors';
 import { panelOf } from './panel';
-import { WidthField } from './WidthField';
+import { ClassChoices, ProposedClasses } from './ClassChoices';
 
 type Props = Readonly<{
   table: DataTable;
@@ -41,26 +40,12 @@ const notesFor = (id: keyof typeof statisticNames): string => statisticNotes[id]
 /** What frequencies, classes and quartiles are taken from. */
 function OneChoices({ table }: Readonly<{ table: DataTable }>) {
   const { setUse } = useStore.getState();
-  const { use, columns, id } = table;
+  const { use, id } = table;
   const used = usedColumns(table);
   return (
     <View gap="$3" paddingVertical="$2">
       <FrequencyPicker table={table} beside={[used.one]} />
-      <Choice
-        title={columnWords.classes}
-        options={classKinds.map((kind) => ({ id: kind, name: classNames[kind] }))}
-        chosen={use.classes}
-        onChoose={(classes) => setUse(id, { classes })}
-      />
-      {use.classes === 'both' ? (
-        <ColumnPicker
-          title={columnWords.upper}
-          columns={columns.filter((c) => c !== used.one && c !== used.frequencies)}
-          chosen={used.upper?.id ?? null}
-          onChoose={(upper) => setUse(id, { upper })}
-        />
-      ) : null}
-      {use.classes === 'lower' || use.classes === 'upper' ? <WidthField table={table} /> : null}
+      <ClassChoices table={table} />
       {use.classes === 'none' ? (
         <Choice
           title={columnWords.quartiles}
@@ -141,6 +126,7 @@ export function SummaryPanel({ table, onCell, onOpen }: Props) {
             {isOpen ? <OneChoices table={table} /> : null}
           </>
         )}
+        {isPair ? null : <ProposedClasses table={table} />}
         <CellErrors table={table} panel={panel} onCell={onCell} />
         {panel.result?.proposed == null ? null : (
           <Words size="medium" role="status">

@@ -11,13 +11,15 @@ export function useTyped(kept: string, onKeep: (plain: string) => void) {
     { decimalSign: '.', impliedFirst: false },
     { decimalSign, impliedFirst: false },
   );
-  const [draft, setDraft] = useState<Readonly<{ text: string; of: string }> | null>(null);
-  const text = draft !== null && draft.of === kept ? draft.text : spelled;
+  const [draft, setDraft] = useState<Readonly<{ text: string; of: string; isRead: boolean }> | null>(null);
+  const own = draft !== null && draft.of === kept ? draft : { text: spelled, isRead: true };
   return {
-    text,
+    text: own.text,
+    /** Whether what is kept is what stands in the field. */
+    isRead: own.isRead,
     onChange: (next: string): void => {
       const plain = next.trim() === '' ? '' : toCanonicalText(next, useStore.getState().settings);
-      setDraft({ text: next, of: plain ?? kept });
+      setDraft({ text: next, of: plain ?? kept, isRead: plain !== null });
       if (plain !== null) onKeep(plain);
     },
   };

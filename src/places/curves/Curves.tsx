@@ -308,10 +308,10 @@ export function Curves() {
   return (
     <View flex={1} minHeight={0} position="relative" backgroundColor="$paper">
       <PlaceHeader title={curveWords.curves}>
-        <Button isTight name={unitButton(settings.angle)} onPress={nextAngleUnit}>
+        <Button isQuiet name={unitButton(settings.angle)} onPress={nextAngleUnit}>
           {unitNames[settings.angle]}
         </Button>
-        <Button isTight isDisabled={!canUndo} onPress={() => press({ type: 'undo' })}>
+        <Button isQuiet isDisabled={!canUndo} onPress={() => press({ type: 'undo' })}>
           {words.undo}
         </Button>
       </PlaceHeader>

@@ -104,7 +104,7 @@ function FunctionRow({
       backgroundColor="$paper"
       borderBottomWidth={1}
       borderColor="$rule"
-      style={{ transform: CSS.Translate.toString(transform), transition, zIndex: isDragging ? 1 : 0 } as never}
+      style={{ transform: CSS.Translate.toString(transform), transition, zIndex: isDragging ? 1 : 0 }}
       {...(isDragging ? { backgroundColor: '$card' } : {})}
     >
       <View flex={1} minWidth={0}>

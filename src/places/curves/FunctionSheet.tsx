@@ -2,6 +2,7 @@ import { View } from '@tamagui/core';
 import type { DrawnFunction } from '@/core/notebook/curves';
 import { useStore } from '@/state/app-store';
 import { curveWords } from '@/text/curve-labels';
+import { Apart } from '@/ui/control/Group';
 import { Button } from '@/ui/control/Button';
 import { Field } from '@/ui/kit/Field';
 import { Pressable } from '@/ui/control/Pressable';
@@ -34,7 +35,6 @@ export function FunctionSheet({ of, onEdit, onClose }: Props) {
         <Button isDisabled={at >= count - 1} onPress={() => moveFunction(of.id, 1)}>
           {curveWords.moveDown}
         </Button>
-        <Button onPress={done(() => removeFunction(of.id))}>{curveWords.remove}</Button>
       </View>
       <Field
         name={curveWords.name}
@@ -61,6 +61,11 @@ export function FunctionSheet({ of, onEdit, onClose }: Props) {
           ))}
         </View>
       </View>
+      <Apart>
+        <Button isDanger onPress={done(() => removeFunction(of.id))}>
+          {curveWords.remove}
+        </Button>
+      </Apart>
     </Panel>
   );
 }

@@ -59,7 +59,7 @@ export function Shelf() {
   return (
     <View flex={1} minHeight={0} backgroundColor="$paper">
       <PlaceHeader title={words.shelf}>
-        <Button isDisabled={!canUndo} onPress={() => press({ type: 'undo' })}>
+        <Button isQuiet isDisabled={!canUndo} onPress={() => press({ type: 'undo' })}>
           {words.undo}
         </Button>
       </PlaceHeader>

@@ -44,7 +44,7 @@ test('every place stands there, the slots in order and empty letters as tiles', 
 test.each([
   ['1/3+1/6', 'Slot 4: 1/2, from 1/3+1/6'],
   ['sqrt(50)', 'Slot 4: 5√2, from sqrt(50)'],
-  ['2,5', 'Slot 4: 5/2, from 2.5'],
+  ['2,5', 'Slot 4: 2.5, from 2.5'],
 ])('an expression is kept with its value: %s', async (text, told) => {
   started(<Shelf />);
   if (text.includes(','))

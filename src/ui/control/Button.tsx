@@ -11,6 +11,7 @@ const Frame = styled(Pressable, {
   variants: {
     plain: { true: { borderColor: 'transparent', backgroundColor: 'transparent' } },
     tight: { true: { paddingHorizontal: 7 } },
+    quiet: { true: { borderColor: 'transparent', backgroundColor: 'transparent', paddingHorizontal: 7 } },
     wide: { true: { justifyContent: 'flex-start', alignSelf: 'stretch' } },
   } as const,
 });
@@ -24,6 +25,10 @@ type Props = Readonly<{
   isPlain?: boolean;
   isWide?: boolean;
   isTight?: boolean;
+  /** Only its words are seen, quietly: for what stands above a place all the time. */
+  isQuiet?: boolean;
+  /** It takes something away. */
+  isDanger?: boolean;
   isDisabled?: boolean;
   /** Pressing leaves the focus where it is: for buttons beside the line. */
   keepsFocus?: boolean;
@@ -38,6 +43,8 @@ export function Button({
   isPlain = false,
   isWide = false,
   isTight = false,
+  isQuiet = false,
+  isDanger = false,
   isDisabled = false,
   keepsFocus = false,
 }: Props) {
@@ -48,13 +55,18 @@ export function Button({
       plain={isPlain}
       wide={isWide}
       tight={isTight}
+      quiet={isQuiet}
       disabled={isDisabled}
       opacity={isDisabled ? 0.55 : 1}
       {...(name === undefined ? {} : { 'aria-label': name })}
       {...(isPressed === undefined ? {} : { 'aria-pressed': isPressed })}
       {...(isPressed === true ? { borderColor: '$accent', borderWidth: 2 } : {})}
     >
-      <Words size="medium" strong={isPressed === true}>
+      <Words
+        size="medium"
+        strong={isPressed === true}
+        {...(isQuiet ? { tone: 'muted' as const } : isDanger ? { tone: 'accent' as const } : {})}
+      >
         {children}
       </Words>
     </Frame>

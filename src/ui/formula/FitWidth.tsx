@@ -29,7 +29,7 @@ export function FitWidth({ share, children }: Props) {
     const high = (size * height * share) / taken.height;
     const next = Math.max(LEAST, Math.min(most, wide, high));
     if (Math.abs(next - size) > size * 0.02) setSize(next);
-  });
+  }, [size, height, share, most, children]);
   // Widths change once the font of mathematics has come.
   const [, drawAgain] = useState(0);
   useEffect(() => {

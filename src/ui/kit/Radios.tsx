@@ -1,4 +1,5 @@
 import { styled } from '@tamagui/core';
+import { useEffect, useRef } from 'react';
 import { RadioGroup } from '@tamagui/radio-group';
 import { TARGET } from '../theme/config';
 import { darkens, edged, ringAround, touchRow } from '../theme/look';
@@ -28,7 +29,7 @@ type Props<T extends string> = Readonly<{
   chosen: T | null;
   onChoose: (id: T) => void;
   isTight?: boolean;
-  /** In one row that can be moved sideways. */
+  /** In one row that can be moved sideways; what is chosen is in sight. */
   isStrip?: boolean;
 }>;
 
@@ -41,8 +42,17 @@ export function Radios<T extends string>({
   isTight = false,
   isStrip = false,
 }: Props<T>) {
+  const strip = useRef<HTMLElement | null>(null);
+  useEffect(() => {
+    const node = strip.current?.querySelector('[aria-checked="true"]');
+    const [frame, at] = [strip.current?.getBoundingClientRect(), node?.getBoundingClientRect()];
+    if (!isStrip || strip.current === null || frame === undefined || at === undefined) return;
+    if (at.left < frame.left) strip.current.scrollLeft -= frame.left - at.left;
+    else if (at.right > frame.right) strip.current.scrollLeft += at.right - frame.right;
+  }, [isStrip, chosen]);
   return (
     <RadioGroup
+      ref={strip as never}
       aria-label={name}
       orientation="horizontal"
       value={chosen ?? ''}

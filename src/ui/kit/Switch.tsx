@@ -28,7 +28,13 @@ const Track = styled(View, {
   left: 2,
   right: 2,
   borderRadius: 13,
-  variants: { on: { true: { backgroundColor: '$accent' }, false: { backgroundColor: '$muted' } } } as const,
+  borderWidth: 2,
+  variants: {
+    on: {
+      true: { backgroundColor: '$accent', borderColor: '$accent' },
+      false: { backgroundColor: 'transparent', borderColor: '$muted' },
+    },
+  } as const,
 });
 
 type Props = Readonly<{ name: string; isOn: boolean; onChange: (isOn: boolean) => void; id?: string }>;
@@ -38,7 +44,14 @@ export function Switch({ name, isOn, onChange, id }: Props) {
   return (
     <Frame checked={isOn} onCheckedChange={onChange} aria-label={name} {...(id === undefined ? {} : { id })}>
       <Track on={isOn} />
-      <KitSwitch.Thumb unstyled marginTop={12} width={20} height={20} borderRadius={10} backgroundColor="$card" />
+      <KitSwitch.Thumb
+        unstyled
+        marginTop={12}
+        width={20}
+        height={20}
+        borderRadius={10}
+        backgroundColor={isOn ? '$card' : '$muted'}
+      />
     </Frame>
   );
 }
