@@ -1,5 +1,6 @@
 import { itemAt } from '@/core/base/item';
 import { problemThrown } from '@/core/base/limits';
+import { countedDown } from '@/core/base/should-continue';
 import { withSpan } from '@/core/base/problem';
 import type { Problem } from '@/core/base/problem';
 import { fail, succeed } from '@/core/base/result';
@@ -30,8 +31,11 @@ import type { BatchRequest, ExpressionRequest } from './request';
 /** What one request may take. */
 const BUDGET_MS = 2000;
 
-/** The share of its time in which points are searched for; the rest is left for writing them. */
-const POINTS_SHARE = 0.7;
+/** Points are searched for in so many steps, whatever time they take; the time for all of it is only an end to what hangs. */
+const POINT_STEPS = 40_000;
+
+/** Work over many points, or over columns, may take longer. */
+const BUDGETS: Readonly<Partial<Record<BatchRequest['do'], number>>> = { points: 5, summary: 20, fit: 20 };
 
 const within = (ms: number): (() => boolean) => {
   const end = Date.now() + ms;
@@ -96,7 +100,7 @@ function answer(request: BatchRequest, budget: number): Result<object, Problem> 
     case 'values':
       return tabulate(request, context.value);
     case 'points':
-      return pointsOf(request, context.value, within(POINTS_SHARE * budget));
+      return pointsOf(request, context.value, countedDown(POINT_STEPS, context.value.shouldContinue));
     case 'curve':
       return drawn(request, context.value);
     case 'summary':
@@ -159,7 +163,9 @@ function answerRequest(parsed: unknown, id: string | number | null, budget: numb
   }
   const { data } = request;
   const result =
-    data.do === 'keys' ? pressKeys(data, { shouldContinue: within(budget), random: drawFrom }) : answer(data, budget);
+    data.do === 'keys'
+      ? pressKeys(data, { shouldContinue: within(budget), random: drawFrom })
+      : answer(data, budget * (BUDGETS[data.do] ?? 1));
   if (result.ok) return { id, ok: true, ...result.value };
   const { problem } = result;
   return failure(id, problem.code, problemText(problem), problem.at.from, problem.at.to);

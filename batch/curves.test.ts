@@ -21,10 +21,27 @@ test.each([
   ['tan(x)', '-4', '4', ['-pi', '0', 'pi'], [], []],
   ['floor(x)', '-1/2', '5/2', [], [], []],
   ['(e^x-2)^2', '-1', '2', ['0.693147180559945'], ['0.693147180559945'], []],
-  ['(x-1)(x-1.0000001)*e^x', '0', '3', ['1', '1.0000001'], ['1.00000005'], []],
+  ['(x-1)(x-1.0000001)*e^x', '0', '3', ['1', '10000001/10000000'], ['(1+sqrt(400000000000001))/20000000'], []],
   ['x-0.123456', '0', '1', ['1929/15625'], [], []],
   ['cases(x<0,-x,x<2,x^2,4)', '-3', '4', ['0'], ['0'], []],
   ['x!', '-0.9', '4', [], ['0.461632144968362'], []],
+  // At an even pole both sides rise alike, to no value.
+  ['1/x^2', '-3', '3', [], [], []],
+  ['sec(x)^2', '0', '6', [], ['0', 'pi'], []],
+  ['ln(abs(x))', '-2', '2', ['-1', '1'], [], []],
+  ['1/(x^2-4x+1)^2', '-1', '5', [], ['2'], []],
+  // The ends belong to it, and are exact.
+  ['sin(x)', '0', '2pi', ['0', 'pi', '2pi'], ['3pi/2'], ['pi/2']],
+  ['e^x-2', '0', 'ln(2)', ['0.693147180559945'], [], []],
+  // A jump is no zero, a step has no lowest point.
+  ['cases(x<0,2,-3)', '-2', '2', [], [], []],
+  ['max(1,x^2)', '-2', '2', [], [], []],
+  ['cases(x<1,x^2,2-x)', '-2', '3', ['0', '2'], ['0'], ['1']],
+  ['x^4-10x^2+1', '0', '4', ['sqrt(3)-sqrt(2)', 'sqrt(2)+sqrt(3)'], ['sqrt(5)'], ['0']],
+  ['e^x*(x^2-4x+1)', '0', '5', ['2-sqrt(3)', '2+sqrt(3)'], ['3'], []],
+  ['abs(x-sqrt(3)-sqrt(2))', '0', '5', ['sqrt(2)+sqrt(3)'], ['sqrt(2)+sqrt(3)'], []],
+  ['x^2*e^(-x)', '-1', '100', ['0'], ['0'], ['2']],
+  ['1/(1+10^12*(x-1/3)^2)', '-5', '5', [], [], ['1/3']],
 ] as const)('points of %s from %s to %s', (expr, from, to, zeros, lowest, highest) => {
   const answer = ask({ do: 'points', exprs: [expr], from, to });
   expect([answer['zeros'], answer['lowest'], answer['highest']].map(exacts)).toEqual([zeros, lowest, highest]);
@@ -60,6 +77,16 @@ test.each([
   const { crossings } = ask({ do: 'points', exprs, from, to }) as unknown as { crossings: Found };
   expect(crossings.map(({ exact, x, y }) => [exact ?? x, y])).toEqual(points);
 });
+
+test.each([
+  ['(x^2-1)/(x-1)', '-3', '3', false],
+  ['e^(-x)', '0', '1000', false],
+  ['x!', '-0.9', '5', false],
+  ['sin(x)/x', '-10', '10', false],
+  ['x*sin(1/x)', '-1', '1', true],
+] as const)('of the points of %s from %s to %s there may be more: %s', (expr, from, to, more) =>
+  expect(ask({ do: 'points', exprs: [expr], from, to })['more']).toBe(more),
+);
 
 test('two hundred points, and the word that there are more', () => {
   const answer = ask({ do: 'points', exprs: ['sin(100x)'], from: '0', to: '10' });

@@ -1,4 +1,5 @@
 import { entryAt, itemAt, lastOf } from '@/core/base/item';
+import { countedDown } from '@/core/base/should-continue';
 import type { ShouldContinue } from '@/core/base/should-continue';
 import { goOn, guarded } from '@/core/base/limits';
 import { withSpan } from '@/core/base/problem';
@@ -178,8 +179,8 @@ function coordinate(v: RealValue, at: Abscissa, request: LineRequest, context: C
   return forms.ok ? forms.value : [];
 }
 
-/** How long points are searched for; what was found by then is shown, and that there may be more. */
-const SEARCH_MS = 6000;
+/** How much is searched for points, in steps of the work; what was found by then is shown, and that there may be more. */
+const SEARCH_STEPS = 150_000;
 /** Zeros, turning points and crossings between the sides of the view, in the order of x within each kind. */
 export function pointsInView(
   request: PointsRequest,
@@ -193,8 +194,7 @@ export function pointsInView(
   };
   const curves = curvesOf(request, context);
   const [from, to] = [request.from, request.to].map((x) => fromRational(fromDouble(x))) as [RealValue, RealValue];
-  const end = performance.now() + SEARCH_MS;
-  const searching = { ...context, shouldContinue: () => performance.now() < end && shouldContinue() };
+  const searching = { ...context, shouldContinue: countedDown(SEARCH_STEPS, shouldContinue) };
   const found = findPoints(
     curves.map(({ curve }) => curve),
     from,

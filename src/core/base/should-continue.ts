@@ -1,2 +1,11 @@
 /** Asked between the steps of long work; false means: stop now. */
 export type ShouldContinue = () => boolean;
+
+/** Goes on for so many steps, each asked for once, so that what is found does not depend on how fast a machine is. */
+export function countedDown(steps: number, shouldContinue: ShouldContinue): ShouldContinue {
+  let left = steps;
+  return () => {
+    left -= 1;
+    return left >= 0 && shouldContinue();
+  };
+}

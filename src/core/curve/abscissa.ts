@@ -1,6 +1,8 @@
+import { itemAt } from '../base/item';
 import { withLetter } from '../evaluate/context';
 import type { Context } from '../evaluate/context';
 import { evaluate } from '../evaluate/evaluate';
+import { binaryTree, groupTree, nodesOf } from '../language/tree';
 import type { Tree } from '../language/tree';
 import { ZERO, real, subtract } from '../number/arithmetic';
 import { absolute, bitLength } from '../number/integer';
@@ -11,7 +13,7 @@ import { toDouble } from '../number/to-double';
 import { asRational, fromRational, isReal } from '../number/value';
 import type { RealValue } from '../number/value';
 import { coefficientsOf } from '../solve/coefficients';
-import { fromDouble, simpleFraction, simpleValuesNear } from '../solve/exact-near';
+import { fromDouble, simpleFraction, simpleValuesNear, surdSumsNear } from '../solve/exact-near';
 
 /** A number on the axis. `isExact`: it is just this value; else it is as near as the digits that were asked for. */
 export type Abscissa = Readonly<{ x: RealValue; isExact: boolean; isSure: boolean }>;
@@ -37,6 +39,10 @@ const GOLDEN: Rational = q.rational(61_305_790_721_611_591n, 99_194_853_094_755_
 const LONG_BITS = 56;
 
 const isLong = (x: RealValue): boolean => x.kind === 'rational' && bitLength(x.value.d) > LONG_BITS;
+
+/** Neighbouring sides of a chain of comparisons, one less the other. */
+const sidesOf = ({ first, rest }: Tree & { kind: 'relation' }): readonly Tree[] =>
+  rest.map((part, i) => binaryTree('minus', i === 0 ? first : itemAt(rest, i - 1).right, groupTree(part.right)));
 
 /** Finds zeros of one expression to as many digits as the context asks for, in exact numbers. */
 export class Refiner {
@@ -75,9 +81,19 @@ export class Refiner {
   }
 
   private candidates(x: number, within: number): readonly RealValue[] {
+    const { shouldContinue } = this.context;
     const decimal = simpleFraction(x, 1e7, Math.max(Math.abs(x), 1e-9) * 1e-14);
-    const simple = simpleValuesNear(x, within, this.context.shouldContinue);
+    const simple = [...simpleValuesNear(x, within, shouldContinue), ...surdSumsNear(x, shouldContinue)];
     return decimal === null ? simple : [...simple, fromRational(decimal)];
+  }
+
+  /** A value near a double at which both sides of a condition in the expression are exactly alike. */
+  edgeNear(x: number): RealValue | null {
+    const edges = [...nodesOf(this.tree)].flatMap((node) => (node.kind === 'relation' ? sidesOf(node) : []));
+    if (edges.length === 0) return null;
+    const isEdge = (at: RealValue): boolean =>
+      edges.some((edge) => new Refiner(edge, this.letter, this.context).signAt(at) === 0);
+    return this.candidates(x, 1e-9).find(isEdge) ?? null;
   }
 
   /** Rounds to the digits that are carried, so that fractions stay short. */

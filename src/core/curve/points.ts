@@ -3,7 +3,7 @@ import { differentiate } from '../evaluate/differentiate';
 import type { Context } from '../evaluate/context';
 import { compileDoubles } from '../evaluate/doubles';
 import type { Fn } from '../evaluate/double-expr';
-import { binaryTree, groupTree } from '../language/tree';
+import { binaryTree, groupTree, inside } from '../language/tree';
 import type { Tree } from '../language/tree';
 import { interval } from '../number/interval';
 import * as q from '../number/rational';
@@ -14,8 +14,10 @@ import { isReal } from '../number/value';
 import type { RealValue } from '../number/value';
 import { coefficientsOf } from '../solve/coefficients';
 import { fromDouble } from '../solve/exact-near';
+import { LETTER, quotientOf } from '../solve/quotient';
 import { polynomialRoots } from '../solve/polynomial-roots';
 import { middleOf } from '../solve/root';
+import { zeroFactors } from '../solve/zero-factors';
 import type { Curve } from './curve';
 import { compileCurve } from './curve';
 import { bisected, isZeroThroughout, isolate } from './isolate';
@@ -48,10 +50,16 @@ type Turns = Readonly<{ lowest: readonly Abscissa[]; highest: readonly Abscissa[
 /** Halvings in search of corners. */
 const MOST_CORNER_WORK = 6000;
 
+/** How often the steps to the neighbours of a turn are narrowed, each time eight times. */
+const NARROWINGS = 12;
+
 /** Neighbours that are compared where a curve has no derivative to go by. */
 const COMPARED = 800;
 
 const MOST_DEGREE = 6;
+
+/** A value at a change of sign that is larger than this share of those around it does not come down to zero there. */
+const JUMPS = 0.1;
 
 const NONE: Found = { places: [], isComplete: true };
 
@@ -90,8 +98,29 @@ class Finder {
     return kept.map(({ place }) => place);
   }
 
-  /** Where a curve is zero: all its places for a polynomial, else what interval bounds find. */
+  /** Where a curve is zero: where one of its factors is, and it has a value; its ends are looked at by themselves. */
   zeros(curve: Curve): Found {
+    const { tree, letter } = curve;
+    const factors = zeroFactors(tree, letter, this.context);
+    const found = factors.map((factor) => {
+      if (factor === tree) return this.zerosOf(curve);
+      const part = compileCurve(factor, letter, this.context);
+      return part.ok ? this.zerosOf(part.value) : { places: [], isComplete: false };
+    });
+    const refiner = new Refiner(tree, letter, this.context);
+    const { from, to, low, high } = this.range;
+    const ends = factors.length === 0 ? [] : [from, to].filter((x) => refiner.signAt(x) === 0);
+    const isAlone = ends.length > 0 && !isZeroThroughout(curve.f, low, high);
+    const places = this.ordered([...found.flatMap((one) => one.places), ...(isAlone ? ends.map(exactAbscissa) : [])]);
+    return {
+      // A hole of the whole may be a zero of a part.
+      places: places.filter(({ x }) => refiner.valueAt(x) !== null),
+      isComplete: found.every((one) => one.isComplete),
+    };
+  }
+
+  /** All places of a polynomial, or of what a quotient of polynomials divides; else what interval bounds find. */
+  private zerosOf(curve: Curve): Found {
     const refiner = new Refiner(curve.tree, curve.letter, this.context);
     const slope = curve.slopeTree && compileDoubles(curve.slopeTree, curve.letter, this.context);
     const roots = this.polynomialZeros(curve, refiner, slope);
@@ -104,7 +133,10 @@ class Finder {
   }
 
   private polynomialZeros(curve: Curve, refiner: Refiner, slope: Fn | null): readonly Abscissa[] | null {
-    const coefficients = coefficientsOf(curve.tree, curve.letter, this.context);
+    const coefficients =
+      coefficientsOf(curve.tree, curve.letter, this.context) ??
+      quotientOf(curve.tree, curve.letter, this.context, (node) => (node.kind === 'letter' ? LETTER : null))?.top ??
+      null;
     // Of a high degree the bounds are quicker: the roots of a formula are not to be had, and complex ones not wanted.
     if (coefficients === null || coefficients.length > MOST_DEGREE + 1) return null;
     if (coefficients.slice(1).every((c) => c.kind === 'rational' && q.isZero(c.value))) return [];
@@ -128,7 +160,8 @@ class Finder {
     if (spot.kind === 'crosses') {
       const x = bisected(f, spot.low, spot.high);
       const sharp = refiner.near(x, slope?.(x) ?? NaN) ?? refiner.between(fromDouble(spot.low), fromDouble(spot.high));
-      return [sharp ?? { x: { kind: 'rational', value: fromDouble(x) }, isExact: false, isSure: false }];
+      const place = sharp ?? { x: { kind: 'rational', value: fromDouble(x) }, isExact: false, isSure: false };
+      return this.isJump(place, spot, curve, refiner) ? [] : [place];
     }
     const x = spot.low + (spot.high - spot.low) / 2;
     const step = (this.range.high - this.range.low) * 2e-3;
@@ -141,6 +174,13 @@ class Finder {
     // A double tells the place of a flat turn to half its digits only, or to as many as the spot is wide.
     const exact = refiner.exactNear(x, Math.max(1e-6, 2 * (spot.high - spot.low)));
     return exact === null ? [] : [exactAbscissa(exact)];
+  }
+
+  /** Whether the sign changes without the values coming down to zero: at a jump, or at a pole. */
+  private isJump({ x, isExact }: Abscissa, { low, high }: Spot, { f }: Curve, refiner: Refiner): boolean {
+    if (isExact) return false;
+    const value = refiner.valueAt(x);
+    return value === null || Math.abs(this.double(value)) > JUMPS * Math.max(Math.abs(f(low)), Math.abs(f(high)));
   }
 
   /** What lies at a turn near zero: a touching zero, two zeros beside each other, or none. */
@@ -165,6 +205,15 @@ class Finder {
     const both = [refiner.between(q.subtract(middle, by), middle), refiner.between(middle, q.add(middle, by))];
     return both
       .filter((p): p is Abscissa => p !== null)
+      .filter(
+        (p) =>
+          !this.isJump(
+            p,
+            { kind: 'crosses', low: this.double(at.x) - step, high: this.double(at.x) + step },
+            curve,
+            refiner,
+          ),
+      )
       .map((p) => {
         const exact = refiner.exactNear(this.double(p.x), 1e-13);
         return exact === null ? p : exactAbscissa(exact);
@@ -185,14 +234,27 @@ class Finder {
     places.forEach((place, i) => {
       const x = itemAt(at, i);
       const gap = Math.min(x - (at[i - 1] ?? -Infinity), (at[i + 1] ?? Infinity) - x, (high - low) / 100);
-      let step = gap / 4;
-      for (let k = 0; k < 8 && curve.bounds(interval(x - step, x + step)).is !== 'continuous'; k += 1) step /= 8;
-      const [left, right] = [slope.value.f(x - step), slope.value.f(x + step)];
-      const isHeld = Math.abs(f(x - step) - f(x + step)) <= 4 * step * Math.max(Math.abs(left), Math.abs(right));
-      if (!isHeld || !(left * right < 0)) return;
-      (left < 0 ? result.lowest : result.highest).push(place);
+      const y = this.yOf(curve, place);
+      const way = y === null ? 0 : this.wayOf(curve, slope.value, x, this.double(y), gap / 4);
+      if (way === 0) return;
+      (way === 1 ? result.lowest : result.highest).push(place);
     });
     return { ...result, isComplete: smooth.isComplete && corners.isComplete };
+  }
+
+  /**
+   * Whether a curve turns upwards (1) or downwards (−1) at a place of this height, or not at all (0): the values beside
+   * it have to be as near to the height as the slopes let them be, which at a pole or a jump they are at no distance.
+   */
+  private wayOf(curve: Curve, slope: Curve, x: number, y: number, widest: number): 1 | -1 | 0 {
+    for (let k = 0, step = widest; k < NARROWINGS; k += 1, step /= 8) {
+      const [left, right] = [slope.f(x - step), slope.f(x + step)];
+      if (!(left * right < 0)) continue;
+      const reach = 4 * step * Math.max(Math.abs(left), Math.abs(right)) + Math.abs(y) * 1e-12;
+      const isReached = [x - step, x + step].every((at) => Math.abs(curve.f(at) - y) <= reach);
+      if (isReached) return left < 0 ? 1 : -1;
+    }
+    return 0;
   }
 
   /** Turns of a curve that has no derivative here: the lowest and highest of many neighbours, narrowed in exact numbers. */
@@ -209,7 +271,17 @@ class Finder {
       const place = refiner.leastBetween(fromDouble(a), fromDouble(c), way);
       if (place !== null) (way === 1 ? result.lowest : result.highest).push(place);
     }
-    return { ...result, isComplete: false };
+    return { ...result, isComplete: this.turnsOncePerUnit(tree, letter) };
+  }
+
+  /** Whether it is a factorial of a·x + b over few enough units: that turns once between neighbouring whole numbers. */
+  private turnsOncePerUnit(tree: Tree, letter: string): boolean {
+    const node = inside(tree);
+    if (node.kind !== 'postfix' || node.op !== 'factorial') return false;
+    const linear = coefficientsOf(node.of, letter, this.context);
+    const [, a] = linear ?? [];
+    if (linear?.length !== 2 || a === undefined) return false;
+    return Math.abs(this.double(a)) * (this.range.high - this.range.low) * 8 <= COMPARED;
   }
 
   /** Places at which the slope jumps from one sign to the other while the curve goes on. */
@@ -217,6 +289,7 @@ class Finder {
     const { low, high } = this.range;
     const places: Abscissa[] = [];
     const refiner = new Refiner(slope.tree, slope.letter, this.context);
+    const edges = new Refiner(curve.tree, curve.letter, this.context);
     const floor = (high - low) * 2 ** -44;
     let work = 0;
     const visit = (a: number, b: number): void => {
@@ -236,7 +309,7 @@ class Finder {
       if (!Number.isFinite(curve.f(x))) return;
       const [before, after] = [slope.f(a - 16 * floor), slope.f(b + 16 * floor)];
       if (!(before * after < 0)) return;
-      const broken = refiner.brokenNear(x);
+      const broken = refiner.brokenNear(x) ?? edges.edgeNear(x);
       const between = broken === null ? refiner.between(fromDouble(a - floor), fromDouble(b + floor)) : null;
       places.push(
         broken === null

@@ -154,3 +154,12 @@ test(`bounds hold what the compiled function answers (seed ${SEED})`, () => {
     { seed: SEED, numRuns: 3000 },
   );
 });
+
+test.each([
+  ['1/(1+10^12*(x-1/3)^2)', 1],
+  ['2-3/(1+10^10*(x-sqrt(2))^2)', -1],
+])('%s: a spike far narrower than a pixel is drawn to its end at %d', (text, end) => {
+  const ys = sample(curveOf(text), PHONE).flatMap((stroke) => stroke.filter((_, i) => i % 2 === 1));
+  const reached = end > 0 ? Math.max(...ys) : Math.min(...ys);
+  expect(Math.abs(reached - end)).toBeLessThan((PHONE.yTo - PHONE.yFrom) / PHONE.height);
+});

@@ -10,7 +10,7 @@ import { simplestBetween } from './simplest';
 /** How far the drawn range of a pixel column may stay behind the true one, in pixels. */
 const TOLERANCE = 0.5;
 /** Halvings of a pixel column in search of its range. */
-const MOST_HALVINGS = 7;
+const MOST_HALVINGS = 26;
 /** An interval narrower than this share of a pixel is not halved further while both its ends lie out of the view. */
 const FINE = 2 ** -12;
 /** Values on both sides of a spot that no bound settles: nearer than this share of a pixel, they are one curve. */

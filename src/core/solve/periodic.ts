@@ -19,8 +19,8 @@ import { asRational, fromRational, isReal } from '../number/value';
 import type { RealValue } from '../number/value';
 import { coefficientsOf } from './coefficients';
 import { simpleValuesNear } from './exact-near';
-import { inverse, isNothing, powerOf, quotientOf, sineAndCosine } from './half-angle';
-import type { Quotient } from './half-angle';
+import { inverse, isNothing, powerOf, quotientOf, sineAndCosine } from './quotient';
+import type { Quotient } from './quotient';
 import { polynomialRoots } from './polynomial-roots';
 import { exactRoot, ordered, valueOfRoot } from './root';
 import type { Root } from './root';
@@ -210,8 +210,8 @@ class PeriodicSolver {
   /** Where sums, products and quotients of functions of angles hold the letter: by the tangent of half the smallest of the angles. */
   private ofHalf(): readonly Root[] | 'always' | null {
     const { context, letter } = this;
-    const quotient = quotientOf(this.tree, letter, context, (call) => {
-      const found = this.circulars.find((one) => one.call === call);
+    const quotient = quotientOf(this.tree, letter, context, (node) => {
+      const found = this.circulars.find((one) => one.call === node);
       return found ? this.circularQuotient(found) : null;
     });
     if (quotient === null) return null;

@@ -22,8 +22,11 @@ const UNIT: Coefficients = [ONE];
 const ONE_PLUS_SQUARE: Coefficients = [ONE, ZERO, ONE];
 const MOST_TURNS = 8;
 
-/** What stands for a function of an angle; null where there is no such quotient. */
-export type CircularQuotient = (call: Tree & { kind: 'call' }) => Quotient | null;
+/** What stands for the letter, or for a function that holds it; null where there is no such quotient. */
+export type Leaf = (node: Tree & { kind: 'call' | 'letter' }) => Quotient | null;
+
+/** The letter itself. */
+export const LETTER: Quotient = { top: [ZERO, ONE], halves: 0, bottom: [ONE] };
 
 /** Sine and cosine of k·w + b as quotients, from those of b; null for multiples too large. */
 export function sineAndCosine(
@@ -79,9 +82,9 @@ function sum(a: Quotient, b: Quotient, make: typeof ofSum): Quotient | null {
   return left && right && bottom && { top: make(left, right), halves, bottom };
 }
 
-/** An expression whose letter stands in functions of angles only, as a quotient in t; null when it is none. */
-export function quotientOf(tree: Tree, letter: string, context: Context, ofCall: CircularQuotient): Quotient | null {
-  const of = (part: Tree): Quotient | null => quotientOf(part, letter, context, ofCall);
+/** An expression as a quotient of polynomials in what its leaves are quotients of; null when it is none. */
+export function quotientOf(tree: Tree, letter: string, context: Context, leaf: Leaf): Quotient | null {
+  const of = (part: Tree): Quotient | null => quotientOf(part, letter, context, leaf);
   const joined = (left: Tree, right: Tree, make: (a: Quotient, b: Quotient) => Quotient | null): Quotient | null => {
     const [a, b] = [of(left), of(right)];
     return a && b && make(a, b);
@@ -98,7 +101,8 @@ export function quotientOf(tree: Tree, letter: string, context: Context, ofCall:
       return inner && { ...inner, top: inner.top.map(negate) };
     }
     case 'call':
-      return ofCall(tree);
+    case 'letter':
+      return leaf(tree);
     case 'binary':
       switch (tree.op) {
         case 'plus':
