@@ -24,7 +24,12 @@ const MOST_WORK = 1500;
 /** Off the middle, so that zeros at round numbers do not fall on an end again and again. */
 const SHARE = 0.4871;
 
-export type Isolated = Readonly<{ spots: readonly Spot[]; isComplete: boolean }>;
+/** `open`: the parts in which more zeros may be than were found; `isCut`: the search was ended before it had seen all parts. */
+export type Isolated = Readonly<{
+  spots: readonly Spot[];
+  open: readonly Readonly<{ low: number; high: number }>[];
+  isCut: boolean;
+}>;
 
 /** Where a continuous function with one change of sign has it, to the last double. */
 export function bisected(f: Fn, low: number, high: number): number {
@@ -85,7 +90,7 @@ export function isolate(
   const spots: Spot[] = [];
   const floor = (to - from) * FLOOR;
   let work = 0;
-  let isComplete = true;
+  const open: { low: number; high: number }[] = [];
   const add = (spot: Spot): void => {
     const last = spots.at(-1);
     // Neighbours that stay open are one spot.
@@ -157,14 +162,14 @@ export function isolate(
     work = 0;
     if (!isZeroThroughout(f, a, b)) visit(a, b);
     if (Number.isFinite(work)) continue;
-    isComplete = false;
+    open.push({ low: a, high: b });
     // Where it keeps too near to zero for bounds to tell, values do: one spot for each stretch.
     if (shouldContinue() && spots.length <= most) {
       spots.length = known;
       spots.push(...nearZero({ f, bounds }, a, b));
     }
   }
-  return { spots, isComplete };
+  return { spots, open, isCut: spots.length > most || !shouldContinue() };
 }
 
 /** Where a function that bends upwards all over an interval is least. */

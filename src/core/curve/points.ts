@@ -1,6 +1,7 @@
 import { itemAt } from '../base/item';
 import { differentiate } from '../evaluate/differentiate';
 import type { Context } from '../evaluate/context';
+import { compileBounds } from '../evaluate/bounds';
 import { compileDoubles } from '../evaluate/doubles';
 import type { Fn } from '../evaluate/double-expr';
 import { binaryTree, groupTree, inside } from '../language/tree';
@@ -57,6 +58,8 @@ const NARROWINGS = 12;
 const COMPARED = 800;
 
 const MOST_DEGREE = 6;
+/** Zeros of a higher order are not looked for. */
+const MOST_ORDER = 6;
 
 /** A value at a change of sign that is larger than this share of those around it does not come down to zero there. */
 const JUMPS = 0.1;
@@ -101,6 +104,8 @@ class Finder {
   /** Where a curve is zero: where one of its factors is, and it has a value; its ends are looked at by themselves. */
   zeros(curve: Curve): Found {
     const { tree, letter } = curve;
+    const { from, to, low, high } = this.range;
+    if (isZeroThroughout(curve.f, low, high)) return NONE;
     const factors = zeroFactors(tree, letter, this.context);
     const found = factors.map((factor) => {
       if (factor === tree) return this.zerosOf(curve);
@@ -108,10 +113,8 @@ class Finder {
       return part.ok ? this.zerosOf(part.value) : { places: [], isComplete: false };
     });
     const refiner = new Refiner(tree, letter, this.context);
-    const { from, to, low, high } = this.range;
     const ends = factors.length === 0 ? [] : [from, to].filter((x) => refiner.signAt(x) === 0);
-    const isAlone = ends.length > 0 && !isZeroThroughout(curve.f, low, high);
-    const places = this.ordered([...found.flatMap((one) => one.places), ...(isAlone ? ends.map(exactAbscissa) : [])]);
+    const places = this.ordered([...found.flatMap((one) => one.places), ...ends.map(exactAbscissa)]);
     return {
       // A hole of the whole may be a zero of a part.
       places: places.filter(({ x }) => refiner.valueAt(x) !== null),
@@ -127,9 +130,49 @@ class Finder {
     if (roots !== null) return { places: this.ordered(roots), isComplete: true };
     const { low, high } = this.range;
     if (isZeroThroughout(curve.f, low, high)) return NONE;
-    const { spots, isComplete } = isolate(curve, low, high, 2 * MOST_POINTS, this.context.shouldContinue);
-    const places = spots.flatMap((spot) => this.zerosAt(spot, curve, refiner, slope));
-    return { places: this.ordered(places), isComplete };
+    const { spots, open, isCut } = isolate(curve, low, high, 2 * MOST_POINTS, this.context.shouldContinue);
+    const places = this.ordered(spots.flatMap((spot) => this.zerosAt(spot, curve, refiner, slope)));
+    return { places, isComplete: !isCut && open.every((part) => this.holdsOne(part, places, curve)) };
+  }
+
+  /**
+   * Whether a part that bounds could not settle has one zero, of a higher order: there the function and its first
+   * derivatives are exactly zero, and the next one is not zero all around (Taylor's theorem), and beside that nothing is.
+   */
+  private holdsOne(part: Readonly<{ low: number; high: number }>, places: readonly Abscissa[], curve: Curve): boolean {
+    const inside = places.filter(({ x }) => this.double(x) >= part.low && this.double(x) <= part.high);
+    const [place] = inside;
+    if (inside.length !== 1 || place?.isExact !== true) return false;
+    const { letter } = curve;
+    let tree: Tree | null = curve.tree;
+    for (let order = 0; order < MOST_ORDER && tree !== null; order += 1) {
+      const sign = new Refiner(tree, letter, this.context).signAt(place.x);
+      if (sign === null) return false;
+      if (sign !== 0) return this.isApart(part, this.double(place.x), tree, curve);
+      const next = differentiate(tree, letter, this.context.angle);
+      tree = next.ok ? next.value : null;
+    }
+    return false;
+  }
+
+  /** Whether `rest` keeps its sign around a place, and the curve has no zero in what is left of the part. */
+  private isApart(part: Readonly<{ low: number; high: number }>, x: number, rest: Tree, curve: Curve): boolean {
+    const bounds = compileBounds(rest, curve.letter, this.context);
+    const widest = Math.max(x - part.low, part.high - x);
+    for (let k = 0, around = widest; k < NARROWINGS; k += 1, around /= 4) {
+      const { low, high, is } = bounds(interval(x - around, x + around));
+      if (is !== 'continuous' || (low <= 0 && high >= 0)) continue;
+      const sides = [
+        [part.low, x - around],
+        [x + around, part.high],
+      ] as const;
+      return sides.every(([from, to]) => {
+        if (from >= to) return true;
+        const found = isolate(curve, from, to, MOST_POINTS, this.context.shouldContinue);
+        return found.spots.length === 0 && found.open.length === 0 && !found.isCut;
+      });
+    }
+    return false;
   }
 
   private polynomialZeros(curve: Curve, refiner: Refiner, slope: Fn | null): readonly Abscissa[] | null {
@@ -222,7 +265,7 @@ class Finder {
 
   /** Where a curve turns: zeros of its slope and corners, at which the slope changes its sign. */
   turns(curve: Curve): Turns {
-    const { slopeTree, letter, f } = curve;
+    const { slopeTree, letter } = curve;
     const slope = slopeTree === null ? null : compileCurve(slopeTree, letter, this.context);
     if (slope === null || !slope.ok) return this.turnsByComparing(curve);
     const smooth = this.zeros(slope.value);

@@ -2,7 +2,7 @@ import { evaluate } from '../evaluate/evaluate';
 import type { Context } from '../evaluate/context';
 import { mentions } from '../evaluate/real-expr';
 import { printText, TYPED } from '../language/print-text';
-import { binaryTree, inside, isPercent, negateTree, numberTree } from '../language/tree';
+import { binaryTree, groupTree, inside, isPercent, negateTree, numberTree, powerTree } from '../language/tree';
 import type { Tree } from '../language/tree';
 import { signOf } from '../number/sign';
 import { isReal } from '../number/value';
@@ -20,12 +20,35 @@ function signOfConstant(tree: Tree, context: Context): -1 | 0 | 1 | null {
   return typeof sign === 'number' ? sign : null;
 }
 
-type Term = Readonly<{ isNegative: boolean; factors: readonly Tree[] }>;
+/** A part of a product: how often it multiplies, or where that is negative, divides. */
+type Power = Readonly<{ base: Tree; times: number }>;
+type Term = Readonly<{ isNegative: boolean; powers: ReadonlyMap<string, Power> }>;
 
+/** Powers that are higher are parts by themselves. */
+const HIGHEST = 20;
+
+const powerOf = ({ base, times }: Power): Tree => (times === 1 ? base : powerTree(base, numberTree(`${times}`)));
 const product = (factors: readonly Tree[]): Tree =>
   factors.length === 0 ? numberTree('1') : factors.reduce((a, b) => binaryTree('times', a, b));
 
-/** What is added and taken away, each with its factors; null where a share is taken, which is no plain sum. */
+/** What is multiplied and divided in a term, by what it is called. */
+function powersOf(tree: Tree, sign: 1 | -1, into: Map<string, Power>): ReadonlyMap<string, Power> {
+  const node = inside(tree);
+  if (node.kind === 'binary' && node.op !== 'plus' && node.op !== 'minus' && node.op !== 'mod') {
+    const isQuotient = node.op === 'over' || node.op === 'divide';
+    powersOf(node.left, sign, into);
+    return powersOf(node.right, isQuotient ? (sign === 1 ? -1 : 1) : sign, into);
+  }
+  const exponent = node.kind === 'power' ? inside(node.exponent) : null;
+  const isWhole =
+    exponent?.kind === 'number' && /^\d{1,2}$/.test(exponent.written) && Number(exponent.written) <= HIGHEST;
+  const [base, times] = node.kind === 'power' && isWhole ? [inside(node.base), Number(exponent.written)] : [node, 1];
+  const name = printText(base, TYPED);
+  into.set(name, { base, times: (into.get(name)?.times ?? 0) + sign * times });
+  return into;
+}
+
+/** What is added and taken away; null where a share is taken, which is no plain sum. */
 function termsOf(tree: Tree, isNegative = false): readonly Term[] | null {
   const node = inside(tree);
   if (node.kind === 'negate') return termsOf(node.of, !isNegative);
@@ -35,20 +58,13 @@ function termsOf(tree: Tree, isNegative = false): readonly Term[] | null {
     const right = termsOf(node.right, node.op === 'minus' ? !isNegative : isNegative);
     return left && right && [...left, ...right];
   }
-  return [{ isNegative, factors: multiplied(node) }];
-}
-
-/** The factors of a product, those that divide left in their places. */
-function multiplied(tree: Tree): readonly Tree[] {
-  const node = inside(tree);
-  const isProduct = node.kind === 'binary' && (node.op === 'times' || node.op === 'implied');
-  return isProduct ? [...multiplied(node.left), ...multiplied(node.right)] : [node];
+  return [{ isNegative, powers: powersOf(node, 1, new Map()) }];
 }
 
 /**
  * Expressions whose zeros, together, are those of a tree where that has a value: factors that are never zero are left
- * out, quotients are zero where what they divide is, and what all terms of a sum are multiplied by is taken out when it
- * is never zero. An expression without zeros has no factors; one that is no product is its own.
+ * out, quotients are zero where what they divide is, sums are put over one denominator, and what all their terms are
+ * multiplied by is taken out. An expression without zeros has no factors; one that is no product is its own.
  */
 export function zeroFactors(tree: Tree, letter: string, context: Context): readonly Tree[] {
   const of = (part: Tree): readonly Tree[] => zeroFactors(part, letter, context);
@@ -81,7 +97,7 @@ export function zeroFactors(tree: Tree, letter: string, context: Context): reado
           return of(tree.left);
         case 'plus':
         case 'minus':
-          return [withoutCommon(tree, letter, context)];
+          return sumFactors(tree, letter, context);
         case 'mod':
           return [tree];
       }
@@ -91,25 +107,29 @@ export function zeroFactors(tree: Tree, letter: string, context: Context): reado
   }
 }
 
-/** A sum without the factors that all its terms have and that are never zero; itself where there are none. */
-function withoutCommon(tree: Tree, letter: string, context: Context): Tree {
+/** A sum over one denominator, that what all its terms have taken out of it; itself where there is nothing of either. */
+function sumFactors(tree: Tree, letter: string, context: Context): readonly Tree[] {
   const terms = termsOf(tree);
-  if (terms === null || terms.length > MOST_TERMS) return tree;
-  const isNever = (factor: Tree): boolean =>
-    mentions(factor, letter) && zeroFactors(factor, letter, context).length === 0;
-  const [first, ...others] = terms.map(({ factors }) => factors.map((factor) => printText(factor, TYPED)));
-  const common = (first ?? []).filter(
-    (text, i) => isNever(terms[0]?.factors[i] ?? tree) && others.every((texts) => texts.includes(text)),
-  );
-  if (common.length === 0) return tree;
-  return terms
-    .map(({ isNegative, factors }) => {
-      const left = [...factors];
-      for (const text of common) {
-        const at = left.findIndex((factor) => printText(factor, TYPED) === text);
-        if (at >= 0) left.splice(at, 1);
-      }
-      return isNegative ? negateTree(product(left)) : product(left);
+  if (terms === null || terms.length > MOST_TERMS) return [tree];
+  const names = new Set(terms.flatMap(({ powers }) => [...powers.keys()]));
+  const common = [...names].flatMap((name) => {
+    const times = Math.min(...terms.map(({ powers }) => powers.get(name)?.times ?? 0));
+    const base = terms.map(({ powers }) => powers.get(name)?.base).find((one) => one !== undefined);
+    return times === 0 || base === undefined ? [] : [{ name, base, times }];
+  });
+  if (common.length === 0) return [tree];
+  const least = new Map(common.map((one) => [one.name, one.times]));
+  const rest = terms
+    .map(({ isNegative, powers }) => {
+      const names = new Map<string, Power>(powers);
+      for (const { name, base } of common) if (!names.has(name)) names.set(name, { base, times: 0 });
+      const factors = [...names].flatMap(([name, { base, times }]) => {
+        const left = times - (least.get(name) ?? 0);
+        return left === 0 ? [] : [powerOf({ base, times: left })];
+      });
+      return isNegative ? negateTree(product(factors)) : product(factors);
     })
-    .reduce((a, b) => binaryTree('plus', a, { kind: 'group', of: b, closed: true, span: b.span }));
+    .reduce((a, b) => binaryTree('plus', a, groupTree(b)));
+  const taken = common.flatMap(({ base, times }) => (times > 0 ? zeroFactors(base, letter, context) : []));
+  return [...taken, rest];
 }
