@@ -37,6 +37,14 @@ const POINT_STEPS = 40_000;
 /** Work over many points, or over columns, may take longer. */
 const BUDGETS: Readonly<Partial<Record<BatchRequest['do'], number>>> = { points: 5, summary: 20, fit: 20 };
 
+const DOES = /"do"\s*:\s*"(\w+)"/;
+
+/** Milliseconds that a line may take, by what it asks for; a line that does not say it is answered at once. */
+export function timeFor(line: string): number {
+  const does = DOES.exec(line)?.[1] ?? '';
+  return BUDGET_MS * (Object.hasOwn(BUDGETS, does) ? (BUDGETS[does as BatchRequest['do']] ?? 1) : 1);
+}
+
 const within = (ms: number): (() => boolean) => {
   const end = Date.now() + ms;
   return () => Date.now() < end;

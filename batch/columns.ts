@@ -11,7 +11,8 @@ import { negateTree, numberTree } from '@/core/language/tree';
 import { roundedRational } from '@/core/number/digits';
 import type { Rational } from '@/core/number/rational';
 import { asWhole, fromRational, fromWhole } from '@/core/number/value';
-import { NOWHERE, decimalIn, decimalsIn, numberIn } from './numbers';
+import type { RealValue } from '@/core/number/value';
+import { NOWHERE, decimalIn, decimalsIn, knownDecimals, numberIn } from './numbers';
 import type { FitRequest, SummaryRequest } from './request';
 
 const refused = (problemData: ProblemData): { ok: false; problem: Problem } => fail(withSpan(problemData, NOWHERE));
@@ -100,19 +101,26 @@ export function fitted(request: FitRequest, context: Context): Result<object, Pr
   );
   if (!result.ok) return refused(result.problem);
   const { coefficients, r, r2 } = result.value;
-  const texts = decimalsIn(Object.fromEntries(coefficients.map(({ name, value }) => [name, value])), context);
-  if (!texts.ok) return texts;
-  const measures = decimalsIn({ r, r2 }, context);
-  if (!measures.ok) return measures;
-  const byValue = new Map(coefficients.map(({ name, value }) => [value, texts.value[name] ?? '']));
+  const known = knownDecimals(
+    Object.fromEntries<RealValue | null>([
+      ...coefficients.map(({ name, value }) => [name, value] as const),
+      ['r', r],
+      ['r2', r2],
+    ]),
+    context,
+  );
+  if (!known.ok) return known;
+  const { texts, settled } = known.value;
+  const byValue = new Map(coefficients.map(({ name, value }) => [value, texts[name] ?? '']));
   const equation = printText(
     equationTree(result.value, (v) => numeral(entryAt(byValue, v))),
     TYPED,
   );
   return succeed({
-    coefficients: texts.value,
-    ...(measures.value.r === null ? {} : { r: measures.value.r }),
-    r2: measures.value.r2,
+    coefficients: Object.fromEntries(coefficients.map(({ name }) => [name, texts[name] ?? null])),
+    ...(texts['r'] == null ? {} : { r: texts['r'] }),
+    r2: texts['r2'] ?? null,
     equation: `y=${equation}`,
+    ...(settled ? {} : { settled }),
   });
 }

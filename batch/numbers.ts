@@ -8,7 +8,7 @@ import { batchText } from '@/core/format/layout';
 import { functionNames } from '@/core/function';
 import { parse } from '@/core/language/parse';
 import type { Reading } from '@/core/language/parse';
-import { roundToFigures } from '@/core/number/digits';
+import { longestDecimal, roundToFigures } from '@/core/number/digits';
 import { isReal } from '@/core/number/value';
 import type { RealValue } from '@/core/number/value';
 
@@ -31,6 +31,26 @@ export function numberIn(text: string, context: Context): Result<RealValue, Prob
 export function decimalIn(v: RealValue, { digits, shouldContinue }: Context): Result<string, Problem> {
   const result = roundToFigures(v, digits, shouldContinue);
   return typeof result === 'string' ? fail(withSpan({ code: result }, NOWHERE)) : succeed(batchText(result));
+}
+
+/**
+ * Values as decimal strings to the digits of the context, or to as many as they are known to; `settled` is false where
+ * those are fewer. The first that has no digits at all is the problem.
+ */
+export function knownDecimals<K extends string>(
+  values: Readonly<Record<K, RealValue | null>>,
+  { digits, shouldContinue }: Context,
+): Result<Readonly<{ texts: Record<K, string | null>; settled: boolean }>, Problem> {
+  const texts: Partial<Record<K, string | null>> = {};
+  let settled = true;
+  for (const [name, value] of Object.entries(values) as [K, RealValue | null][]) {
+    const result = value === null ? null : longestDecimal(value, digits, shouldContinue);
+    if (value !== null && result === null) return fail(withSpan({ code: 'not-converged' }, NOWHERE));
+    const asked = value === null ? null : roundToFigures(value, digits, shouldContinue);
+    settled &&= asked === null || typeof asked !== 'string';
+    texts[name] = result && batchText(result);
+  }
+  return succeed({ texts: texts as Record<K, string | null>, settled });
 }
 
 /** Many values as decimal strings; the first that has no digits is the problem. */

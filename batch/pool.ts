@@ -9,11 +9,11 @@ const PACKET_LINES = 512;
 const PACKET_SIZE = 100_000;
 /** Packets under way or waiting for their turn to be written, for each worker. */
 const AHEAD = 6;
-/** A line that is not answered by then is late: its worker is ended and another begun. */
-const LATE_MS = 2300;
+/** A line that is not answered by so long after its time is late: its worker is ended and another begun. */
+const GRACE = 1.15;
 const WATCH_MS = 50;
 /** What a worker may hold; one that needs more is ended, and its line told to be too large. */
-const WORKER_MEMORY_MB = 350;
+const WORKER_MEMORY_MB = 1200;
 /** Room for what lives only as long as a line: with the engine's own, workers stop one another to collect it. */
 const WORKER_YOUNG_MB = 64;
 
@@ -90,14 +90,14 @@ const lateCode = 'stopped';
 
 /** What a worker answered, or how many lines stand before the one at which it was ended. */
 async function tried(pool: Piscina<Packet, Answered>, lines: readonly string[]): Promise<Answered | number> {
-  const at = new Int32Array(new SharedArrayBuffer(4));
+  const at = new Int32Array(new SharedArrayBuffer(8));
   const late = new AbortController();
   let [seen, since] = [0, performance.now()];
   const watch = setInterval(() => {
     const now = Atomics.load(at, 0);
     // Until the packet has a worker there is nothing to be late.
     if (now !== seen || now === 0) [seen, since] = [now, performance.now()];
-    else if (performance.now() - since > LATE_MS) late.abort();
+    else if (performance.now() - since > GRACE * Atomics.load(at, 1)) late.abort();
   }, WATCH_MS);
   try {
     return await pool.run({ text: lines.join('\n'), at }, { signal: late.signal });

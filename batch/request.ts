@@ -56,7 +56,7 @@ const table = { ...common, digits: z.int().min(1).max(MOST_BATCH_DIGITS).default
 
 /** A number given as text; a number of JSON is taken for the decimal that it is written as. */
 const numeral = z.union([z.string().max(10_000), z.number().transform(String)]);
-const numerals = z.array(numeral).min(1).max(100_000);
+const numerals = z.array(numeral).min(1).max(1_000_000);
 
 const summaryRequest = z.object({
   ...table,

@@ -1,8 +1,8 @@
-import { answerBatchLine } from './answer';
+import { answerBatchLine, timeFor } from './answer';
 
 /**
  * Lines to be answered one after another, joined into one text since that crosses to a worker for less than many do;
- * `at` is shared memory in which the worker says which one it is at.
+ * `at` is shared memory in which the worker says which one it is at, and how many milliseconds that may take.
  */
 export type Packet = Readonly<{ text: string; at: Int32Array }>;
 
@@ -16,6 +16,7 @@ export default function answerPacket({ text, at }: Packet): Answered {
   const end = performance.now() + MOST_MS;
   const answers: string[] = [];
   for (const line of text.split('\n')) {
+    Atomics.store(at, 1, timeFor(line));
     Atomics.add(at, 0, 1);
     answers.push(JSON.stringify(answerBatchLine(line)));
     if (performance.now() > end) break;

@@ -18,8 +18,7 @@ import { isTruth } from '@/core/language/truth';
 import { encode, fitsFile } from '@/core/notebook/value-codec';
 import type { SavedValue } from '@/core/notebook/value-codec';
 import { real } from '@/core/number/arithmetic';
-import { roundToFigures, roundedRational } from '@/core/number/digits';
-import type { Decimal } from '@/core/number/digits';
+import { longestDecimal, roundedRational } from '@/core/number/digits';
 import * as q from '@/core/number/rational';
 import type { Rational } from '@/core/number/rational';
 import { asWhole, fromRational, isReal } from '@/core/number/value';
@@ -187,17 +186,8 @@ export function fractionsOf(values: readonly RealValue[], { shouldContinue }: Co
 /** A number that is shown: its forms, and what is copied and kept of it. */
 export type ShownValue = Readonly<{ forms: readonly Form[]; full: string; saved: SavedValue | null }>;
 
-/** Fewer digits for what is not known to all of them, such as what a search found. */
-const FEWER_DIGITS = [40, 34, 28, 24, 20, 16, 12, 8] as const;
-
-/** A number as a decimal to the most digits, up to a number of them, that it is known to. */
-export function longestDecimal(v: RealValue, most: number, shouldContinue: ShouldContinue): Decimal | null {
-  for (const digits of [most, ...FEWER_DIGITS.filter((d) => d < most)]) {
-    const result = roundToFigures(v, digits, shouldContinue);
-    if (typeof result !== 'string') return result;
-  }
-  return null;
-}
+/** Digits of a value that is not known to all of them, as it is copied. */
+const MOST_COPIED = 40;
 
 const LEAST: Rational = { n: 1n, d: 10n ** BigInt(TOLD_DIGITS) };
 
@@ -220,7 +210,7 @@ export function shownNumber(v: RealValue, request: LineRequest, context: Context
   const forms = formsOf(known, request.display, context.shouldContinue, nature);
   const saved = encode(known);
   const longest = (): string => {
-    const result = longestDecimal(known, FEWER_DIGITS[0], context.shouldContinue);
+    const result = longestDecimal(known, MOST_COPIED, context.shouldContinue);
     return result === null ? '' : batchText(result);
   };
   return {

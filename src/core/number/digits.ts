@@ -178,6 +178,23 @@ export function roundToFigures(v: RealValue, digits: number, shouldContinue: Sho
   }
 }
 
+/** What is not known to all digits is not known to more than so many: it came out of a search. */
+const MOST_KNOWN = 60;
+const FEWEST_KNOWN = 4;
+
+/**
+ * The value to as many significant digits as are settled, up to `most`; null where not even a few are. Domain: most ≥ 1.
+ */
+export function longestDecimal(v: RealValue, most: number, shouldContinue: ShouldContinue): Decimal | null {
+  const first = roundToFigures(v, most, shouldContinue);
+  if (typeof first !== 'string') return first;
+  for (let digits = Math.min(most - 1, MOST_KNOWN); digits >= FEWEST_KNOWN; digits -= 1) {
+    const result = roundToFigures(v, digits, shouldContinue);
+    if (typeof result !== 'string') return result;
+  }
+  return null;
+}
+
 /** The exponent of the leading digit of a decimal: 0 for 1 to 9.99…; 0 for zero. */
 export const exponentOf = (d: Decimal): number =>
   d.unscaled === 0n ? 0 : absolute(d.unscaled).toString().length - 1 - d.places;

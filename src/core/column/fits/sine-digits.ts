@@ -76,6 +76,9 @@ function createCircle(): (angle: bigint) => Circle {
   };
 }
 
+/** The coefficients with all the digits there are, and the share of the spread of y that they leave. */
+export type SharpSine = Readonly<{ a: Rational; b: Rational; c: Rational; d: Rational; left: Rational }>;
+
 /**
  * The coefficients of a fitted sine carried on to some thirty digits: Newton's method on the squares left, the gradient
  * in fixed point, its matrix in doubles. Null when it does not come to rest, or comes to rest at no minimum.
@@ -85,7 +88,7 @@ export function sharpened(
   { x, y, w }: Readonly<{ x: readonly number[]; y: readonly number[]; w: readonly number[] }>,
   exact: readonly (readonly [Rational, Rational])[],
   shouldContinue: ShouldContinue,
-): Readonly<{ a: Rational; b: Rational; c: Rational; d: Rational }> | null {
+): SharpSine | null {
   const points = exact.map(([u, v], i) => [fixedRational(u), fixedRational(v), BigInt(itemAt(w, i))] as const);
   let p = [start.a, start.b, start.c, start.d].map(fixedOf) as [bigint, bigint, bigint, bigint];
   let smallest = Infinity;
@@ -113,8 +116,28 @@ export function sharpened(
     if (size < REST || (step > 3 && size >= smallest)) break;
     smallest = size;
   }
+  const left = leftShare(p, points, circle);
   const [a, b, c, d] = p.map((v) => q.rational(v, UNIT)) as [Rational, Rational, Rational, Rational];
-  return { a, b, c, d };
+  return left && { a, b, c, d, left };
+}
+
+/** Squares left by the squares of the deviations from the mean; null where y does not vary. */
+function leftShare(
+  [a, b, c, d]: readonly [bigint, bigint, bigint, bigint],
+  points: readonly (readonly [bigint, bigint, bigint])[],
+  circle: (angle: bigint) => Circle,
+): Rational | null {
+  let [n, sum, squares, left] = [0n, 0n, 0n, 0n];
+  for (const [u, v, weight] of points) {
+    const [sine] = circle(times(b, u) + c);
+    const rest = times(a, sine) + d - v;
+    n += weight;
+    sum += weight * v;
+    squares += weight * v * v;
+    left += weight * rest * rest;
+  }
+  const whole = n * squares - sum * sum;
+  return whole === 0n ? null : q.rational(n * left, whole);
 }
 
 /** The second derivatives of half the squares left. */

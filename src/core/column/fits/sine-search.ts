@@ -2,18 +2,11 @@ import { itemAt } from '../../base/item';
 import type { ShouldContinue } from '../../base/should-continue';
 import { solveSmall } from './small-system';
 import { sharpened } from './sine-digits';
-import type { Sine } from './sine-digits';
+import type { SharpSine, Sine } from './sine-digits';
 import type { Rational } from '../../number/rational';
 
-/** The numbers as decimals that were carried further than doubles; `left` and `whole` as in a polynomial fit, in doubles. */
-export type SineFit = Readonly<{
-  a: Rational;
-  b: Rational;
-  c: Rational;
-  d: Rational;
-  left: number;
-  whole: number;
-}>;
+/** The numbers as decimals that were carried further than doubles. */
+export type SineFit = SharpSine;
 
 type Points = Readonly<{ x: readonly number[]; y: readonly number[]; w: readonly number[] }>;
 
@@ -141,6 +134,5 @@ export function sineFit(
     best = { a, b, c: turned(Math.atan2(result.cosine, result.sine) - b * middle), d: result.d, left: result.left };
   }
   if (best === null || !(best.a > 0) || !(best.left < whole)) return null;
-  const sharp = sharpened(best, points, exact, shouldContinue);
-  return sharp === null ? null : { ...sharp, left: best.left, whole };
+  return sharpened(best, points, exact, shouldContinue);
 }

@@ -32,12 +32,11 @@ export const sine = defineFit({
     );
     if (result === 'stopped') return fail({ code: 'stopped' });
     if (result === null) return fail({ code: 'not-converged', reason: 'no-fit' });
-    const { a, b, c, d } = result;
-    const r2 = 1 - result.left / result.whole;
+    const { a, b, c, d, left } = result;
     return succeed({
       coefficients: [found(a), found(b), found(c), found(d)] as const,
       r: null,
-      r2: found(q.rational(BigInt(Math.round(r2 * 2 ** 52)), 2n ** 52n)),
+      r2: found(q.subtract(q.ONE, left)),
     });
   },
   // The angle carries its unit, so that the equation means the same whatever unit is set.
