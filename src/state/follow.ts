@@ -49,10 +49,10 @@ export function followForms(store: AppStore, pool: Pick<Pool, 'run'>): () => voi
     const asked = formsRequestOf(state);
     if (asked === null) return;
     isAsked = true;
-    const { known } = state.formsCache;
+    const { under } = state.formsCache;
     void pool.run('forms', asked.request).then((answered) => {
       isAsked = false;
-      const isCurrent = store.getState().formsCache.known === known;
+      const isCurrent = store.getState().formsCache.under === under;
       if (isCurrent && answered !== 'superseded' && answered.ok)
         store.getState().learnForms(asked.holders, answered.value);
       else if (isCurrent && answered !== 'superseded')

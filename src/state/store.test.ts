@@ -290,6 +290,27 @@ test('a frozen notebook of version 1 still opens', () => {
   });
 });
 
+test('undo leaves the table that is open, a name is one step, and older states keep what they knew', () => {
+  const store = createStore(() => 0);
+  const state = () => store.getState();
+  state().addTable();
+  const first = state().sight.openTable ?? '';
+  state().addTable();
+  state().setAxis('y', { name: 'h' });
+  state().openTable(first);
+  state().press({ type: 'undo' });
+  expect(state().sight.openTable).toBe(first);
+  const steps = state().history.past.length;
+  for (const name of ['t', 'ti', 'tim', 'time']) state().setAxis('x', { name });
+  expect(state().history.past).toHaveLength(steps + 1);
+  state().press({ type: 'undo' });
+  expect(state().document.curves.x.name).toBe('x');
+  const holder = {};
+  const before = state().formsCache;
+  state().learnForms([holder], [[]]);
+  expect([before.known.has(holder), state().formsCache.known.has(holder)]).toEqual([false, true]);
+});
+
 test('levels that undo brings back stay, whatever depth was set', () => {
   const store = createStore();
   made.push(store);

@@ -103,7 +103,10 @@ const sentences: { [C in ProblemCode]: (p: Of<C>) => string } = {
       : p.reason === 'no-fit'
         ? 'No wave was found that fits these values. More of them, or values over more than half a wave, may help.'
         : 'A thousand digits were not enough to decide this (a value may be exactly zero).',
-  stopped: () => 'This took too long and was stopped.',
+  stopped: ({ reason }) =>
+    reason === 'terms'
+      ? 'There are too many terms: a sum or product of more than a million of them is only worked where it has a closed form.'
+      : 'This took too long and was stopped.',
   internal: (p) =>
     p.reason === 'bug'
       ? 'Something went wrong inside Ulkav; the fault is not yours. Everything is still here, and the next line is worked afresh.'

@@ -71,7 +71,8 @@ export type ProblemData =
   /** Columns used together that do not fit each other, or the purpose: `needs` values, and how many there are. */
   | Readonly<{ code: 'dimension'; reason: 'unequal-lengths' | 'too-few'; needs: number; got: number }>
   | Readonly<{ code: 'not-converged'; reason?: 'diverges' | 'no-fit' }>
-  | Readonly<{ code: 'stopped' }>
+  /** `terms`: there are too many of them to be worked one by one. */
+  | Readonly<{ code: 'stopped'; reason?: 'terms' }>
   /** A bug of ours, or a part of the program that could not be loaded: said as such. */
   | Readonly<{ code: 'internal'; reason: 'bug' | 'not-loaded' }>;
 

@@ -10,6 +10,7 @@ import type { Tree } from '../language/tree';
 import { roundToFigures } from '../number/digits';
 import { multiply, subtract } from '../number/arithmetic';
 import * as q from '../number/rational';
+import { signOf } from '../number/sign';
 import { fromRational, isExact, isReal } from '../number/value';
 import { contextOf } from './context';
 import { decideLine, evaluate } from './evaluate';
@@ -114,7 +115,7 @@ test.each([
   ['sum(k,k,5,4)', '0'],
   ['prod(k,k,5,4)', '1'],
   ['sum(1/k,k,-1,1)', 'divide-by-zero'],
-  ['sum(k,k,1,10^12)', 'stopped'],
+  ['sum(k,k,1,10^12)', '500000000000500000000000'],
   ['sum(k,k,1,inf)', 'domain'],
   ['sum(k,k,1,1/2)', 'domain'],
   ['integral(3x^2-x,x,1,4)', '111/2'],
@@ -358,3 +359,26 @@ test(`random expressions agree with the library wherever it has a value (seed ${
   );
   expect(compared).toBeGreaterThan(150);
 });
+
+// A sum in closed form is the sum of its first terms, added one by one, and of the rest.
+test.each(['k^2/3-k', '3*(1/2)^k', '2^(2k-3)/5-k', 'sqrt(2)*k+(-2/3)^k', '-(3^k)'])(
+  'the sum of %s over many terms is the sum of its parts',
+  (term) => {
+    const whole = `sum(${term},k,-3,2500)`;
+    const parts = [-3, 0, 900, 1800].map((from, i, all) => `sum(${term},k,${from},${(all[i + 1] ?? 2501) - 1})`);
+    const tree = treeOf(`${whole}-(${parts.join('+')})`);
+    const value = evaluate(tree, contextOf({ shouldContinue: () => true }));
+    expect(value.ok && isReal(value.value) ? signOf(value.value, () => true) : value).toBe(0);
+  },
+);
+
+test.each([
+  ['sum(k^3,k,1,10^7)', '2500000500000025000000000000'],
+  ['sum(pi,k,1,10^12)', '1000000000000pi'],
+])('%s is exact over any number of terms', (typed, expected) => expect(exact(typed, 'rad')).toBe(expected));
+
+test.each(['sum(sin(k),k,1,10^7)', 'prod(1+1/k^2,k,1,10^7)'])('%s has too many terms', (typed) =>
+  expect(evaluate(treeOf(typed), contextOf({ shouldContinue }))).toMatchObject({
+    problem: { code: 'stopped', reason: 'terms' },
+  }),
+);

@@ -18,6 +18,8 @@ import type { RealValue, Value } from '../number/value';
 import { refused, withLetter } from './context';
 import type { Context, Evaluated, Evaluator } from './context';
 import { hasChance, compileToRealExpr, mentions } from './real-expr';
+import { geometricParts, geometricSum } from './geometric-sum';
+import type { Part } from './geometric-sum';
 import { coefficientsOf, powerSumOf } from './power-sum';
 import { rationalTerm } from './rational-terms';
 import type { RationalTerm } from './rational-terms';
@@ -199,6 +201,23 @@ class Terms {
   }
 }
 
+/** The sum of parts that have one in closed form; null where one has none. */
+function closedSum(
+  parts: readonly Part[] | null,
+  lo: bigint,
+  count: bigint,
+  context: Context,
+): RealValue | 'too-large' | null {
+  let total: RealValue = fromWhole(0);
+  for (const part of parts ?? []) {
+    const sum =
+      'polynomial' in part ? polynomialSum(part.polynomial, lo, count) : geometricSum(part, lo, count, context);
+    if (sum === null || sum === 'too-large') return sum;
+    total = add(total, sum);
+  }
+  return parts && total;
+}
+
 /** Whether a term may have no value at some whole number, which multiplying out would hide. */
 function dividesBy(tree: Tree, name: string): boolean {
   for (const node of nodesOf(tree)) {
@@ -218,7 +237,8 @@ function boundOf(tree: Tree, fn: string, context: Context, worth: Evaluator): bi
 
 /**
  * A sum or a product over whole numbers from lo to hi: exact while it is short or whole, of polynomials always, else in
- * balls. Problems: domain (a bound that is not whole), stopped (more than a million terms, or the time), what a term causes.
+ * balls; sums of polynomials and of geometric terms over any number of terms. Problems: domain (a bound that is not
+ * whole), stopped (more than a million terms otherwise, or the time), too-large, what a term causes.
  */
 export function sumOrProduct(fn: 'sum' | 'prod', tree: Call, context: Context, worth: Evaluator): Evaluated {
   const [of, letter, from, to] = tree.args as [Tree, Tree & { kind: 'letter' }, Tree, Tree];
@@ -229,12 +249,18 @@ export function sumOrProduct(fn: 'sum' | 'prod', tree: Call, context: Context, w
   const isSum = fn === 'sum';
   const count = hi - lo + 1n;
   if (count <= 0n) return succeed(fromWhole(isSum ? 0 : 1));
-  if (count > MOST_TERMS) return refused({ code: 'stopped' }, tree.span);
   if (isSum && count > FEW && !dividesBy(of, letter.name) && !hasChance(of)) {
     const sum = powerSumOf(of, letter.name, context, worth);
     const coefficients = sum && coefficientsOf(sum);
     if (coefficients) return succeed(polynomialSum(coefficients, lo, count));
   }
+  // Term by term, whole terms and short sums stay as they are; a closed form is for what would take too long.
+  if (isSum && count > BigInt(MOST_KEPT) && !hasChance(of)) {
+    const closed = closedSum(geometricParts(of, letter.name, context, worth), lo, count, context);
+    if (closed === 'too-large') return refused({ code: 'too-large' }, tree.span);
+    if (closed !== null) return succeed(closed);
+  }
+  if (count > MOST_TERMS) return refused({ code: 'stopped', reason: 'terms' }, tree.span);
   const terms = new Terms(tree, letter.name, isSum, context, worth);
   if (count <= MOST_KEPT) {
     const kept = terms.kept(lo, hi);

@@ -38,7 +38,12 @@ test.each([
   ['sqrt(-1-x^2)', 'The functions have no value between these ends of x.'],
 ])('%s: %s', async (text, reason) => {
   await drawn(text);
-  expect(screen.getAllByRole('status').map((told) => told.textContent).join()).toContain(reason);
+  expect(
+    screen
+      .getAllByRole('status')
+      .map((told) => told.textContent)
+      .join(),
+  ).toContain(reason);
 });
 
 test('a function that cannot be drawn says why beside it, and the others stay', async () => {

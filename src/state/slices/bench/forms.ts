@@ -1,7 +1,9 @@
+import { itemAt } from '@/core/base/item';
 import { currentOf } from '@/core/running/chain';
 import type { SavedForm } from '@/core/notebook/schema';
 import type { FormsRequest, Showable } from '@/workers/forms';
 import { requestFor } from './live';
+import { withForms } from './moment';
 import type { State } from '@/state/slices/state';
 import { valueOf } from './values';
 
@@ -12,8 +14,8 @@ import { valueOf } from './values';
 
 type HeldValue = Readonly<{ holder: object; item: Showable }>;
 
-/** Everything in sight that has no forms yet under the settings. */
-function unknownIn({ document, formsCache }: State): readonly HeldValue[] {
+/** Everything in sight that is shown in forms. */
+function inSight({ document }: Pick<State, 'document'>): readonly HeldValue[] {
   const { stack, running, shelf } = document;
   const shown = running.entry === '' && running.shown !== null ? [currentOf(running)] : [];
   const operands = [...stack.levels, ...shown].map((holder) => ({
@@ -24,7 +26,25 @@ function unknownIn({ document, formsCache }: State): readonly HeldValue[] {
     holder,
     item: { value: valueOf(holder.value), sourceText: holder.from },
   }));
-  return [...operands, ...kept].filter(({ holder }) => !formsCache.known.has(holder));
+  return [...operands, ...kept];
+}
+
+/** What of it has no forms yet under the settings. */
+const unknownIn = (state: State): readonly HeldValue[] =>
+  inSight(state).filter(({ holder }) => !state.formsCache.known.has(holder));
+
+/** What is known with more forms learnt, and without those of what is no longer in sight. */
+export function learnt(
+  state: State,
+  holders: readonly object[],
+  forms: readonly (readonly SavedForm[])[],
+): State['formsCache'] {
+  const seen = new Set(inSight(state).map(({ holder }) => holder));
+  const known = new Map([...state.formsCache.known].filter(([holder]) => seen.has(holder)));
+  return withForms(
+    { ...state.formsCache, known },
+    holders.map((holder, i) => [holder, itemAt(forms, i)] as const),
+  );
 }
 
 /** What has to be asked so that all that is in sight has its forms; null when it has. */

@@ -19,6 +19,7 @@ import { putEntry } from '@/keys/log';
 import { isLineAction } from '@/keys/press';
 import type { LineAnswer } from '@/workers/answer';
 import { appended } from '@/state/slices/columns/actions';
+import { withForms } from './moment';
 import { optionsOf } from './reading';
 import type { Document, StepName } from '@/state/slices/parts';
 import { named } from './named';
@@ -37,10 +38,8 @@ export const runningSettings = ({ settings }: Pick<State, 'settings'>) => ({
   impliedFirst: settings.impliedFirst,
 });
 
-const known = (state: State, holder: object | null | undefined, answer: LineAnswer): State['formsCache'] => {
-  if (holder) state.formsCache.known.set(holder, answer.forms);
-  return { known: state.formsCache.known };
-};
+const known = (state: State, holder: object | null | undefined, answer: LineAnswer): State['formsCache'] =>
+  holder ? withForms(state.formsCache, [[holder, answer.forms]]) : state.formsCache;
 
 const said = ({ forms }: LineAnswer): string => {
   const form = itemAt(forms, 0);

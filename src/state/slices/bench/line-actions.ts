@@ -1,5 +1,5 @@
+import type { Problem } from '@/core/base/problem';
 import { chosenForm } from '@/core/format/form';
-import { itemAt } from '@/core/base/item';
 import {
   caretOf,
   changed as changedLine,
@@ -37,6 +37,7 @@ import { chosenRegister, memoryPressed, storedText } from '@/state/slices/shelf/
 import { travelled } from './travel';
 import { withShelf } from '@/state/slices/shelf/change';
 import { finishedLine, usesAns } from '@/state/slices/tape/line';
+import { learnt } from './forms';
 import { noForms } from './moment';
 import { begins, multiplied, multiplies } from './number-end';
 
@@ -121,6 +122,10 @@ function wantsEquals(state: State): boolean {
   );
 }
 
+/** Whether the same work may come out the next time. */
+const mayComeOut = (problem: Problem): boolean =>
+  problem.code === 'internal' || (problem.code === 'stopped' && problem.reason === undefined);
+
 /** Whether what the next key would do depends on something that is being worked out. */
 const isBusy = ({ work, live, settings, document }: State): boolean =>
   work !== null || (settings.style === 'written' && live.kind === 'working' && !isEmptyLine(document.line));
@@ -168,7 +173,7 @@ export function benchActions(change: Change, get: Get, clock: () => number): Ben
     return change((state) => {
       if (live.kind === 'working') return { waiting: [action] };
       // What took too long, or failed inside, may come out the next time: it is asked for once more.
-      const isAgain = live.kind === 'problem' && (live.problem.code === 'stopped' || live.problem.code === 'internal');
+      const isAgain = live.kind === 'problem' && mayComeOut(live.problem);
       return isAgain
         ? { asked: state.asked + 1, live: { kind: 'working', last: null }, waiting: [action] }
         : finish(state, clock());
@@ -371,10 +376,6 @@ export function benchActions(change: Change, get: Get, clock: () => number): Ben
     pick: (level) => change((state) => ({ asking: null, ...levelPicked(state, level) })),
     levelToLine: (level) => change((state) => levelToLine(state, level)),
     levelToColumn: (level, column) => change((state) => levelToColumn(state, level, column)),
-    learnForms: (items, forms) =>
-      change((state) => {
-        items.forEach((item, i) => state.formsCache.known.set(item, itemAt(forms, i)));
-        return { formsCache: { known: state.formsCache.known } };
-      }),
+    learnForms: (items, forms) => change((state) => ({ formsCache: learnt(state, items, forms) })),
   };
 }

@@ -14,7 +14,11 @@ export type Live =
   | Readonly<{ kind: 'problem'; problem: Problem; of: string }>;
 
 /** What stands in sight in its forms under the settings, known for the object that holds each value. */
-type FormsCache = Readonly<{ known: WeakMap<object, readonly SavedForm[]> }>;
+export type FormsCache = Readonly<{
+  known: ReadonlyMap<object, readonly SavedForm[]>;
+  /** The same as long as what was learnt holds: anew with every setting that shows it. */
+  under: object;
+}>;
 
 /** An operation that is being worked out; keys wait for it. `land` says what its answer changes in a state. */
 export type PendingWork<State> = Readonly<{
@@ -45,7 +49,13 @@ export type BenchMoment<State> = Readonly<{
   pasteQuestion: Readonly<{ pasted: string; choices: readonly PasteChoice[] }> | null;
 }>;
 
-export const noForms = (): FormsCache => ({ known: new WeakMap() });
+/** A cache that knows more; what shared the old one knows what it knew. */
+export const withForms = (
+  { known, under }: FormsCache,
+  learnt: Iterable<readonly [object, readonly SavedForm[]]>,
+): FormsCache => ({ known: new Map([...known, ...learnt]), under });
+
+export const noForms = (): FormsCache => ({ known: new Map(), under: {} });
 
 export const benchAtFirst = <State>(): BenchMoment<State> => ({
   live: { kind: 'empty' },
