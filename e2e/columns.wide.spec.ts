@@ -1,5 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
+import type { Locator } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { ColumnsPage } from './columns';
 
@@ -31,6 +32,54 @@ test('by the keyboard alone: a table begun, typed across and down, mended, and t
   await expect(columns.cell('A, row 2')).toHaveText('');
   await page.keyboard.press('Control+z');
   await expect(columns.cell('A, row 2')).toContainText('√2');
+});
+
+test('rows and columns are carried by their numbers and heads', async ({ page }) => {
+  const columns = new ColumnsPage(page);
+  await columns.open();
+  await columns.take('boats', 'a b\n1 10\n2 20\n3 30');
+  const carry = async (what: Locator, dx: number, dy: number) => {
+    const box = await what.boundingBox();
+    if (box === null) throw new Error('what is carried is out of sight');
+    const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+    await page.mouse.move(x, y);
+    await page.mouse.down();
+    await page.mouse.move(x + dx / 2, y + dy / 2, { steps: 4 });
+    await page.mouse.move(x + dx, y + dy, { steps: 6 });
+    await page.mouse.up();
+  };
+  await carry(page.getByRole('rowheader', { name: 'Row 3', exact: true }), 0, -2 * 44);
+  await expect(columns.cell('a, row 1')).toHaveText('3');
+  await expect(columns.cell('b, row 2')).toHaveText('10');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  const head = page.getByRole('columnheader').nth(1);
+  const width = (await head.boundingBox())?.width ?? 0;
+  await carry(head, 1.2 * width, 0);
+  await expect(page.getByRole('columnheader').nth(1)).toContainText('b');
+});
+
+test('bounds with one frequency fewer are proposed as classes', async ({ page }) => {
+  const columns = new ColumnsPage(page);
+  await columns.open();
+  await columns.take('waits', 'bound count\n0 3\n5 8\n10 12\n15 7\n20');
+  await columns.panel('Chart');
+  await columns.press('Histogram');
+  await columns.press('Read them so');
+  await columns.chart.press('ArrowRight');
+  await expect(columns.reads).toContainText('3');
+});
+
+test('nothing old stands beside a new x at which a fit is read', async ({ page }) => {
+  const columns = new ColumnsPage(page);
+  await columns.open();
+  await columns.take('rope', 'x y\n1 2\n2 4\n3 6');
+  await columns.panel('Fit');
+  const at = page.getByRole('textbox', { name: 'Read the fit at' });
+  await at.fill('5');
+  await expect(columns.statistic('y')).toContainText('= 10');
+  await at.fill('5 +');
+  await expect(page.getByText('This x cannot be read yet.')).toBeVisible();
+  await expect(columns.statistic('y')).toHaveCount(0);
 });
 
 test('a file is shown before it is taken in; a table is taken along, its chart as SVG and PNG', async ({ page }) => {

@@ -112,7 +112,7 @@ test('the table says why a cell is empty, shows a row on the graph, and takes a 
   await expect(curves.row(/^x 135 f/)).toBeVisible();
   await page.getByRole('textbox', { name: 'x =' }).fill('2 +');
   await curves.press('Add');
-  await expect(page.getByRole('alert')).toHaveText('this cannot be read as a number.');
+  await expect(page.getByRole('alert')).toHaveText('“2 +”: this cannot be read as a number.');
   await expect(page.getByRole('textbox', { name: 'x =' })).toHaveValue('2 +');
 });
 
@@ -124,7 +124,7 @@ test('a line of the Bench is drawn, the letter in it followed, and all of it the
   await bench.type('A:=2');
   await page.keyboard.press('Enter');
   await bench.type('A x^2-3');
-  await page.getByRole('button', { name: 'draw this' }).tap();
+  await page.getByRole('button', { name: 'Draw this' }).tap();
   const curves = new CurvesPage(page);
   await expect(curves.graph).toBeVisible();
   await curves.panel('Points');

@@ -38,7 +38,7 @@ test('functions are renamed, given another look, reordered, copied, removed and 
   await curves.open();
   await curves.write('y=x^2');
   await curves.write('sin(x rad)');
-  const rows = page.getByRole('list', { name: 'Functions' }).getByRole('button');
+  const rows = page.getByRole('list', { name: 'Functions' }).getByRole('button', { name: / = / });
   await rows.nth(1).click();
   await page.getByRole('textbox', { name: 'Name' }).fill('tide');
   await page.getByRole('button', { name: 'violet, long dashes' }).click();
@@ -52,6 +52,39 @@ test('functions are renamed, given another look, reordered, copied, removed and 
   await expect(page.getByText('All functions were removed. The view is as it was.')).toBeVisible();
   await curves.press('Undo');
   await expect(rows).toHaveCount(3);
+});
+
+test('a function is carried to another place by mouse and by keyboard', async ({ page }) => {
+  const curves = new CurvesPage(page);
+  await curves.open();
+  for (const text of ['x^2', '2x', '3']) await curves.write(text);
+  const rows = page.getByRole('list', { name: 'Functions' }).getByRole('button', { name: / = / });
+  const handle = (name: string) => page.getByRole('button', { name: `Carry ${name}` });
+  await handle('f').focus();
+  for (const key of ['Space', 'ArrowDown', 'Space']) {
+    await page.keyboard.press(key);
+    // The list follows with a short movement.
+    await page.waitForTimeout(400);
+  }
+  await expect(rows.first()).toHaveAccessibleName(/^g = 2x/);
+  const [from, to] = [await handle('h').boundingBox(), await handle('g').boundingBox()];
+  if (from === null || to === null) throw new Error('the handles are out of sight');
+  await page.mouse.move(from.x + 20, from.y + 20);
+  await page.mouse.down();
+  await page.mouse.move(from.x + 20, from.y, { steps: 4 });
+  await page.mouse.move(to.x + 20, to.y + 10, { steps: 8 });
+  await page.mouse.up();
+  await expect(rows.first()).toHaveAccessibleName(/^h = 3/);
+});
+
+test('curves that lie outside the view, or reach beyond it, are told with Fit', async ({ page }) => {
+  const curves = new CurvesPage(page);
+  await curves.open();
+  await curves.write('x');
+  await curves.write('x+100');
+  await expect(page.getByText('g lies outside this view.')).toBeVisible();
+  await curves.press('Fit');
+  await expect(page.getByText('g lies outside this view.')).toHaveCount(0);
 });
 
 test('the table and the graph are taken along as files', async ({ page }) => {

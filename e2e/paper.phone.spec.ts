@@ -144,13 +144,13 @@ test('steps, angle view and digits of one line', async ({ page }) => {
   const bench = new BenchPage(page);
   await bench.open();
   await bench.tap('sine', '2', '1', '2', 'degree sign');
-  await bench.key('angle').tap();
+  await bench.key('Angle').tap();
   const angle = page.getByRole('dialog', { name: 'Angle view' });
   await expect(angle.getByText('Quadrant III')).toBeVisible();
   await expect(angle.getByRole('img', { name: '212°, Quadrant III' })).toBeVisible();
   await page.getByRole('button', { name: 'Close', exact: true }).tap();
   await bench.tap('clear line', '8', 'minus', '6', 'divided by', '2');
-  await bench.key('steps').tap();
+  await bench.key('Steps').tap();
   await expect(page.getByRole('dialog', { name: 'Steps' }).getByRole('listitem')).toHaveText([
     /divide/,
     /subtract/,
@@ -158,11 +158,50 @@ test('steps, angle view and digits of one line', async ({ page }) => {
   ]);
   await page.getByRole('button', { name: 'Close', exact: true }).tap();
   await bench.tap('clear line', '2', 'divided by', '3');
-  await bench.key('digits').tap();
+  await bench.key('Digits').tap();
   await page.getByRole('radio', { name: 'Decimal places' }).tap();
   for (let i = 0; i < 8; i += 1) await page.getByRole('button', { name: 'Fewer digits' }).tap();
   await page.getByRole('button', { name: 'Close', exact: true }).tap();
   await expect(bench.form('≈ 0.67, decimal')).toBeVisible();
   await bench.tap('equals', '1', 'divided by', '3');
   await expect(bench.form('≈ 0.333 333 333 3, decimal')).toBeVisible();
+});
+
+test('the keys of the deck write into the field that has the focus, and list several values', async ({ page }) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  await bench.tap('2', 'x', 'plus', '1');
+  await page.getByRole('textbox', { name: 'x =' }).tap();
+  await bench.tap('1', '0', 'backspace', 'next value', '5');
+  await expect(page.getByRole('textbox', { name: 'x =' })).toHaveValue('1,5');
+  await expect(bench.line).toHaveValue('2x+1');
+  await expect(page.getByRole('list', { name: 'Try values' }).getByRole('listitem')).toHaveText([
+    /x = 1.*3/,
+    /x = 5.*11/,
+  ]);
+});
+
+test('one tap writes the radians that are meant, and the tape says so', async ({ page }) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  await bench.tap('sine', 'pi', 'fraction', '6');
+  await bench.tap('Write rad after it');
+  await expect(bench.line).toHaveValue('sin(π/6 rad)');
+  await bench.tap('equals');
+  await expect(bench.answered('sin(π/6 rad) = 1/2')).toBeVisible();
+  await expect(page.getByText('rad', { exact: true }).first()).toBeVisible();
+});
+
+test('an equation that repeats itself says all its solutions, and those of one turn', async ({ page }) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  await bench.tap('sine', 'x', 'close bracket', 'equals', '0', 'decimal point', '5');
+  const all = page.getByRole('list', { name: 'All solutions' }).getByRole('listitem');
+  await expect(all).toHaveCount(2);
+  await expect(all.first()).toHaveAccessibleName('x = 30° + n·360°');
+  await expect(page.getByRole('list', { name: 'From 0 up to 360°' }).getByRole('listitem')).toHaveCount(2);
+  await bench.tap('equals');
+  await expect(
+    bench.tape.getByRole('button', { name: /x = 30° \+ n·360° or x = 150° \+ n·360°/ }).first(),
+  ).toBeVisible();
 });

@@ -96,7 +96,7 @@ test('the stack outlives a reload in the middle of a number, and a change of sty
   await bench.tap('9', 'squared');
   await bench.chooseStyle('Stack');
   await bench.tap('0', 'plus');
-  await expect(level(page, 1)).toHaveAccessibleName(/^Level 1: 17\/2/);
+  await expect(level(page, 1)).toHaveAccessibleName(/^Level 1: 8\.5/);
   await bench.chooseStyle('Written');
   await expect(bench.line).toHaveValue('9^2');
 });
@@ -124,7 +124,7 @@ test('a level is picked, kept, and sent to the line', async ({ page }) => {
   await expect(page.getByText('Kept in slot 7.')).toBeVisible();
   await bench.tap('square root', 'to the line');
   await expect(bench.line).toHaveValue('sqrt(8)');
-  await bench.tap('recall');
+  await bench.tap('Recall');
   await page.getByRole('button', { name: 'Recall slot 7, holds 3' }).tap();
   await expect(bench.line).toHaveValue('sqrt(8)slot(7)');
 });
@@ -135,7 +135,7 @@ test('the Shelf: kept, added to, replaced and undone, recalled as a value, clear
   const bench = new BenchPage(page);
   await bench.open();
   const keepIn = async (place: RegExp | string, operation = 'Keep') => {
-    await bench.tap('keep');
+    await bench.tap('Keep');
     if (operation !== 'Keep') await page.getByRole('dialog').getByRole('radio', { name: operation, exact: true }).tap();
     await page.getByRole('dialog').getByRole('button', { name: place }).tap();
   };

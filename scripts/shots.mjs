@@ -110,7 +110,7 @@ const shots = [
     name: 'steps-phone',
     size: phone,
     scheme: 'light',
-    act: (page) => page.getByRole('button', { name: 'steps', exact: true }).tap(),
+    act: (page) => page.getByRole('button', { name: 'Steps', exact: true }).tap(),
   },
   {
     name: 'angle-view-phone',
@@ -119,7 +119,7 @@ const shots = [
     act: async (page) => {
       await page.getByRole('button', { name: 'clear line' }).tap();
       await page.getByRole('textbox').pressSequentially('sin(212°)');
-      await page.getByRole('button', { name: 'angle', exact: true }).tap();
+      await page.getByRole('button', { name: 'Angle', exact: true }).tap();
     },
   },
   {
@@ -162,7 +162,7 @@ const shots = [
     name: 'keep-phone',
     size: phone,
     scheme: 'dark',
-    act: (page) => page.getByRole('button', { name: 'recall', exact: true }).tap(),
+    act: (page) => page.getByRole('button', { name: 'Recall', exact: true }).tap(),
   },
   { name: 'shelf-phone', size: phone, scheme: 'light', act: withPartSetAside },
 ];

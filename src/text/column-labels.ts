@@ -1,3 +1,4 @@
+import { filledCells } from '@/core/notebook/columns';
 import { LONGEST_CELL, LONGEST_NAME, MOST_COLUMNS } from '@/core/notebook/columns';
 import type { LeftOut } from '@/core/notebook/room';
 import type { ChartKind } from '@/core/chart/kinds';
@@ -290,4 +291,4 @@ export const classesProposal = (
   bounds: Readonly<{ name: string; cells: readonly string[] }>,
   counts: Readonly<{ name: string; cells: readonly string[] }>,
 ): string =>
-  `${bounds.name} holds ${bounds.cells.length} rising bounds and ${counts.name} ${counts.cells.length} whole numbers: ${counts.cells.length} classes with their frequencies?`;
+  `${bounds.name} holds ${filledCells(bounds.cells).length} rising bounds and ${counts.name} ${filledCells(counts.cells).length} whole numbers: classes with their frequencies?`;

@@ -12,6 +12,7 @@ import { oneStatistics, pairStatistics } from '@/core/column/statistics';
 import type { ProposedText, StatisticId } from '@/core/column/statistics';
 import { summaryOf } from '@/core/column/summary';
 import type { Context } from '@/core/evaluate/context';
+import { filledCells } from '@/core/notebook/columns';
 import * as q from '@/core/number/rational';
 import type { Rational } from '@/core/number/rational';
 import { fromRational, fromWhole } from '@/core/number/value';
@@ -80,12 +81,13 @@ export type ReadClasses = Readonly<{ classed: Classed; isExact: boolean }>;
 
 /** Bounds with one frequency fewer are the edges of classes: the last one ends the last class. Null where they are not. */
 function edgesOf(values: ColumnText, frequencies: ColumnText) {
-  const classes = frequencies.cells.length;
-  if (classes === 0 || values.cells.length !== classes + 1) return null;
+  const [bounds, counts] = [filledCells(values.cells), filledCells(frequencies.cells)];
+  const classes = counts.length;
+  if (classes === 0 || bounds.length !== classes + 1) return null;
   return {
-    starts: { ...values, cells: values.cells.slice(0, classes) },
-    frequencies,
-    end: itemAt(values.cells, classes),
+    starts: { ...values, cells: bounds.slice(0, classes) },
+    frequencies: { ...frequencies, cells: counts },
+    end: itemAt(bounds, classes),
   };
 }
 

@@ -72,6 +72,11 @@ test.each<readonly [string, DataTable, Record<string, string>]>([
     { mean: '15', median: '15', proposed: 'last-end 30' },
   ],
   [
+    'in classes by all their edges',
+    table(['0 10 20 40', '1 2 1'], { classes: 'lower', frequencies: 'c2' }),
+    { n: '4', mean: '65/4', max: '40', proposed: '' },
+  ],
+  [
     'in classes that overlap',
     table(['0 5', '10 20', '1 1'], { classes: 'both', upper: 'c2', frequencies: 'c3' }),
     { flags: 'c1:1' },

@@ -125,6 +125,10 @@ export const rowsOf = ({ columns }: DataTable): number =>
 
 const NUMERAL = /^-?\d+(?:\.\d+)?$/;
 const COUNT = /^\d+$/;
+/** Cells up to the last that holds something. */
+export const filledCells = (cells: readonly string[]): readonly string[] =>
+  cells.slice(0, cells.findLastIndex((text) => text !== '') + 1);
+
 /** Fewer classes than these are no reason to take columns for classes. */
 const FEWEST_CLASSES = 3;
 
@@ -134,17 +138,15 @@ const FEWEST_CLASSES = 3;
  */
 export function classesIn({ columns, use }: DataTable): Readonly<{ one: DataColumn; frequencies: DataColumn }> | null {
   if (use.classes !== 'none' || use.frequencies !== null) return null;
-  for (const one of columns) {
-    const { cells } = one;
-    if (
-      cells.length <= FEWEST_CLASSES ||
-      !cells.every((text, i) => NUMERAL.test(text) && (i === 0 || Number(text) > Number(cells[i - 1])))
-    )
-      continue;
-    const frequencies = columns.find(
-      (c) => c !== one && c.cells.length === cells.length - 1 && c.cells.every((text) => COUNT.test(text)),
+  const filled = columns.map((column) => ({ column, cells: filledCells(column.cells) }));
+  const isRising = (cells: readonly string[]): boolean =>
+    cells.every((text, i) => NUMERAL.test(text) && (i === 0 || Number(text) > Number(cells[i - 1])));
+  for (const one of filled) {
+    if (one.cells.length <= FEWEST_CLASSES || !isRising(one.cells)) continue;
+    const found = filled.find(
+      ({ cells }) => cells.length === one.cells.length - 1 && cells.every((text) => COUNT.test(text)),
     );
-    if (frequencies !== undefined) return { one, frequencies };
+    if (found !== undefined) return { one: one.column, frequencies: found.column };
   }
   return null;
 }

@@ -23,6 +23,9 @@ export function KeyCard({ explained, style, isComplex }: Readonly<{ explained: K
       borderColor="$rule"
       borderRadius="$3"
       className="scroll-y"
+      tabIndex={0}
+      role="region"
+      aria-label={words.keyHelp}
     >
       {explained === null ? (
         <View gap="$1">

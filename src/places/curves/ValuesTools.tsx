@@ -21,7 +21,7 @@ type Props = Readonly<{ onSave: () => void; onMake: () => void; fold: Fold }>;
 /** Each x of a text that names one or several, as it was written and as typed text; null for what is none. */
 function xsOf(text: string, unit: string, settings: Settings): readonly Readonly<{ text: string; x: string | null }>[] {
   const parts = isTimeUnit(unit)
-    ? text.split(/[;,\s]+/).filter((part) => part !== '')
+    ? text.split(settings.display.decimalSign === ',' ? ';' : /[;,]/).filter((part) => part.trim() !== '')
     : valuesOf(text, optionsOf(settings));
   return parts.map((part) => ({ text: part, x: typedX(part, unit, settings) }));
 }

@@ -62,11 +62,7 @@ export function Button({
       {...(isPressed === undefined ? {} : { 'aria-pressed': isPressed })}
       {...(isPressed === true ? { borderColor: '$accent', borderWidth: 2 } : {})}
     >
-      <Words
-        size="medium"
-        strong={isPressed === true}
-        {...(isQuiet ? { tone: 'muted' as const } : isDanger ? { tone: 'accent' as const } : {})}
-      >
+      <Words size="medium" strong={isPressed === true} {...(isDanger ? { tone: 'accent' as const } : {})}>
         {children}
       </Words>
     </Frame>
