@@ -38,7 +38,7 @@ export const RegisterRow = memo(function PlaceRow({ name, spoken, kept, forms, s
         ground="$paper"
         onOpen={onOpen}
         mark={
-          <Heading color={kept === null ? '$muted' : '$ink'} {...(name.length > 1 ? { fontSize: 13 } : {})}>
+          <Heading color={kept === null ? '$muted' : '$ink'} {...(name.length > 1 ? { fontSize: '$1', fontWeight: '$4' } : {})}>
             {name}
           </Heading>
         }
@@ -50,7 +50,7 @@ export const RegisterRow = memo(function PlaceRow({ name, spoken, kept, forms, s
             </Words>
           </View>
         ) : (
-          <View flex={1} minWidth={0} paddingHorizontal="$3" paddingVertical={4}>
+          <View flex={1} minWidth={0} paddingHorizontal="$3" paddingVertical="$2" gap="$1">
             <View alignItems="flex-end">
               {form === null ? (
                 <Words tone="answer">{kept.typed}</Words>

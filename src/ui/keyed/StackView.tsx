@@ -42,8 +42,8 @@ export const Level = memo(function Level({
           alignItems="flex-end"
           justifyContent="center"
           paddingHorizontal="$3"
-          paddingVertical={4}
-          gap={4}
+          paddingVertical="$2"
+          gap="$1"
         >
           {form === null ? (
             <SourceText text={operand.sourceText} shown={shown} />

@@ -105,7 +105,7 @@ export const TapeRow = memo(function TapeRow({
   return (
     <View role="group" flexDirection="row" alignItems="stretch" className="tape-row">
       <Marks line={line} unit={unit} onOpen={onOpen} />
-      <View flex={1} minWidth={0} paddingHorizontal="$2" paddingVertical={3}>
+      <View flex={1} minWidth={0} paddingHorizontal="$2" paddingVertical={6}>
         <View flexDirection="row" flexWrap="wrap" alignItems="center" justifyContent="space-between" columnGap="$2">
           <Part
             flexShrink={1}
