@@ -1,30 +1,38 @@
 const alias = { '^@/(.*)$': '<rootDir>/src/$1' };
 
-/** Core and its tables run in plain Node; the interface in jest-expo's web preset. */
+/** Plain TypeScript in plain Node. */
+const inNode = {
+  testEnvironment: 'node',
+  moduleNameMapper: alias,
+  transform: { '\\.tsx?$': '<rootDir>/scripts/esbuild-transform.cjs' },
+};
+
+/** The interface, in jest-expo's web preset. */
+const inPage = {
+  preset: 'jest-expo/web',
+  setupFiles: ['<rootDir>/scripts/jsdom-page.cjs'],
+  transform: { '\\.mjs$': ['babel-jest', { configFile: './babel.config.js' }] },
+  moduleNameMapper: alias,
+  transformIgnorePatterns: [
+    'node_modules/(?!((jest-)?react-native|@react-native(-community)?|expo(nent)?|@expo(nent)?/.*|expo-modules-core|@tamagui/.*|lucide-react-native)/?)',
+  ],
+};
+
+/**
+ * `core` and `ui` are the unit tests, to be run after every change. `outside` checks the whole core against what lies
+ * outside it: references, batch, long random runs, recipes. `places` are whole places in a page without a browser.
+ */
 module.exports = {
   // The usual one fewer than there are processors leaves half of a small machine idle.
   maxWorkers: '100%',
   projects: [
+    { ...inNode, displayName: 'core', testMatch: ['<rootDir>/src/{core,text,keys,state,workers}/**/*.test.ts'] },
+    { ...inNode, displayName: 'outside', testMatch: ['<rootDir>/{batch,reference,demo,server,soak}/**/*.test.ts'] },
+    { ...inPage, displayName: 'ui', testMatch: ['<rootDir>/src/{ui,platform,state}/**/*.test.tsx'] },
     {
-      displayName: 'core',
-      testEnvironment: 'node',
-      testMatch: [
-        '<rootDir>/src/{core,text,keys,state,workers}/**/*.test.ts',
-        '<rootDir>/{batch,reference,demo,server,soak}/**/*.test.ts',
-      ],
-      moduleNameMapper: alias,
-      transform: { '\\.tsx?$': '<rootDir>/scripts/esbuild-transform.cjs' },
-    },
-    {
-      displayName: 'ui',
-      preset: 'jest-expo/web',
-      setupFiles: ['<rootDir>/scripts/jsdom-page.cjs'],
-      transform: { '\\.mjs$': ['babel-jest', { configFile: './babel.config.js' }] },
-      testMatch: ['<rootDir>/src/{ui,places,platform,state}/**/*.test.tsx', '<rootDir>/recipes/*.test.tsx'],
-      moduleNameMapper: alias,
-      transformIgnorePatterns: [
-        'node_modules/(?!((jest-)?react-native|@react-native(-community)?|expo(nent)?|@expo(nent)?/.*|expo-modules-core|@tamagui/.*|lucide-react-native)/?)',
-      ],
+      ...inPage,
+      displayName: 'places',
+      testMatch: ['<rootDir>/src/places/**/*.test.tsx', '<rootDir>/recipes/*.test.tsx'],
     },
   ],
 };

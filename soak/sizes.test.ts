@@ -1,9 +1,9 @@
-import { functionNames } from '../function';
-import { parse } from '../language/parse';
-import { roundToFigures } from '../number/digits';
-import { isReal } from '../number/value';
-import { contextOf } from './context';
-import { evaluate } from './evaluate';
+import { functionNames } from '@/core/function';
+import { parse } from '@/core/language/parse';
+import { roundToFigures } from '@/core/number/digits';
+import { isReal } from '@/core/number/value';
+import { contextOf } from '@/core/evaluate/context';
+import { evaluate } from '@/core/evaluate/evaluate';
 
 const options = { functions: functionNames, decimalSign: '.', impliedFirst: false } as const;
 

@@ -1,7 +1,7 @@
 import { answerLine } from '@/workers/answer';
-import { EMPTY_KEPT, DEFAULT_SETTINGS, EMPTY_DOCUMENT } from './parts';
+import { EMPTY_KEPT, DEFAULT_SETTINGS, EMPTY_DOCUMENT } from '@/state/slices/parts';
 import { optionsOf } from '@/state/slices/bench/reading';
-import { toNotebook, readNotebook, writeNotebook } from './notebook';
+import { toNotebook, readNotebook, writeNotebook } from '@/state/slices/notebook';
 import { finishedLine } from '@/state/slices/tape/line';
 import { lineOf } from '@/core/line/line';
 
