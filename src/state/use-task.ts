@@ -19,6 +19,8 @@ export type TaskState<Value> = Readonly<{
   value: Value | null;
   problem: Problem | null;
   isStale: boolean;
+  /** How much of slow work is done, from 0 to 1, where the work knows. */
+  share: number | null;
   stop: () => void;
 }>;
 
@@ -52,6 +54,7 @@ export function useTask<K extends TaskKind>(
     null,
   );
   const [slow, setSlow] = useState<unknown>(null);
+  const [share, setShare] = useState<Readonly<{ of: unknown; done: number }> | null>(null);
   useEffect(() => {
     if (request === null) {
       setLast(null);
@@ -61,7 +64,10 @@ export function useTask<K extends TaskKind>(
     let slowTimer: ReturnType<typeof setTimeout> | undefined;
     const ask = (): void => {
       slowTimer = setTimeout(() => setSlow(request), slowMs);
-      void tasks.run(kind, request, lane).then((result) => {
+      const onShare = (done: number): void => {
+        if (!isGone) setShare({ of: request, done });
+      };
+      void tasks.run(kind, request, lane, onShare).then((result) => {
         clearTimeout(slowTimer);
         if (isGone || result === 'superseded') return;
         // A value that was there stays in sight beside what is wrong with the newer request.
@@ -81,7 +87,7 @@ export function useTask<K extends TaskKind>(
     };
   }, [kind, request, lane, settleMs, slowMs]);
   const stop = useCallback(() => tasks.stop(lane ?? homeOf(kind)), [kind, lane]);
-  if (request === null) return { state: 'idle', value: null, problem: null, isStale: false, stop };
+  if (request === null) return { state: 'idle', value: null, problem: null, isStale: false, share: null, stop };
   const isCurrent = last !== null && last.of === request;
   const underWay = slow === request ? 'slow' : 'working';
   return {
@@ -89,6 +95,7 @@ export function useTask<K extends TaskKind>(
     value: last?.value ?? null,
     problem: isCurrent ? last.problem : null,
     isStale: last !== null && last.value !== null && (!isCurrent || last.problem !== null),
+    share: share !== null && share.of === request && !isCurrent ? share.done : null,
     stop,
   };
 }

@@ -58,6 +58,21 @@ test('a newer line supersedes an older one, and shared memory says which is the 
   expect(share?.type === 'share' && new Int32Array(share.newest)[0]).toBe(2);
 });
 
+test('the share that is done is told while the work is wanted', async () => {
+  const { worker } = fakeWorker(true);
+  const shares: number[] = [];
+  const client = createLane(() => worker);
+  const told = (id: number, share: number) =>
+    worker.onmessage?.({ data: { type: 'progress', id, share } } as MessageEvent<FromWorker>);
+  const first = client.run('answer', request('1+1'), (share) => shares.push(share));
+  told(1, 0.25);
+  told(7, 0.5);
+  void client.run('answer', request('1+2'));
+  told(1, 0.75);
+  expect([await first, shares]).toEqual(['superseded', [0.25]]);
+  client.stop();
+});
+
 test('a deaf worker is ended, its line is stopped, and the next line has a new one', async () => {
   jest.useFakeTimers();
   const deaf = fakeWorker(true);

@@ -8,9 +8,12 @@ import type { TaskKind, Tasks } from './tasks';
 export type TaskAnswer<K extends TaskKind> = Tasks[K]['result'] | 'superseded';
 export type Answered = TaskAnswer<'answer'>;
 
+/** Told what share of long work is done. */
+export type OnShare = (share: number) => void;
+
 /** Does pieces of work, one at a time: a newer one supersedes the older. */
 export type Lane = Readonly<{
-  run: <K extends TaskKind>(kind: K, request: Tasks[K]['request']) => Promise<TaskAnswer<K>>;
+  run: <K extends TaskKind>(kind: K, request: Tasks[K]['request'], onShare?: OnShare) => Promise<TaskAnswer<K>>;
   /** Ends what is being worked on; it is answered as stopped. */
   stop: () => void;
 }>;
@@ -33,7 +36,11 @@ const LOAD_MS = 15_000;
 const PATIENCE_MS = 250;
 const SHORT_PATIENCE_MS = 60;
 
-type Asked = Readonly<{ work: TaskCall; resolve: (outcome: TaskAnswer<TaskKind>) => void }>;
+type Asked = Readonly<{
+  work: TaskCall;
+  resolve: (outcome: TaskAnswer<TaskKind>) => void;
+  onShare: OnShare | undefined;
+}>;
 type Under = Asked & Readonly<{ id: number; isWanted: boolean }>;
 
 /**
@@ -83,6 +90,10 @@ export function createLane(spawn: () => WorkerLike, budget = BUDGET_MS): Lane {
       // The time of the work begins once there is something to do it.
       if (!wasLoaded && data.type === 'ready' && under?.isWanted === true) watch();
       if (data.type === 'ready' || data.id !== under?.id) return;
+      if (data.type === 'progress') {
+        if (under.isWanted) under.onShare?.(data.share);
+        return;
+      }
       const had = under;
       clearTimeout(timer);
       under = null;
@@ -125,11 +136,11 @@ export function createLane(spawn: () => WorkerLike, budget = BUDGET_MS): Lane {
       next = null;
       if (under !== null) broken({ code: 'stopped' });
     },
-    run: <K extends TaskKind>(kind: K, request: Tasks[K]['request']) =>
+    run: <K extends TaskKind>(kind: K, request: Tasks[K]['request'], onShare?: OnShare) =>
       new Promise<TaskAnswer<K>>((resolve) => {
         next?.resolve('superseded');
         // A worker answers each piece of work with a result of its kind.
-        next = { work: { kind, request } as TaskCall, resolve: resolve };
+        next = { work: { kind, request } as TaskCall, resolve, onShare };
         if (under?.isWanted === true) {
           under.resolve('superseded');
           under = { ...under, isWanted: false };

@@ -1,5 +1,5 @@
 import { createLane } from './lane';
-import type { Lane, TaskAnswer, WorkerLike } from './lane';
+import type { Lane, OnShare, TaskAnswer, WorkerLike } from './lane';
 import { homeOf, lanes } from './lanes';
 import type { LaneId, LaneOf, WorkerName } from './lanes';
 import type { TaskKind, Tasks } from './tasks';
@@ -7,7 +7,12 @@ import type { TaskKind, Tasks } from './tasks';
 /** All that can be asked of workers. */
 export type Pool = Readonly<{
   /** Does a piece of work, in the lane that is named or in the first that works its kind. */
-  run: <K extends TaskKind>(kind: K, request: Tasks[K]['request'], lane?: LaneOf<K>) => Promise<TaskAnswer<K>>;
+  run: <K extends TaskKind>(
+    kind: K,
+    request: Tasks[K]['request'],
+    lane?: LaneOf<K>,
+    onShare?: OnShare,
+  ) => Promise<TaskAnswer<K>>;
   /** Ends what a lane is working on; it is answered as stopped. */
   stop: (lane: LaneId) => void;
 }>;
@@ -24,7 +29,7 @@ export function createPool(spawn: Readonly<Record<WorkerName, () => WorkerLike>>
     return result;
   };
   return {
-    run: (kind, request, lane) => laneNamed(lane ?? homeOf(kind)).run(kind, request),
+    run: (kind, request, lane, onShare) => laneNamed(lane ?? homeOf(kind)).run(kind, request, onShare),
     stop: (id) => begun.get(id)?.stop(),
   };
 }

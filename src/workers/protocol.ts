@@ -12,5 +12,6 @@ export type ToWorker<Kinds extends TaskKind = TaskKind> =
   | Readonly<{ type: 'work'; id: number; work: TaskCallOf<Kinds>; budget: number }>;
 
 export type WorkerAnswer = Readonly<{ type: 'answer'; id: number; result: Tasks[TaskKind]['result'] }>;
-/** `ready` says that the worker was loaded. */
-export type FromWorker = WorkerAnswer | Readonly<{ type: 'ready' }>;
+/** `ready` says that the worker was loaded, `progress` what share of the work is done. */
+export type FromWorker =
+  WorkerAnswer | Readonly<{ type: 'ready' }> | Readonly<{ type: 'progress'; id: number; share: number }>;

@@ -10,6 +10,9 @@ import type { TaskKind } from './tasks';
 
 const random: Random = (below) => drawBelow(below, (count) => crypto.getRandomValues(new Uint8Array(count)));
 
+/** How often the share that is done is told. */
+const TOLD_MS = 250;
+
 /** Has a worker do what it is sent, each piece within its budget and until a newer one comes. */
 export function serve<Kinds extends TaskKind>(
   perform: (work: TaskCallOf<Kinds>, shouldContinue: ShouldContinue, random: Random) => WorkerAnswer['result'],
@@ -23,7 +26,15 @@ export function serve<Kinds extends TaskKind>(
     const { id, work, budget } = data;
     const end = performance.now() + budget;
     // A loop hears no messages; the shared number tells it that a newer key has come.
-    const shouldContinue = () => performance.now() < end && (newest === null || Atomics.load(newest, 0) === id);
+    let told = performance.now();
+    const shouldContinue: ShouldContinue = (share) => {
+      const now = performance.now();
+      if (share !== undefined && now - told > TOLD_MS) {
+        told = now;
+        post({ type: 'progress', id, share });
+      }
+      return now < end && (newest === null || Atomics.load(newest, 0) === id);
+    };
     const text = 'text' in work.request ? work.request.text : '';
     const result = performed(() => perform(work, shouldContinue, random), { from: 0, to: text.length });
     post({ type: 'answer', id, result });

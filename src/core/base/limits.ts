@@ -7,8 +7,8 @@ import type { Result } from './result';
 export class Stopped extends Error {}
 
 /** Goes on only while there is time. */
-export function goOn(shouldContinue: ShouldContinue): void {
-  if (!shouldContinue()) throw new Stopped();
+export function goOn(shouldContinue: ShouldContinue, share?: number): void {
+  if (!shouldContinue(share)) throw new Stopped();
 }
 
 /** Leaves work whose numbers would grow beyond what can be worked in time: the problem `too-large`. */

@@ -21,7 +21,7 @@ export function CellErrors({ table, panel, onCell }: Props) {
           {problemText(panel.problem)}
         </Words>
       )}
-      <Slow isSlow={panel.isSlow} onStop={panel.stop} />
+      <Slow isSlow={panel.isSlow} share={panel.share} onStop={panel.stop} />
     </>
   );
 }

@@ -9,11 +9,12 @@ export type Panel<T> = Readonly<{
   hasMore: boolean;
   problem: Problem | null;
   isSlow: boolean;
+  share: number | null;
   stop: () => void;
 }>;
 
 /** A piece of work on columns as a panel shows it: the last answer stays in sight until the next one comes. */
-export function panelOf<T>({ state, value, problem, stop }: TaskState<WithCellErrors<T>>): Panel<T> {
+export function panelOf<T>({ state, value, problem, share, stop }: TaskState<WithCellErrors<T>>): Panel<T> {
   const shown = problem === null ? value : null;
   return {
     result: shown?.result ?? null,
@@ -21,6 +22,7 @@ export function panelOf<T>({ state, value, problem, stop }: TaskState<WithCellEr
     hasMore: shown?.hasMore ?? false,
     problem,
     isSlow: state === 'slow',
+    share,
     stop,
   };
 }

@@ -38,7 +38,10 @@ export const RegisterRow = memo(function PlaceRow({ name, spoken, kept, forms, s
         ground="$paper"
         onOpen={onOpen}
         mark={
-          <Heading color={kept === null ? '$muted' : '$ink'} {...(name.length > 1 ? { fontSize: '$1', fontWeight: '$4' } : {})}>
+          <Heading
+            color={kept === null ? '$muted' : '$ink'}
+            {...(name.length > 1 ? { fontSize: '$1', fontWeight: '$4' } : {})}
+          >
             {name}
           </Heading>
         }

@@ -72,7 +72,7 @@ function lineIn(
   };
   let [n, su, sv, suu, suv, svv] = [zero, zero, zero, zero, zero, zero];
   for (let i = 0; i < x.length; i += 1) {
-    if (i % 64 === 0 && !shouldContinue()) return 'stopped';
+    if (i % 64 === 0 && !shouldContinue(i / x.length)) return 'stopped';
     const w = ball.exactly(weights?.[i] ?? 1n);
     if (w.mid === 0n) continue;
     const [u, v] = [worth(itemAt(x, i), take.x), worth(itemAt(y, i), take.y)];

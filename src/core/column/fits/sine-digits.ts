@@ -1,4 +1,5 @@
 import { itemAt } from '../../base/item';
+import { goOn } from '../../base/limits';
 import type { ShouldContinue } from '../../base/should-continue';
 import * as ball from '../../number/ball';
 import { pi } from '../../number/constants';
@@ -14,6 +15,8 @@ export type Sine = Readonly<{ a: number; b: number; c: number; d: number }>;
 const BITS = 160;
 const UNIT = 1n << BigInt(BITS);
 const STEPS = 12;
+/** It mostly comes to rest after so many. */
+const USUAL_STEPS = 6;
 /** Coefficients come to rest when a step moves them by less than this share of them. */
 const REST = 1e-30;
 
@@ -96,7 +99,8 @@ export function sharpened(
   for (let step = 0; step < STEPS && shouldContinue(); step += 1) {
     const [a, b, c, d] = p;
     const g = [0n, 0n, 0n, 0n];
-    for (const [u, v, weight] of points) {
+    for (const [i, [u, v, weight]] of points.entries()) {
+      if (i % 256 === 0) goOn(shouldContinue, Math.min(1, (step + i / points.length) / USUAL_STEPS));
       const [sine, cosine] = circle(times(b, u) + c);
       const rest = times(a, sine) + d - v;
       const ac = times(a, cosine);

@@ -14,6 +14,8 @@ type Points = Readonly<{ x: readonly number[]; y: readonly number[]; w: readonly
 const STEPS_A_WAVE = 12;
 /** Waves are looked for from this part of one over the range on: with less, there is no wave to see. */
 const LEAST_WAVE = 0.25;
+/** About what share of the work the search is; the rest carries on what was found. */
+const SEARCH_SHARE = 0.25;
 /** What the search may cost, in evaluations of a point. */
 const MOST_WORK = 1.5e7;
 
@@ -113,7 +115,7 @@ export function sineFit(
   const whole = around.y.reduce((sum, v, i) => sum + itemAt(w, i) * v ** 2, 0);
   const errors: number[] = [];
   for (let k = first; k <= last; k += 1) {
-    if (!shouldContinue()) return 'stopped';
+    if (!shouldContinue((SEARCH_SHARE * (k - first)) / (last - first + 1))) return 'stopped';
     errors.push(leftAt(around, k * step, whole));
   }
   const dips = errors
@@ -134,5 +136,5 @@ export function sineFit(
     best = { a, b, c: turned(Math.atan2(result.cosine, result.sine) - b * middle), d: result.d, left: result.left };
   }
   if (best === null || !(best.a > 0) || !(best.left < whole)) return null;
-  return sharpened(best, points, exact, shouldContinue);
+  return sharpened(best, points, exact, (share = 0) => shouldContinue(SEARCH_SHARE + (1 - SEARCH_SHARE) * share));
 }
