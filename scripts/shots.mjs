@@ -80,7 +80,7 @@ const shots = [
       await page.getByRole('link', { name: 'Columns' }).tap();
       await openTable(page, 'Mussels');
       await page.getByRole('tab', { name: 'Chart' }).tap();
-      await page.getByRole('application').tap({ position: { x: 200, y: 300 } });
+      await page.getByRole('application').tap({ position: { x: 200, y: 180 } });
       await page.waitForTimeout(600);
     },
   },
