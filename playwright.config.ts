@@ -27,7 +27,12 @@ export default defineConfig({
   // A busy machine may miss a moment once; what passes only then is named at the end.
   retries: process.env['CI'] ? 1 : 0,
   reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
-  use: { actionTimeout: 60_000, baseURL: `http://localhost:${PORT}`, launchOptions, permissions: ['clipboard-read', 'clipboard-write'] },
+  use: {
+    actionTimeout: 60_000,
+    baseURL: `http://localhost:${PORT}`,
+    launchOptions,
+    permissions: ['clipboard-read', 'clipboard-write'],
+  },
   webServer: [
     { command: `node scripts/serve-once.mjs ${PORT}`, url: `http://localhost:${PORT}/healthz` },
     { command: `node scripts/serve-once.mjs ${DEMO_PORT} demo`, url: `http://localhost:${DEMO_PORT}/healthz` },

@@ -54,7 +54,12 @@ export function benchCore(): void {
     'all forms of a result',
     rate(
       () =>
-        void formsOf(value.value, { mode: 'auto', digits: 10, grouping: true, decimalSign: '.' }, shouldContinue, plainNature('deg')),
+        void formsOf(
+          value.value,
+          { mode: 'auto', digits: 10, grouping: true, decimalSign: '.' },
+          shouldContinue,
+          plainNature('deg'),
+        ),
     ),
   );
 }

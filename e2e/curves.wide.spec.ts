@@ -67,12 +67,22 @@ test('a function is carried to another place by mouse and by keyboard', async ({
     await page.waitForTimeout(400);
   }
   await expect(rows.first()).toHaveAccessibleName(/^g = 2x/);
-  const [from, to] = [await handle('h').boundingBox(), await handle('g').boundingBox()];
-  if (from === null || to === null) throw new Error('the handles are out of sight');
-  await page.mouse.move(from.x + 20, from.y + 20);
+  // Nothing moves any more once two looks tell the same.
+  const at = async (name: string): Promise<number> => (await handle(name).boundingBox())?.y ?? NaN;
+  await expect
+    .poll(async () => {
+      const before = [await at('g'), await at('f'), await at('h')];
+      await page.waitForTimeout(200);
+      return [await at('g'), await at('f'), await at('h')].every((y, i) => y === before[i]);
+    })
+    .toBe(true);
+  const x = ((await handle('h').boundingBox())?.x ?? 0) + 20;
+  const [from, to] = [await at('h'), await at('g')];
+  await page.mouse.move(x, from + 20);
   await page.mouse.down();
-  await page.mouse.move(from.x + 20, from.y, { steps: 4 });
-  await page.mouse.move(to.x + 20, to.y + 10, { steps: 8 });
+  await page.mouse.move(x, from + 8, { steps: 4 });
+  await page.mouse.move(x, to + 20, { steps: 10 });
+  await page.waitForTimeout(300);
   await page.mouse.up();
   await expect(rows.first()).toHaveAccessibleName(/^h = 3/);
 });

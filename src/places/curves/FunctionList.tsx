@@ -95,17 +95,13 @@ function FunctionRow({
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({
     id,
   });
+  // A plain element: the interface kit's own keeps a movement that has ended.
   return (
-    <View
-      ref={setNodeRef as never}
+    <div
+      ref={setNodeRef}
       role="listitem"
-      flexDirection="row"
-      alignItems="stretch"
-      backgroundColor="$paper"
-      borderBottomWidth={1}
-      borderColor="$rule"
-      style={{ transform: CSS.Translate.toString(transform), transition, zIndex: isDragging ? 1 : 0 }}
-      {...(isDragging ? { backgroundColor: '$card' } : {})}
+      className={isDragging ? 'function-row grid-carried' : 'function-row'}
+      style={{ transform: CSS.Translate.toString(transform), transition, zIndex: isDragging ? 1 : undefined }}
     >
       <View flex={1} minWidth={0}>
         <MarginRow
@@ -140,7 +136,7 @@ function FunctionRow({
         </button>
       ) : null}
       <Switch name={switchName(name)} isOn={on} onChange={(isOn) => changeFunction(id, { on: isOn })} />
-    </View>
+    </div>
   );
 }
 

@@ -22,10 +22,20 @@ export function ended(): void {
   cleanup();
 }
 
-/** Lets all that was asked be answered and drawn. */
+/** Whether something of the line, or of what keys wait for, is still being worked out. */
+function isWorking(): boolean {
+  const { live, work, waiting } = useStore.getState();
+  return live.kind === 'working' || work !== null || waiting !== null;
+}
+
+const ROUNDS = 8;
+const MOST_ROUNDS = 2000;
+
+/** Lets all that was asked be answered and drawn, however busy the machine is. */
 export const settled = () =>
   act(async () => {
-    for (let i = 0; i < 8; i += 1) await new Promise((resolve) => setTimeout(resolve));
+    for (let i = 0; i < ROUNDS || (isWorking() && i < MOST_ROUNDS); i += 1)
+      await new Promise((resolve) => setTimeout(resolve));
   });
 
 /** Changes the notebook as another part of the app would. */
