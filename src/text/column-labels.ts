@@ -1,4 +1,4 @@
-import { filledCells } from '@/core/notebook/columns';
+import { filledCells } from '@/core/column/cells';
 import { LONGEST_CELL, LONGEST_NAME, MOST_COLUMNS } from '@/core/notebook/columns';
 import type { LeftOut } from '@/core/notebook/room';
 import type { ChartKind } from '@/core/chart/kinds';

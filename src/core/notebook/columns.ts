@@ -1,3 +1,4 @@
+import { filledCells } from '../column/cells';
 import { z } from 'zod/mini';
 import { chartNames } from '../chart/kinds';
 import { fitModelNames } from '../column/fit-models';
@@ -125,10 +126,6 @@ export const rowsOf = ({ columns }: DataTable): number =>
 
 const NUMERAL = /^-?\d+(?:\.\d+)?$/;
 const COUNT = /^\d+$/;
-/** Cells up to the last that holds something. */
-export const filledCells = (cells: readonly string[]): readonly string[] =>
-  cells.slice(0, cells.findLastIndex((text) => text !== '') + 1);
-
 /** Fewer classes than these are no reason to take columns for classes. */
 const FEWEST_CLASSES = 3;
 
