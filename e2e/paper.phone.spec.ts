@@ -179,6 +179,11 @@ test('the keys of the deck write into the field that has the focus, and list sev
     /x = 1.*3/,
     /x = 5.*11/,
   ]);
+  await bench.tap('backspace', 'backspace', 'equals');
+  await expect(bench.answered('2x+1 = 3')).toBeVisible();
+  // The field is gone with its line, and keys are the line's again.
+  await bench.tap('7');
+  await expect(bench.line).toHaveValue('7');
 });
 
 test('one tap writes the radians that are meant, and the tape says so', async ({ page }) => {

@@ -184,7 +184,7 @@ export const words = {
   solveFor: 'Solve for',
   solveBetween: 'Searched from',
   solveTo: 'to',
-  solveAlways: 'True whatever the letter stands for.',
+  solveAlways: 'True whatever the letter stands for, wherever both sides have a value.',
   solveNever: 'No solution.',
   solveUnknown: 'This cannot be solved here: put values for the other letters, or write it another way.',
   solveNone: 'No real solution was found.',

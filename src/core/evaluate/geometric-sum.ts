@@ -46,7 +46,9 @@ export function geometricParts(tree: Tree, name: string, context: Context, worth
   };
   const visit = (of: Tree): readonly Part[] | null => {
     const node = inside(of);
-    const sum = powerSumOf(node, name, context, worth);
+    const isSum = node.kind === 'negate' || (node.kind === 'binary' && (node.op === 'plus' || node.op === 'minus'));
+    // A sum is looked at term by term, and each term once.
+    const sum = isSum ? null : powerSumOf(node, name, context, worth);
     const polynomial = sum && coefficientsOf(sum);
     if (polynomial) return [{ polynomial }];
     switch (node.kind) {

@@ -215,7 +215,8 @@ class PeriodicSolver {
       return found ? this.circularQuotient(found) : null;
     });
     if (quotient === null) return null;
-    if (isNothing(quotient.top)) return powerOf(quotient.bottom) === 0 ? 'always' : null;
+    // Where it has a value at all.
+    if (isNothing(quotient.top)) return 'always';
     const found = powerOf(quotient.top) === 0 ? { real: [] } : polynomialRoots(quotient.top, context);
     if (found === null) return null;
     const opposite = this.real('H/C', { H: this.half, C: this.step });
@@ -269,22 +270,32 @@ const shifted = (root: Root, by: RealValue, context: Context): Root | null => {
   return { ...root, low: q.add(root.low, distance), high: q.add(root.high, distance) };
 };
 
+/** Whether two zeros cannot be told apart. */
+function isSame(a: Root, b: Root, context: Context): boolean {
+  const [x, y] = [valueOfRoot(a), valueOfRoot(b)];
+  if (x === null || y === null) return false;
+  if (a.kind === 'exact' && b.kind === 'exact') {
+    const order = compareReals(x, y, context.shouldContinue);
+    return order === 0 || order === 'undecided';
+  }
+  const widths = [a, b].map((root) => (root.kind === 'near' ? q.subtract(root.high, root.low) : q.ZERO));
+  const distance = real('abs(X-Y)', { X: x, Y: y }, context);
+  return distance !== null && compareWith(distance, widths.reduce(q.add), context.shouldContinue) !== 1;
+}
+
 /** A shorter period that the zeros have, with one of each kind: those of a tangent come twice in a turn. */
 function condensed(roots: readonly Root[], period: RealValue, context: Context): Pick<Periodic, 'roots' | 'period'> {
-  const { shouldContinue } = context;
-  const places = roots.map((root) => {
-    const x = valueOfRoot(root);
-    return x === null ? NaN : toDouble(x, shouldContinue);
-  });
-  const whole = toDouble(period, shouldContinue);
   for (let parts = roots.length; parts > 1; parts -= 1) {
     if (roots.length % parts !== 0) continue;
-    const share = whole / parts;
-    const isThere = (x: number): boolean =>
-      places.some((y) => Math.abs(y - x) < 1e-9 * whole || Math.abs(Math.abs(y - x) - whole) < 1e-9 * whole);
-    if (!places.every((x) => isThere(x + share))) continue;
     const shorter = real(`P/${parts}`, { P: period }, context);
-    if (shorter !== null) return { roots: roots.slice(0, roots.length / parts), period: shorter };
+    const first = roots.slice(0, roots.length / parts);
+    // In rising order, so that the next share begins where the first one came to an end.
+    const isRepeated = roots.every((root, i) => {
+      const again = roots[i + first.length];
+      const next = shorter && again && shifted(root, shorter, context);
+      return again === undefined || (next != null && isSame(next, again, context));
+    });
+    if (shorter !== null && isRepeated) return { roots: first, period: shorter };
   }
   return { roots, period };
 }

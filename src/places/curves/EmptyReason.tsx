@@ -1,8 +1,8 @@
-import { View } from '@tamagui/core';
 import type { DrawnFunction } from '@/core/notebook/curves';
 import { curveWords } from '@/text/curve-labels';
 import { Button } from '@/ui/control/Button';
 import { Words } from '@/ui/theme/text';
+import { GraphNote } from './GraphNote';
 import type { Sheet } from './use-drawing';
 
 export type Reason = 'none' | 'off' | 'problem' | 'no-values' | 'out' | null;
@@ -31,23 +31,9 @@ export function EmptyReason({ reason, onWrite, onFit, onSwitchOn }: Props) {
     out: { text: curveWords.outOfView, name: curveWords.fit, act: onFit },
   }[reason];
   return (
-    <View position="absolute" left={0} right={0} bottom={14} alignItems="center" pointerEvents="box-none">
-      <View
-        role="status"
-        backgroundColor="$card"
-        borderWidth={1}
-        borderColor="$keyEdge"
-        borderRadius="$2"
-        paddingHorizontal="$3"
-        paddingVertical="$1"
-        flexDirection="row"
-        alignItems="center"
-        gap="$2"
-        maxWidth="94%"
-      >
-        <Words flexShrink={1}>{told.text}</Words>
-        {told.name === null ? null : <Button onPress={told.act}>{told.name}</Button>}
-      </View>
-    </View>
+    <GraphNote at="foot">
+      <Words flexShrink={1}>{told.text}</Words>
+      {told.name === null ? null : <Button onPress={told.act}>{told.name}</Button>}
+    </GraphNote>
   );
 }

@@ -1,9 +1,9 @@
-import { View } from '@tamagui/core';
 import { useState } from 'react';
 import type { ViewRange } from '@/core/curve/view';
 import { curveWords, outOfViewText, partlyOutText } from '@/text/curve-labels';
 import { Button } from '@/ui/control/Button';
 import { Words } from '@/ui/theme/text';
+import { GraphNote } from './GraphNote';
 import type { Sheet } from './use-drawing';
 
 /** What reaches beyond the view by less than this share of its height is not told. */
@@ -38,28 +38,16 @@ export function OutOfView({ sheet, view, onFit }: Props) {
   const [putAway, setPutAway] = useState('');
   if (text === '' || text === putAway) return null;
   return (
-    <View position="absolute" left={0} right={0} top={6} alignItems="center" pointerEvents="box-none">
-      <View
-        role="status"
-        backgroundColor="$card"
-        borderWidth={1}
-        borderColor="$rule"
-        borderRadius="$2"
-        paddingLeft="$3"
-        flexDirection="row"
-        alignItems="center"
-        maxWidth="94%"
-      >
-        <Words flexShrink={1} size="medium" tone={out.length > 0 ? 'accent' : 'muted'}>
-          {text}
-        </Words>
-        <Button isPlain isTight onPress={onFit}>
-          {curveWords.fit}
-        </Button>
-        <Button isPlain isTight name={curveWords.putAway} onPress={() => setPutAway(text)}>
-          ×
-        </Button>
-      </View>
-    </View>
+    <GraphNote at="top">
+      <Words flexShrink={1} size="medium" tone={out.length > 0 ? 'accent' : 'muted'}>
+        {text}
+      </Words>
+      <Button isPlain isTight onPress={onFit}>
+        {curveWords.fit}
+      </Button>
+      <Button isPlain isTight name={curveWords.putAway} onPress={() => setPutAway(text)}>
+        ×
+      </Button>
+    </GraphNote>
   );
 }

@@ -1,6 +1,6 @@
 import { View, styled } from '@tamagui/core';
 import { Input, TextArea as KitTextArea } from '@tamagui/input';
-import { useContext, useLayoutEffect, useRef } from 'react';
+import { useContext, useEffect, useLayoutEffect, useRef } from 'react';
 import { typedLine } from '@/core/line/typed-line';
 import { TARGET } from '../theme/config';
 import { edged } from '../theme/look';
@@ -54,6 +54,13 @@ function useDeckKeys(value: string, onChange: (value: string) => void) {
     if (caret.current !== null) focused.current?.setSelectionRange(caret.current, caret.current);
     caret.current = null;
   }, [value]);
+  // A field that is taken away while it has the focus hears no blur.
+  useEffect(
+    () => () => {
+      if (focused.current !== null) onFocused?.(null);
+    },
+    [onFocused],
+  );
   if (onFocused === null) return {};
   return {
     // The deck is the keyboard.
@@ -72,7 +79,10 @@ function useDeckKeys(value: string, onChange: (value: string) => void) {
         },
       });
     },
-    onBlur: () => onFocused(null),
+    onBlur: () => {
+      focused.current = null;
+      onFocused(null);
+    },
   };
 }
 
