@@ -1,5 +1,6 @@
 import { act, cleanup, fireEvent, screen } from '@testing-library/react';
 import type { ReactNode } from 'react';
+import { afterPaint } from '@/platform/paint';
 import { useStore } from '@/state/app-store';
 import { followForms, followLine, followWork } from '@/state/follow';
 import { tasks } from '@/state/tasks';
@@ -31,12 +32,14 @@ function isWorking(): boolean {
 const ROUNDS = 8;
 const MOST_ROUNDS = 2000;
 
-/** Lets all that was asked be answered and drawn, however busy the machine is. */
-export const settled = () =>
-  act(async () => {
+/** Lets all that was asked be answered and drawn, however busy the machine is, and what waits for that to be painted come. */
+export async function settled(): Promise<void> {
+  await act(async () => {
     for (let i = 0; i < ROUNDS || (isWorking() && i < MOST_ROUNDS); i += 1)
       await new Promise((resolve) => setTimeout(resolve));
   });
+  await act(() => new Promise<void>((resolve) => void afterPaint(resolve)));
+}
 
 /** Changes the notebook as another part of the app would. */
 export async function change(make: (state: ReturnType<typeof useStore.getState>) => void): Promise<void> {
