@@ -1,15 +1,32 @@
 const { getDefaultConfig } = require('expo/metro-config');
+const { readdirSync } = require('node:fs');
+const { join } = require('node:path');
+const { bundlePackages } = require('./metro/bundles');
+const { leanly } = require('./metro/lean');
 
-const config = getDefaultConfig(__dirname);
+/** While the app is worked on, packages are taken as they are: their warnings are wanted then. */
+const bundled = process.env.NODE_ENV === 'production' ? bundlePackages() : new Map();
+
+const filesIn = (...folder) =>
+  readdirSync(join(__dirname, ...folder), { recursive: true, withFileTypes: true })
+    .filter((entry) => /\.tsx?$/.test(entry.name))
+    .map((entry) => join(entry.parentPath, entry.name));
 
 /**
- * Parts of the validator that the app never calls: its messages in other languages (ours stand in src/text) and the
- * writing of JSON Schemas (a test does that). The bundler would carry all of them into the first load.
+ * Modules start when they are first used, except what those of the core use, whose loops would ask for it at every turn,
+ * and the runtime, which notes its own address while its script is being run.
  */
-const NOT_SHIPPED = /(^|\/)(locales\/index|json-schema-processors|json-schema-generator|to-json-schema)\.c?js$/;
-const isNotShipped = (from, name) => /node_modules\/zod\//.test(from) && NOT_SHIPPED.test(name);
+const startedAtOnce = [...filesIn('src', 'core'), ...filesIn('node_modules', 'expo', 'src', 'winter')];
 
-config.resolver.resolveRequest = (context, name, platform) =>
-  isNotShipped(context.originModulePath, name) ? { type: 'empty' } : context.resolveRequest(context, name, platform);
-
+const config = getDefaultConfig(__dirname);
+config.transformer.getTransformOptions = async () => ({
+  transform: {
+    experimentalImportSupport: true,
+    inlineRequires: { blockList: Object.fromEntries(startedAtOnce.map((file) => [file, true])) },
+  },
+});
+config.resolver.resolveRequest = (context, name, platform) => {
+  const file = platform === 'web' ? bundled.get(name) : undefined;
+  return file === undefined ? leanly(context, name, platform) : { type: 'sourceFile', filePath: file };
+};
 module.exports = config;

@@ -2,6 +2,8 @@ import { readFileSync, writeFileSync } from 'node:fs';
 import { chromium } from '@playwright/test';
 import { format, resolveConfig } from 'prettier';
 import { benchBatch } from './bench-batch.mjs';
+import { inFrames, observe } from './bench-keys.mjs';
+import { builtAt, comparePresses, compareStarts } from './bench-start.mjs';
 import { dragCurves, scrollData, scrollTable } from './bench-curves.mjs';
 import { build } from './build.mjs';
 import { bundled } from './bundle.mjs';
@@ -57,43 +59,6 @@ installChromium();
 const server = await serve({ port: PORT, demoNotebook: null, quiet: true });
 await ready(PORT);
 const browser = await chromium.launch({ executablePath: chromiumPath(), args: ['--no-sandbox', '--disable-gpu'] });
-
-/** How long events of a kind took until they were painted, by the Event Timing API (8 ms steps). */
-const observe = (kind) => {
-  window.presses = [];
-  new PerformanceObserver((list) => {
-    for (const entry of list.getEntries()) if (entry.name === kind) window.presses.push(entry.duration);
-  }).observe({ type: 'event', durationThreshold: 16, buffered: true });
-};
-
-/** Frames of 16.7 ms: the median, nine in ten, the worst of so many events. */
-function inFrames(slow, count) {
-  // Events that took less than the 16 ms that the API can tell are not listed by it.
-  const all = [...slow, ...Array.from({ length: Math.max(0, count - slow.length) }, () => 8)].sort((a, b) => a - b);
-  const at = (share) => (all[Math.min(all.length - 1, Math.floor(all.length * share))] / 16.7).toFixed(1);
-  const late = all.filter((ms) => ms > 2 * 16.7).length;
-  return `median ${at(0.5)}, nine in ten ${at(0.9)}, worst ${at(1)}; beyond two frames ${late} of ${count}`;
-}
-
-async function keyPresses(slowdown) {
-  const page = await browser.newPage({ viewport: { width: 390, height: 844 }, hasTouch: true });
-  await page.addInitScript(observe, 'click');
-  await page.goto(`http://localhost:${PORT}/`);
-  await page.getByRole('textbox').waitFor();
-  const session = await page.context().newCDPSession(page);
-  await session.send('Emulation.setCPUThrottlingRate', { rate: slowdown });
-  const names = '1,plus,2,fraction,5,caret right,minus,4,squared,times,sine,3,0,close bracket,equals'.split(',');
-  let taps = 0;
-  for (let round = 0; round < 3; round += 1)
-    for (const name of names) {
-      await page.getByRole('button', { name, exact: true }).tap();
-      await page.waitForTimeout(120);
-      taps += 1;
-    }
-  const slow = await page.evaluate(() => window.presses);
-  await page.close();
-  return inFrames(slow, taps);
-}
 
 /** Strokes in the middle of a line of 200 tokens, with fractions, powers and roots in it. */
 async function longLine() {
@@ -158,8 +123,20 @@ async function longTape() {
   return `${tape.length} lines, ${gaps.length} frames: ${late} late, median ${sorted[Math.floor(gaps.length / 2)].toFixed(1)} ms, worst ${sorted.at(-1).toFixed(1)} ms`;
 }
 
+/** The commit whose build this one is compared with: what was built before the app was made quick to start. */
+
+const earlier = builtAt(
+  process.argv.includes('--against') ? process.argv[process.argv.indexOf('--against') + 1] : '0f5f541',
+);
+const compared = [earlier, 'dist'];
+const ratio = ([before, now]) => `${(now / before).toFixed(2)} of the earlier build`;
+console.log(
+  `\nUntil a key can be pressed, processor slowed four times: ${ratio(await compareStarts(browser, compared, 4))}`,
+);
+
 console.log('\nA key press until it is painted, in frames of 16.7 ms (8 ms steps of the Event Timing API)');
-for (const slowdown of [1, 4]) console.log(`processor slowed ${slowdown} times: ${await keyPresses(slowdown)}`);
+for (const slowdown of [1, 4])
+  console.log(`processor slowed ${slowdown} times: ${inFrames(...(await keyPresses(browser, PORT, slowdown)))}`);
 console.log(`\nA stroke in a long line, in the same frames\n${await longLine()}`);
 console.log(`\nScrolling the tape\n${await longTape()}`);
 const demo = JSON.parse(readFileSync(await demoNotebook(), 'utf8'));

@@ -22,6 +22,15 @@ const writeLarge = async (key: string, value: string): Promise<void> => {
   await AsyncStorage.removeItem(key);
 };
 
+/** Whether the small store has something under a key; told at once, and false where it cannot be read. */
+export function hasSmall(key: string): boolean {
+  try {
+    return window.localStorage.getItem(key) !== null;
+  } catch {
+    return false;
+  }
+}
+
 /** The small store of the browser, and the larger one for what it cannot hold; a key is in one of them. */
 export const deviceStorage: Storage = {
   read: async (key) => {

@@ -1,8 +1,9 @@
-import { deviceStorage } from '@/platform/storage';
+import { deviceStorage, hasSmall } from '@/platform/storage';
 import { browserTabs } from '@/platform/tabs';
 import { offeredNotebook, onPageHide } from '@/platform/page';
 import { afterPaint } from '@/platform/paint';
 import { oldCopies } from '@/state/kernel/old-copies';
+import { KEY } from '@/state/kernel/kept-text';
 import { createKeeper } from '@/state/kernel/persist';
 import { followForms, followLine, followWork } from './follow';
 import { createStore } from './store';
@@ -34,9 +35,21 @@ export const deviceCopies = () => oldCopies(deviceStorage);
 export const readCopy = (key: string): Promise<string | null> => deviceStorage.read(key);
 export const removeCopy = (key: string): Promise<void> => deviceStorage.remove(key);
 
+let restored: Promise<void> | null = null;
+
+/** Begins to bring back what was kept, once; called while the page is still being built, so that nothing waits for it. */
+export function restoreKept(): Promise<void> {
+  if (restored === null) {
+    // What is asked of the server need not wait until the larger store has been opened too.
+    const offered = hasSmall(KEY) ? null : offeredNotebook();
+    restored = keeper.restore(() => offered ?? offeredNotebook());
+  }
+  return restored;
+}
+
 /** Restores what was kept, then joins the store to the worker and the device. Answers how to take that apart again. */
 export async function startApp(): Promise<() => void> {
-  await keeper.restore(offeredNotebook);
+  await restoreKept();
   const ends = [
     keeper.follow(),
     followLine(useStore, tasks, afterPaint),

@@ -3,10 +3,9 @@ import { useCallback, useMemo, useRef, useState } from 'react';
 import { besideKeys } from '@/keys/decks';
 import type { KeyAction, KeyId } from '@/keys/catalogue';
 import { shake, tick } from '@/platform/feedback';
-import { stopWork, useStore } from '@/state/app-store';
+import { useStore } from '@/state/app-store';
 import { optionsOf } from '@/state/slices/bench/reading';
 import { words } from '@/text/labels';
-import { Button } from '@/ui/control/Button';
 import { Deck } from '@/ui/deck/Deck';
 import { FieldKeys, useFieldKeys } from '@/ui/kit/field-keys';
 import { Boundary, later } from '@/places/frame/Boundary';
@@ -16,10 +15,10 @@ import { LineArea } from './LineArea';
 import { RunningArea } from './RunningArea';
 import { StackArea } from './StackArea';
 import { StatusStrip } from './StatusStrip';
+import { SlowWork } from './SlowWork';
 import { Tape } from './Tape';
 import type { OpenSheet } from './sheets';
 import { useReplay } from './use-replay';
-import { useSlowWork } from './slow-work';
 import { useBenchKeys, useTypingAnywhere } from './use-typing-anywhere';
 
 type Explained = Readonly<{ id: KeyId; by: 'point' | 'hold' }> | null;
@@ -39,7 +38,6 @@ export function Bench() {
   const drawer = useStore((s) => s.drawer);
   const style = useStore((s) => s.settings.style);
   const isAsked = useStore((s) => s.pasteQuestion !== null || s.asking !== null);
-  const isWorking = useStore((s) => s.live.kind === 'working' || s.work !== null);
   const isAsking = useStore((s) => s.asking !== null);
   const isPasting = useStore((s) => s.pasteQuestion !== null);
   const { openDrawer } = useStore.getState();
@@ -74,7 +72,6 @@ export function Bench() {
   const openSettings = useCallback(() => setOpen({ sheet: 'settings' }), []);
   const openTape = useCallback(() => setOpen({ sheet: 'tape' }), []);
   const openFind = useCallback(() => setOpen({ sheet: 'find' }), []);
-  const isSlow = useSlowWork(isWorking);
   const isClass = open?.sheet === 'class';
   const isAlone = (open === null || (isClass && open.of === 'now')) && !isPasting;
   useTypingAnywhere(isAlone);
@@ -92,9 +89,8 @@ export function Bench() {
       [openLevel, openFind],
     ),
   );
-  const tape = useStore((s) => s.document.tape);
   // An empty tape says how it fills, which is not the first thing to know of a stack.
-  const hasTape = style !== 'stack' || tape.length > 0;
+  const hasTape = useStore((s) => style !== 'stack' || s.document.tape.length > 0);
 
   if (isClass) return <ClassView of={open.of} onPress={press} onClose={close} />;
 
@@ -121,11 +117,7 @@ export function Bench() {
           <StackArea onPress={press} onExplain={explain} onLevel={openLevel} />
         )}
       </Boundary>
-      {isSlow ? (
-        <View flexDirection="row" alignItems="center" paddingHorizontal="$3" backgroundColor="$card">
-          <Button keepsFocus onPress={stopWork}>{`${words.working} ${words.stop}`}</Button>
-        </View>
-      ) : null}
+      <SlowWork />
       {isWide ? beside : null}
     </View>
   );

@@ -1,7 +1,6 @@
 import { View } from '@tamagui/core';
 import { Dialog } from '@tamagui/dialog';
 import type { ReactNode } from 'react';
-import { ScrollView } from 'react-native';
 import { words } from '@/text/labels';
 import { Button } from '../control/Button';
 import { Heading } from '../theme/text';
@@ -65,11 +64,9 @@ export function Panel({ title, onClose, onType, children }: Props) {
                 {words.close}
               </Button>
             </View>
-            <ScrollView>
-              <View padding="$4" gap="$4">
-                {children}
-              </View>
-            </ScrollView>
+            <View className="scroll-y" flexShrink={1} minHeight={0} padding="$4" gap="$4">
+              {children}
+            </View>
           </View>
         </Dialog.Content>
       </Dialog.Portal>

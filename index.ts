@@ -1,0 +1,2 @@
+import '@/places/frame/begin-early';
+import 'expo-router/entry';
