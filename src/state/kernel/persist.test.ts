@@ -1,3 +1,5 @@
+import sampleLine from '@/core/notebook/sample-line.json';
+import type { TapeLine } from '@/core/notebook/schema';
 import { keys } from '@/keys/catalogue';
 import type { KeyId } from '@/keys/catalogue';
 import type { Storage } from '@/platform/storage';
@@ -6,6 +8,7 @@ import { writeNotebook, toNotebook } from '@/state/slices/notebook';
 import { pressSynchronously } from '@/state/sync-driver';
 import { createKeeper } from './persist';
 import { createStore } from '@/state/store';
+import type { AppStore } from '@/state/store';
 
 const worked = { shouldContinue: () => true, random: () => 0n };
 const nothing = () => Promise.resolve(null);
@@ -142,6 +145,42 @@ test('a long column is kept apart, written once, and comes back', async () => {
   kept.delete(apart[0]!);
   const bare = await tab(storage);
   expect(bare.store.getState().document.setAside).toMatchObject([{ of: 'column', name: 'Tide: h' }]);
+});
+
+const long = (count: number): string =>
+  writeNotebook({
+    ...toNotebook(createStore().getState()),
+    tape: Array.from({ length: count }, (_, i) => ({ ...(sampleLine as TapeLine), id: `l${i + 1}`, note: `${i + 1}` })),
+  });
+
+test('of a long tape a pause writes what has changed; it comes back whole, and so it does where the main text breaks off', async () => {
+  const { storage, kept } = memory({ [KEY]: long(1000) });
+  const written: string[] = [];
+  const watched: Storage = { ...storage, write: (key, value) => (written.push(key), storage.write(key, value)) };
+  const one = await tab(watched);
+  const notes = (store: AppStore) => store.getState().document.tape.map(({ note }) => note);
+  const groupsWritten = async (change: () => void): Promise<number> => {
+    written.length = 0;
+    change();
+    await one.press('d1');
+    return written.filter((key) => key.includes('.cells.')).length;
+  };
+  expect(await groupsWritten(() => undefined)).toBe(15);
+  const main = kept.get(KEY)!;
+  expect(main.length).toBeLessThan(long(1000).length / 10);
+  expect(await groupsWritten(() => one.store.getState().noteLine('l990', 'new'))).toBe(0);
+  expect(await groupsWritten(() => one.store.getState().removeLine('l100'))).toBe(1);
+  const again = await tab(watched);
+  expect(notes(again.store)).toEqual(notes(one.store));
+  written.length = 0;
+  await again.press('d2');
+  expect(written.filter((key) => key.includes('.cells.'))).toEqual([]);
+  kept.delete('ulkav.starts');
+  kept.set(KEY, kept.get(KEY)!.slice(0, -30));
+  const mended = await tab(storage);
+  expect(notes(mended.store)).toEqual(notes(one.store));
+  const { keeping } = mended.store.getState();
+  expect(keeping.kind === 'damaged' && keeping.raw.includes('"note":"500"')).toBe(true);
 });
 
 const damagedValue = (): string => {

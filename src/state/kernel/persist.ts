@@ -1,7 +1,8 @@
 import type { Storage } from '@/platform/storage';
 import type { Tabs } from '@/platform/tabs';
 import { fromNotebook, toNotebook } from '@/state/slices/notebook';
-import { CELLS_PREFIX, KEY, createKeptText } from './kept-text';
+import { APART_PREFIX, KEY, createKeptText, whole } from './kept-text';
+import type { DamageReason } from './keeping';
 import type { Kept } from '@/state/slices/parts';
 import { notice } from '@/state/slices/notice';
 import { setAsideWhole } from './old-copies';
@@ -11,7 +12,7 @@ import type { AppStore } from '@/state/store';
 const STARTS_KEY = 'ulkav.starts';
 const MOST_FAILED_STARTS = 2;
 const PAUSE_MS = 150;
-/** A column written apart less than this ago may belong to a main text that another tab is just writing. */
+/** What was written apart less than this ago may belong to a main text that another tab is just writing. */
 const YOUNG_MS = 60_000;
 
 /** Keeps the store on the device, together with the other tabs. */
@@ -39,13 +40,14 @@ export function createKeeper(
   clock: () => number = Date.now,
   chance: () => number = Math.random,
 ): Keeper {
-  const texts = createKeptText(() => `${clock()}-${Math.floor(chance() * 1e9)}`);
+  let made = 0;
+  const texts = createKeptText(() => `${clock()}-${Math.floor(chance() * 1e9)}-${(made += 1)}`);
   let timer: ReturnType<typeof setTimeout> | null = null;
   let isOld = false;
   /** What this tab and the device last had in common, and the text of it. */
   let base: Kept | null = null;
   let lastText: string | null = null;
-  /** Keys under which this tab knows columns to be written. */
+  /** Keys under which this tab knows things to be written apart. */
   const stored = new Set<string>();
 
   const here = (): Kept => {
@@ -74,9 +76,9 @@ export function createKeeper(
     const { main, apart } = texts.written(toNotebook(kept));
     if (apart.size > 0) {
       // Another tab may have swept what this one wrote; when the page goes there is no time to look.
-      const there = isLast ? stored : new Set(await storage.keys(CELLS_PREFIX));
-      for (const [key, cells] of apart) {
-        if (!there.has(key)) await storage.write(key, JSON.stringify(cells));
+      const there = isLast ? stored : new Set(await storage.keys(APART_PREFIX));
+      for (const [key, items] of apart) {
+        if (!there.has(key)) await storage.write(key, JSON.stringify(items));
         stored.add(key);
       }
     }
@@ -90,10 +92,10 @@ export function createKeeper(
     if (!isLast) await sweep(apart);
   }
 
-  /** Columns that were written apart and are no longer named. */
+  /** What was written apart and is no longer named. */
   async function sweep(named: ReadonlyMap<string, unknown>): Promise<void> {
-    for (const key of await storage.keys(CELLS_PREFIX)) {
-      const age = clock() - Number.parseInt(key.slice(CELLS_PREFIX.length), 10);
+    for (const key of await storage.keys(APART_PREFIX)) {
+      const age = clock() - Number.parseInt(key.slice(APART_PREFIX.length), 10);
       if (!named.has(key) && !(age < YOUNG_MS)) await storage.remove(key);
     }
   }
@@ -144,7 +146,7 @@ export function createKeeper(
       base = here();
       if (loaded.isMended || loaded.isNewer) {
         const why = loaded.isMended ? 'broken-off' : 'newer';
-        setKeeping({ kind: 'damaged', why, raw, setAsideAs: await aside(raw) });
+        await setDamaged(why, raw);
       } else if (loaded.setAside > 0) say(notice('parts-set-aside', `${loaded.setAside}`));
       // What was set aside is kept as that, so that it is told once.
       isOld = loaded.setAside > 0 || loaded.isMended || loaded.isNewer;
@@ -152,10 +154,14 @@ export function createKeeper(
     }
     const why = loaded.kind === 'ok' ? 'not-drawn' : 'unreadable';
     base = here();
-    return setKeeping({ kind: 'damaged', why, raw, setAsideAs: await aside(raw) });
+    return setDamaged(why, raw);
   }
 
-  const aside = (raw: string): Promise<string | null> => setAsideWhole(storage, raw, clock());
+  /** Sets aside what was found, with all that it names. */
+  async function setDamaged(why: DamageReason, main: string): Promise<void> {
+    const raw = await whole(main, storage);
+    store.getState().setKeeping({ kind: 'damaged', why, raw, setAsideAs: await setAsideWhole(storage, raw, clock()) });
+  }
 
   return {
     restore,
