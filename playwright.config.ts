@@ -31,6 +31,8 @@ export default defineConfig({
     actionTimeout: 60_000,
     baseURL: `http://localhost:${PORT}`,
     launchOptions,
+    // What a test holds back on the network is not to come from the device; offline.wide.spec.ts has them.
+    serviceWorkers: 'block',
     permissions: ['clipboard-read', 'clipboard-write'],
   },
   webServer: [

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
-import type { Page } from '@playwright/test';
+import type { Page, Route } from '@playwright/test';
 import { BenchPage } from './bench';
 
 const linkTo = (text: string, more: object = {}): string =>
@@ -119,20 +119,25 @@ test('a link asks before its line takes the place of another, and one Undo takes
   await expect(offer).toHaveCount(0);
 });
 
-test('a place that cannot be loaded says so, and is fetched with the next try', async ({ page }) => {
-  const bench = new BenchPage(page);
-  await page.route(/\/beside-the-bench-[^/]*\.js/, (route) => route.abort());
-  await bench.open();
-  await bench.type('1+1=');
-  await page.getByRole('link', { name: 'Curves' }).click();
-  await expect(page.getByRole('alert')).toContainText('could not be loaded');
-  await page.getByRole('link', { name: 'Bench' }).click();
-  await expect(bench.tape.getByRole('button', { name: '1+1 = 2' })).toBeVisible();
-  await page.getByRole('link', { name: 'Curves' }).click();
-  await page.unroute(/\/beside-the-bench-[^/]*\.js/);
-  await page.getByRole('button', { name: 'Try again' }).click();
-  await expect(page.getByRole('application', { name: 'Graph' })).toBeVisible();
-});
+for (const [why, answer] of [
+  ['the network is gone', (route: Route) => route.abort()],
+  ['it is of a version that is gone', (route: Route) => route.fulfill({ status: 404, body: 'Not found' })],
+] as const)
+  test(`a place that cannot be loaded since ${why} says so, and is fetched with the next try`, async ({ page }) => {
+    const bench = new BenchPage(page);
+    await page.route(/\/beside-the-bench-[^/]*\.js/, answer);
+    await bench.open();
+    await bench.type('1+1=');
+    await page.getByRole('link', { name: 'Curves' }).click();
+    await expect(page.getByRole('alert')).toContainText('could not be loaded');
+    await expect(page.getByRole('alert').getByRole('button', { name: 'Reload' })).toBeVisible();
+    await page.getByRole('link', { name: 'Bench' }).click();
+    await expect(bench.tape.getByRole('button', { name: '1+1 = 2' })).toBeVisible();
+    await page.getByRole('link', { name: 'Curves' }).click();
+    await page.unroute(/\/beside-the-bench-[^/]*\.js/);
+    await page.getByRole('button', { name: 'Try again' }).click();
+    await expect(page.getByRole('application', { name: 'Graph' })).toBeVisible();
+  });
 
 test('a worker that does not load is told in its own words, and the next line has a new one', async ({ page }) => {
   const bench = new BenchPage(page);

@@ -38,6 +38,13 @@ export function titlePage(title: string): void {
   document.title = title;
 }
 
+/** What the browser draws itself follows the theme: its bars, its scroll bars, and the ground beyond the page. */
+export function showTheme(color: string, isDark: boolean): void {
+  for (const meta of document.querySelectorAll('meta[name="theme-color"]')) meta.setAttribute('content', color);
+  document.documentElement.style.colorScheme = isDark ? 'dark' : 'light';
+  document.body.style.background = color;
+}
+
 /** Text as large as is asked for; keys, whose width is given, grow less. */
 export function scaleText(factor: number): void {
   const { style, dataset } = document.documentElement;

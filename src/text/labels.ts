@@ -40,8 +40,12 @@ export const words = {
   leaveIt: 'Leave it',
   failed:
     'This part of Ulkav failed; the fault is not yours. Everything else goes on, and what you have is still here.',
-  notLoaded: 'This part of Ulkav could not be loaded. Check the network, then try again; everything else goes on.',
+  notLoaded:
+    'This part of Ulkav could not be loaded. Try again when there is a network; where a new version has come since, reload. What you have stays.',
   tryAgain: 'Try again',
+  reload: 'Reload',
+  later: 'Later',
+  newVersion: 'A new version is ready. What you have stays as it is.',
   loading: 'Loading …',
   whatToDo: 'What to do',
   noPlace: 'Nothing stands at this address. What you have is still here.',

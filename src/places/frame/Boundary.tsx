@@ -2,6 +2,7 @@ import { View } from '@tamagui/core';
 import { Suspense, lazy, useState } from 'react';
 import type { ComponentType, ReactNode } from 'react';
 import { ErrorBoundary } from 'react-error-boundary';
+import { reloadPage } from '@/platform/new-version';
 import { noteFailure } from '@/state/app-store';
 import { words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
@@ -28,6 +29,7 @@ export function Boundary({ children, at, onReset }: Props) {
           <Words>{error instanceof NotLoaded ? words.notLoaded : words.failed}</Words>
           <View flexDirection="row" flexWrap="wrap" gap="$2">
             <Button onPress={resetErrorBoundary}>{words.tryAgain}</Button>
+            {error instanceof NotLoaded ? <Button onPress={reloadPage}>{words.reload}</Button> : null}
             <Button onPress={saveNotebook}>{words.saveWhatIsHere}</Button>
           </View>
         </View>

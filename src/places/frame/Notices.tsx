@@ -6,6 +6,7 @@ import { refused, words } from '@/text/labels';
 import { noticeText } from '@/text/notices';
 import { Button } from '@/ui/control/Button';
 import { NoticeBar } from '@/ui/frame/NoticeBar';
+import { NewVersion } from './NewVersion';
 import { openNotebookText, saveNotebook, saveRaw } from '@/places/files/notebook-file';
 
 /** What these tell of lies on the Shelf. */
@@ -19,6 +20,7 @@ export function Notices() {
   const router = useRouter();
   return (
     <>
+      <NewVersion />
       {keeping.kind === 'refused' || keeping.kind === 'unreadable' ? (
         <NoticeBar isUrgent actions={<Button onPress={saveNotebook}>{words.saveWhatIsHere}</Button>}>
           {refused}

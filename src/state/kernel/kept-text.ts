@@ -125,7 +125,8 @@ export function createKeptText(freshKey: () => string) {
     // The reader makes objects of its own; those that say the same, in the same version, are written already.
     if (loaded.kind !== 'ok' || loaded.notebook.version !== version) return loaded;
     for (const { columns } of loaded.notebook.columns.tables)
-      for (const column of columns) for (const [key, of] of cells) if (isSame(column.cells, of)) keys.set(column.cells, key);
+      for (const column of columns)
+        for (const [key, of] of cells) if (isSame(column.cells, of)) keys.set(column.cells, key);
     const inTape = new Map(grouped(loaded.notebook.tape).groups.map((group) => [group[0]?.id, group]));
     for (const [key, of] of groups) {
       const group = inTape.get((of[0] as Line | undefined)?.id);

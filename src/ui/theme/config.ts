@@ -1,5 +1,5 @@
 import { createFont, createTamagui, createTokens } from '@tamagui/core';
-import { contrast, dark, light } from './palette';
+import { palettes } from './palette';
 
 const space = { true: 8, 0: 0, 1: 4, 2: 8, 3: 12, 4: 16, 5: 20, 6: 24, 8: 32 } as const;
 /** Shortest side of anything that is touched. */
@@ -25,7 +25,7 @@ const body = createFont({
 export const config = createTamagui({
   tokens,
   fonts: { body },
-  themes: { light, dark, contrast },
+  themes: palettes,
   media: { wide: { minWidth: WIDE } },
   settings: { defaultFont: 'body', styleCompat: 'react-native' },
 });

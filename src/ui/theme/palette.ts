@@ -111,3 +111,5 @@ export const contrast: Palette = {
   curve7: '#005560',
   curve8: '#5c2f10',
 };
+
+export const palettes = { light, dark, contrast } as const;
