@@ -87,7 +87,7 @@ function bundlePackages() {
   rmSync(OUT, { recursive: true, force: true });
   mkdirSync(entries, { recursive: true });
   for (const name of PACKAGES) writeFileSync(join(entries, `${fileOf(name)}.js`), entryOf(name, sources));
-  buildSync({
+  const { metafile } = buildSync({
     entryPoints: PACKAGES.map((name) => join(entries, `${fileOf(name)}.js`)),
     outdir: OUT,
     outbase: entries,
@@ -107,7 +107,11 @@ function bundlePackages() {
     },
     minifySyntax: true,
     legalComments: 'none',
+    metafile: true,
   });
+  // What ships is named with its licence (scripts/licences.mjs).
+  const inputs = Object.keys(metafile.inputs).map((file) => /.*node_modules\/((?:@[^/]+\/)?[^/]+)\//.exec(file)?.[1]);
+  writeFileSync(join(OUT, 'packages.json'), JSON.stringify([...new Set(inputs)].filter((name) => name !== undefined)));
   return new Map(PACKAGES.map((name) => [name, join(OUT, `${fileOf(name)}.js`)]));
 }
 

@@ -3,6 +3,7 @@ import { join } from 'node:path';
 import { promisify } from 'node:util';
 import { brotliCompress, constants, gzip } from 'node:zlib';
 import { installPackages, run } from './install.mjs';
+import { writeLicences } from './licences.mjs';
 import { writeServiceWorker } from './service-worker.mjs';
 import { newestChange } from './sources.mjs';
 
@@ -20,6 +21,7 @@ const SOURCES = [
   'package-lock.json',
   'tsconfig.json',
   'scripts/build.mjs',
+  'scripts/licences.mjs',
   'scripts/service-worker.mjs',
 ];
 const COMPRESSED = /\.(js|css|html|json|svg|txt|webmanifest)$/;
@@ -63,7 +65,7 @@ export async function build() {
   if (existsSync(MARK) && statSync(MARK).mtimeMs > newestChange(SOURCES)) return;
   console.log('Building the app …');
   rmSync(OUT, { recursive: true, force: true });
-  const isBuilt = run('npx', ['expo', 'export', '-p', 'web', '--output-dir', OUT], {
+  const isBuilt = run('npx', ['expo', 'export', '-p', 'web', '--output-dir', OUT, '--source-maps'], {
     EXPO_OFFLINE: '1',
     EXPO_NO_TELEMETRY: '1',
     CI: '1',
@@ -72,6 +74,7 @@ export async function build() {
     console.error('The app could not be built; the lines above say why.');
     process.exit(1);
   }
+  await writeLicences(OUT, JSON.parse(readFileSync('.cache/bundles/packages.json', 'utf8')));
   hintFirstScript();
   await writeServiceWorker(OUT);
   await precompress();

@@ -7,7 +7,7 @@ export async function writeServiceWorker(folder) {
   const { generateSW } = await import('workbox-build');
   const { warnings } = await generateSW({
     globDirectory: folder,
-    globPatterns: ['**/*.{js,css,html,svg,png,woff2,txt,webmanifest}'],
+    globPatterns: ['**/*.{js,css,html,svg,png,woff2,txt,json,webmanifest}'],
     swDest: `${folder}/service-worker.js`,
     // These names change with their contents.
     dontCacheBustURLsMatching: /_expo\/static\//,

@@ -38,6 +38,18 @@ export function titlePage(title: string): void {
   document.title = title;
 }
 
+const CONTRAST = '(prefers-contrast: more)';
+
+/** Whether the device asks for strong contrast. */
+export const wantsContrast = (): boolean => window.matchMedia(CONTRAST).matches;
+
+/** Calls when that changes; answers how to stop it. */
+export function onContrast(call: () => void): () => void {
+  const query = window.matchMedia(CONTRAST);
+  query.addEventListener('change', call);
+  return () => query.removeEventListener('change', call);
+}
+
 /** What the browser draws itself follows the theme: its bars, its scroll bars, and the ground beyond the page. */
 export function showTheme(color: string, isDark: boolean): void {
   for (const meta of document.querySelectorAll('meta[name="theme-color"]')) meta.setAttribute('content', color);

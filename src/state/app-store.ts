@@ -1,5 +1,7 @@
+import { DEFAULT_SETTINGS } from '@/core/notebook/settings';
 import { deviceStorage, hasSmall } from '@/platform/storage';
 import { browserTabs } from '@/platform/tabs';
+import { browserDecimalSign } from '@/platform/locale';
 import { offeredNotebook, onPageHide } from '@/platform/page';
 import { afterPaint } from '@/platform/paint';
 import { oldCopies } from '@/state/kernel/old-copies';
@@ -10,7 +12,10 @@ import { createStore } from './store';
 import { tasks } from './tasks';
 
 /** The store of the running app. */
-export const useStore = createStore();
+export const useStore = createStore(Date.now, {
+  ...DEFAULT_SETTINGS,
+  display: { ...DEFAULT_SETTINGS.display, decimalSign: browserDecimalSign() },
+});
 
 /** Ends what is worked for the line, and what keys wait for. */
 export function stopWork(): void {

@@ -15,6 +15,7 @@ export const columnWords = {
   columns: words.columns,
   data: 'Data',
   summary: 'Summary',
+  statisticValue: 'Value',
   chart: 'Chart',
   fit: 'Fit',
   panels: 'What to see of the table',

@@ -53,5 +53,12 @@ export const levelName = (level: number, value: string, source: string): string 
   `Level ${level}: ${value}${source === value ? '' : `, made ${source}`}`;
 export const registerTile = (operation: MemoryOperation, place: string, held: string | null): string =>
   `${operationNames[operation]} ${place}${held === null ? ', empty' : `, holds ${held}`}`;
+/** In figures alone, in the order of the browser's language: no word of that stands in a sentence of ours. */
 export const keptAt = (at: number): string =>
-  new Date(at).toLocaleString(undefined, { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
+  new Date(at).toLocaleString(undefined, {
+    day: '2-digit',
+    month: '2-digit',
+    year: 'numeric',
+    hour: '2-digit',
+    minute: '2-digit',
+  });

@@ -71,40 +71,29 @@ const normal = (text: string): string =>
     .normalize('NFD')
     .replace(/[\u0300-\u036f]/g, '');
 
-type Entry = Readonly<{ id: KeyId; name: string; all: string }>;
+/** Something that can be found: its name, and all the words that it is known by. */
+export type Findable<T> = Readonly<{ of: T; name: string; all: string }>;
 
-const entries: readonly Entry[] = keyIds
+export const findable = <T>(of: T, name: string, ...more: readonly string[]): Findable<T> => ({
+  of,
+  name: normal(name),
+  all: normal([name, ...more].join(' ')),
+});
+
+export const keyEntries: readonly Findable<KeyId>[] = keyIds
   .filter((id) => !(letterIds as readonly KeyId[]).includes(id))
   .map((id) => {
     const { say, help } = keyTexts[id];
-    return { id, name: normal(say), all: normal(`${say} ${otherWords[id] ?? ''} ${help} ${id}`) };
+    return findable(id, say, otherWords[id] ?? '', help, id);
   });
 
 /** Words that say nothing of what is sought. */
-const EMPTY = new Set([
-  'a',
-  'an',
-  'the',
-  'of',
-  'to',
-  'in',
-  'is',
-  'how',
-  'do',
-  'i',
-  'what',
-  'find',
-  'get',
-  'for',
-  'and',
-  'key',
-]);
+const EMPTY = new Set('a an the of to in is how do i what find get for and key where'.split(' '));
 
 /**
- * Keys that fit plain words, the best first: those whose name holds all of them, then those that hold all of them
- * anywhere, then those that hold most.
+ * What fits plain words, the best first: what holds all of them in its name, then anywhere, then what holds most of them.
  */
-export function findKeys(sought: string): readonly KeyId[] {
+export function found<T>(entries: readonly Findable<T>[], sought: string, most: number): readonly T[] {
   const all = normal(sought)
     .split(/[^\p{L}\p{N}/]+/u)
     .filter((word) => word !== '');
@@ -113,11 +102,11 @@ export function findKeys(sought: string): readonly KeyId[] {
   if (asked.length === 0) return [];
   const begins = (text: string, word: string): boolean =>
     new RegExp(`(?:^|[^\\p{L}\\p{N}])${escaped(word)}`, 'u').test(text);
-  const scored = entries.map(({ id, name, all: text }) => {
+  const scored = entries.map(({ of, name, all: text }) => {
     const hits = asked.filter((word) => begins(text, word)).length;
     const inName = asked.filter((word) => begins(name, word)).length;
     return {
-      id,
+      of,
       score: hits === 0 ? 0 : (hits === asked.length ? 100 : 0) + 10 * hits + 5 * inName - name.length / 100,
     };
   });
@@ -125,8 +114,11 @@ export function findKeys(sought: string): readonly KeyId[] {
   return scored
     .filter(({ score }) => score > 0 && (best < 100 || score >= 100))
     .sort((a, b) => b.score - a.score)
-    .slice(0, 12)
-    .map(({ id }) => id);
+    .slice(0, most)
+    .map(({ of }) => of);
 }
+
+/** Keys that fit plain words. */
+export const findKeys = (sought: string): readonly KeyId[] => found(keyEntries, sought, 12);
 
 const escaped = (word: string): string => word.replace(/[.*+?^${}()|[\]\\/]/g, '\\$&');

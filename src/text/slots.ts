@@ -1,4 +1,5 @@
-import type { Box } from '@/core/line/row';
+import { boxAt } from '@/core/line/row';
+import type { Box, CaretPosition, Row } from '@/core/line/row';
 
 /** What each slot of a box is called, in the order of typed text. */
 const names: Readonly<Record<string, readonly string[]>> = {
@@ -41,3 +42,13 @@ export function slotName(box: Box, slot: number): string {
 }
 
 export const emptySlotText = (name: string): string => `The ${name} is empty.`;
+
+/** Which box the caret is in, as a screen reader tells it when it gets there; the line itself where it is in none. */
+export function caretText(row: Row, { path }: CaretPosition): string {
+  const last = path.at(-1);
+  const box = last === undefined ? null : boxAt(row, path);
+  return last === undefined || box === null ? 'line' : slotName(box, last.slot);
+}
+
+/** What is selected, in the text of the line. */
+export const selectedWords = (text: string): string => `${text} selected`;

@@ -9,7 +9,7 @@ import { typeset } from './formula/typeset';
 import { Key } from './key/Key';
 import { ResultForms } from './line/ResultForms';
 import { config } from './theme/config';
-import { dark, light } from './theme/palette';
+import { dark, light, palettes } from './theme/palette';
 import type { Palette } from './theme/palette';
 
 const shown = { decimalSign: '.', grouping: true } as const;
@@ -51,7 +51,7 @@ test.each(keyIds)('the key %s has its spoken name and is a button', (id) => {
   const html = inKit(
     <Key id={id} onPress={() => undefined} onExplain={() => undefined} decimalSign="," style="written" />,
   );
-  expect(html).toMatch(/<button[^>]*role="button"/);
+  expect(html).toMatch(/<button[^>]*type="button"/);
   expect(html).toContain(`aria-label="${keyTexts[id].say.replace("'", '&#x27;')}"`);
 });
 
@@ -85,6 +85,12 @@ const pairs: readonly (readonly [keyof Palette, readonly (keyof Palette)[]])[] =
   ['answer', ['paper', 'card']],
   ['onAccent', ['accent', 'accentDown']],
 ];
+/** WCAG 2.2, 1.4.11. */
+const edges: readonly (keyof Palette)[] = ['desk', 'paper', 'card', 'key', 'digitKey'];
+test.each(Object.entries(palettes))('edges of controls stand out from every ground (%s)', (_name, palette) => {
+  expect(edges.filter((ground) => contrast(palette.keyEdge, palette[ground]) < 3)).toEqual([]);
+});
+
 test.each([
   ['light', light],
   ['dark', dark],

@@ -7,8 +7,10 @@ import { useStore } from '@/state/app-store';
 import { optionsOf } from '@/state/slices/bench/reading';
 import { words } from '@/text/labels';
 import { Deck } from '@/ui/deck/Deck';
+import { Fold } from '@/ui/deck/Fold';
 import { FieldKeys, useFieldKeys } from '@/ui/kit/field-keys';
 import { Boundary, later } from '@/places/frame/Boundary';
+import { isSpread, sideWidth, useLayout } from '@/ui/theme/layout';
 import { HelpStrip, KeyCard } from './KeyCard';
 import { KeyRow } from './KeyRow';
 import { LineArea } from './LineArea';
@@ -30,7 +32,10 @@ const ClassView = later(async () => (await import('@/places/beside-the-bench')).
 
 /** The calculating place: the tape, the line being written, the keys. */
 export function Bench() {
-  const { wide: isWide } = useMedia();
+  const layout = useLayout();
+  const isBeside = isSpread(layout);
+  const { narrow } = useMedia();
+  const [folds, setFolds] = useState(false);
   const display = useStore((s) => s.settings.display);
   const impliedFirst = useStore((s) => s.settings.impliedFirst);
   const { decimalSign } = display;
@@ -94,10 +99,28 @@ export function Bench() {
 
   if (isClass) return <ClassView of={open.of} onPress={press} onClose={close} />;
 
-  const beside = <KeyRow name={words.lineKeys} ids={besideKeys[style]} onPress={press} onExplain={explain} isRuled />;
+  const beside = (
+    <View
+      flexDirection="row"
+      flexShrink={0}
+      backgroundColor="$paper"
+      borderTopWidth={1}
+      borderBottomWidth={1}
+      borderColor="$rule"
+    >
+      <View flex={1} minWidth={0}>
+        <KeyRow name={words.lineKeys} ids={besideKeys[style]} onPress={press} onExplain={explain} />
+      </View>
+      {isBeside || narrow ? null : <Fold isFolded={folds} onFold={setFolds} />}
+    </View>
+  );
 
   const page = (
-    <View flex={1} minHeight={0} minWidth={0} backgroundColor="$paper">
+    <View
+      minWidth={0}
+      backgroundColor="$paper"
+      {...(layout === 'tiny' ? { display: 'contents' } : { flexGrow: 1, flexShrink: 1, minHeight: 0 })}
+    >
       <StatusStrip onSettings={openSettings} onTape={openTape} onFind={openFind} onStyle={openStyle} />
       {hasTape ? (
         <Boundary>
@@ -118,7 +141,7 @@ export function Bench() {
         )}
       </Boundary>
       <SlowWork />
-      {isWide ? beside : null}
+      {isBeside ? beside : null}
     </View>
   );
 
@@ -132,31 +155,41 @@ export function Bench() {
       isComplex={isComplex}
       style={style}
       hasField={hasField}
+      isFolded={folds && !isBeside}
+      {...(isBeside ? {} : { onFold: setFolds })}
     />
   );
 
   return (
     <View flex={1} minHeight={0} position="relative">
-      {isWide ? (
+      {isBeside ? (
         <View flex={1} flexDirection="row" minHeight={0}>
           {page}
           <View
-            width="$deck"
+            {...(layout === 'flat' ? { width: '52%', maxWidth: '$deck' } : sideWidth)}
+            flexShrink={0}
+            minHeight={0}
             borderLeftWidth={1}
             borderColor="$rule"
             backgroundColor="$desk"
-            justifyContent="space-between"
+            justifyContent={layout === 'flat' ? 'flex-end' : 'space-between'}
+            className="deck-side scroll-y"
           >
-            <KeyCard explained={explained?.id ?? null} style={style} isComplex={isComplex} />
+            {layout === 'flat' ? null : (
+              <KeyCard explained={explained?.id ?? null} style={style} isComplex={isComplex} />
+            )}
+            {explained?.by === 'hold' && layout === 'flat' ? (
+              <HelpStrip id={explained.id} style={style} isComplex={isComplex} />
+            ) : null}
             {deck}
           </View>
         </View>
       ) : (
-        <>
+        <View flex={1} minHeight={0} className={layout === 'tiny' ? 'scroll-y bench-tiny' : 'bench-tall'}>
           {page}
           {explained?.by === 'hold' ? <HelpStrip id={explained.id} style={style} isComplex={isComplex} /> : beside}
           {deck}
-        </>
+        </View>
       )}
       {isAsked || open !== null ? (
         <BenchSheets open={open} onOpen={setOpen} onClose={close} onPress={press} onReplay={begin} />

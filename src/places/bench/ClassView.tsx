@@ -3,6 +3,7 @@ import { useEffect } from 'react';
 import { useStore } from '@/state/app-store';
 import { unitNames, words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
+import { useOverPage } from '@/ui/kit/over-page';
 import { Words } from '@/ui/theme/text';
 import type { KeyAction } from '@/keys/catalogue';
 import { ClassKeyed } from './ClassKeyed';
@@ -29,9 +30,10 @@ function useEscape(leave: () => void): void {
 export function ClassView({ of, onPress, onClose }: Props) {
   const settings = useStore((s) => s.settings);
   useEscape(onClose);
+  useOverPage(onClose);
   const { style } = settings;
   return (
-    <View flex={1} backgroundColor="$card" padding="$4" gap="$4" className="scroll-y">
+    <View flex={1} backgroundColor="$card" padding="$4" gap="$4" className="scroll-y class-view">
       <View flexDirection="row" justifyContent="space-between" alignItems="center">
         <Words tone="muted">{unitNames[of === 'now' ? settings.angle : of.angle]}</Words>
         <Button onPress={onClose}>{words.close}</Button>

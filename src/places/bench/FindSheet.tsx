@@ -6,7 +6,12 @@ import { meansIn } from '@/keys/press';
 import { useStore } from '@/state/app-store';
 import { keyText } from '@/text/keys';
 import { words } from '@/text/labels';
+import { helpWords } from '@/text/help';
+import { findElsewhere } from '@/text/help-index';
 import { findKeys } from '@/text/search';
+import { HelpItem } from '@/places/frame/HelpSheet';
+import { useOver } from '@/places/frame/over';
+import { Button } from '@/ui/control/Button';
 import { Field } from '@/ui/kit/Field';
 import { Pressable } from '@/ui/control/Pressable';
 import { Face } from '@/ui/key/Face';
@@ -24,6 +29,8 @@ export function FindSheet({
   const isLacking = (id: KeyId): boolean =>
     (keys[id].needs === 'complex' && !isComplex) || !meansIn(style, keys[id].does);
   const found = findKeys(sought);
+  const elsewhere = findElsewhere(sought);
+  const over = useOver();
   const take = (action: KeyAction) => {
     onClose();
     onPress(action);
@@ -43,7 +50,9 @@ export function FindSheet({
         }}
       />
       {sought.trim() === '' ? <Words tone="muted">{words.findNote}</Words> : null}
-      {sought.trim() !== '' && found.length === 0 ? <Words tone="muted">{words.findNothing}</Words> : null}
+      {sought.trim() !== '' && found.length + elsewhere.length === 0 ? (
+        <Words tone="muted">{words.findNothing}</Words>
+      ) : null}
       <View aria-live="polite">
         {found.map((id) => {
           const { say, help } = keyText(id, style);
@@ -81,6 +90,26 @@ export function FindSheet({
             </Pressable>
           );
         })}
+      </View>
+      {elsewhere.length === 0 ? null : (
+        <View>
+          <Words strong>{helpWords.elsewhere}</Words>
+          <View role="list" aria-label={helpWords.elsewhere}>
+            {elsewhere.map((entry) => (
+              <HelpItem key={`${entry.kind} ${entry.title}`} entry={entry} />
+            ))}
+          </View>
+        </View>
+      )}
+      <View flexDirection="row">
+        <Button
+          onPress={() => {
+            onClose();
+            over({ panel: 'help' });
+          }}
+        >
+          {words.help}
+        </Button>
       </View>
     </Panel>
   );

@@ -28,34 +28,17 @@ type Props = Readonly<{
   ids: readonly KeyId[];
   onPress: (a: KeyAction) => void;
   onExplain: (id: KeyId, by: 'point' | 'hold') => void;
-  isRuled?: boolean;
   /** Whose line they act on. */
   useSource?: <T>(of: (state: State) => T) => T;
 }>;
 
 /** A row of quiet keys. Which of them would do something can be seen a moment after the stroke. */
-export const KeyRow = memo(function KeyRow({
-  name,
-  ids,
-  onPress,
-  onExplain,
-  isRuled = false,
-  useSource = useStore,
-}: Props) {
+export const KeyRow = memo(function KeyRow({ name, ids, onPress, onExplain, useSource = useStore }: Props) {
   const document = useDeferredValue(useSource((s) => s.document));
   const settings = useSource((s) => s.settings);
   const history = useDeferredValue(useSource((s) => s.history));
   return (
-    <View
-      role="group"
-      aria-label={name}
-      flexDirection="row"
-      backgroundColor={isRuled ? '$paper' : 'transparent'}
-      borderTopWidth={isRuled ? 1 : 0}
-      borderBottomWidth={isRuled ? 1 : 0}
-      borderColor="$rule"
-      paddingHorizontal={4}
-    >
+    <View role="group" aria-label={name} flexDirection="row" paddingHorizontal={4}>
       {ids.map((id) => (
         <Key
           key={id}

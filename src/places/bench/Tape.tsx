@@ -1,6 +1,8 @@
 import { memo, useCallback } from 'react';
 import type { FormId } from '@/core/format/form';
 import { useStore } from '@/state/app-store';
+import { FirstSteps } from './FirstSteps';
+import { useFirstVisit } from './first-visit';
 import { TapeList } from '@/ui/tape/TapeList';
 
 /** The tape, joined to the state. */
@@ -9,6 +11,7 @@ export const Tape = memo(function Tape({ onOpen }: Readonly<{ onOpen: (id: strin
   const grouping = useStore((s) => s.settings.display.grouping);
   // The number shown has its forms below the tape.
   const isRunning = useStore((s) => s.settings.style === 'running');
+  const { isNew, done } = useFirstVisit(tape.length > 0);
   const onUseLine = useCallback((id: string) => useStore.getState().useLine(id), []);
   const onUseAnswer = useCallback((id: string) => useStore.getState().useAnswer(id), []);
   const onChoose = useCallback((id: string, form: FormId) => useStore.getState().chooseTapeForm(id, form), []);
@@ -20,6 +23,7 @@ export const Tape = memo(function Tape({ onOpen }: Readonly<{ onOpen: (id: strin
       onUseLine={onUseLine}
       onUseAnswer={onUseAnswer}
       {...(isRunning ? {} : { onChoose })}
+      {...(isNew ? { empty: <FirstSteps onDone={done} /> } : {})}
     />
   );
 });

@@ -10,6 +10,8 @@ import { Panel } from '@/ui/kit/Panel';
 import { TapeRow } from '@/ui/tape/TapeRow';
 import { Words } from '@/ui/theme/text';
 import { saveNotebook } from '@/places/files/notebook-file';
+import { useOver } from '@/places/frame/over';
+import { PrintedTape } from '@/places/print/printed';
 import { copy, tapeText } from './copying';
 
 /** Lines that hold a text in the line itself, its answers or its note. */
@@ -33,6 +35,7 @@ export function TapeSheet({ onOpen, onClass, onClose }: Props) {
   const tape = useStore((s) => s.document.tape);
   const grouping = useStore((s) => s.settings.display.grouping);
   const { useLine: takeLine, useAnswer: takeAnswer, clearTape } = useStore.getState();
+  const over = useOver();
   const [sought, setSought] = useState('');
   const [onlyPinned, setOnlyPinned] = useState(false);
   const then =
@@ -74,6 +77,18 @@ export function TapeSheet({ onOpen, onClass, onClose }: Props) {
           </Button>
           <Button isDisabled={tape.length === 0} onPress={() => then(() => void copy(tapeText(tape, 'latex')))(null)}>
             {words.copyLatex}
+          </Button>
+          <Button
+            isDisabled={tape.length === 0}
+            onPress={() => {
+              onClose();
+              over({
+                panel: 'print',
+                printed: { title: words.tape, content: <PrintedTape tape={tape} grouping={grouping} /> },
+              });
+            }}
+          >
+            {words.print}
           </Button>
           <Button onPress={() => then(saveNotebook)(undefined)}>{words.saveNotebook}</Button>
           <Button onPress={onClass}>{words.forClass}</Button>

@@ -1,5 +1,5 @@
 import { itemAt } from '@/core/base/item';
-import { View, useMedia } from '@tamagui/core';
+import { View } from '@tamagui/core';
 import { useCallback, useState } from 'react';
 import type { ReactNode } from 'react';
 import { tableInSight } from '@/state/slices/columns/in-sight';
@@ -10,10 +10,12 @@ import { unitButton, unitNames, words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
 import { PlaceHeader } from '@/ui/frame/PlaceHeader';
 import { Tabs } from '@/ui/kit/Tabs';
+import { isSpread, useLayout } from '@/ui/theme/layout';
 import { Words } from '@/ui/theme/text';
 import { useUndoStrokes } from '@/places/frame/use-undo-strokes';
 import type { At } from './at';
 import { Boundary } from '@/places/frame/Boundary';
+import { HelpButton } from '@/places/frame/HelpButton';
 import { ChartPanel } from './ChartPanel';
 import { ColumnSheet } from './ColumnSheet';
 import { Data } from './Data';
@@ -39,7 +41,8 @@ type Open = Readonly<
 
 /** Tables of columns: what was measured or counted, summed up, drawn, and fitted. */
 export function Columns() {
-  const { wide: isWide } = useMedia();
+  const layout = useLayout();
+  const isWide = isSpread(layout);
   const angle = useStore((s) => s.settings.angle);
   const canUndo = useStore((s) => s.history.past.length > 0);
   const { press, nextAngleUnit, addTable, addColumn } = useStore.getState();
@@ -123,6 +126,7 @@ export function Columns() {
         <Button isQuiet isDisabled={!canUndo} onPress={() => press({ type: 'undo' })}>
           {words.undo}
         </Button>
+        <HelpButton />
       </PlaceHeader>
       {table === null ? (
         <View flex={1} className="paper-grid" alignItems="center" justifyContent="center" padding="$4" gap="$3">
@@ -142,7 +146,13 @@ export function Columns() {
         </View>
       ) : isWide ? (
         <View flex={1} minHeight={0} flexDirection="row">
-          <View width={460} borderRightWidth={1} borderColor="$rule" minHeight={0}>
+          <View
+            width={layout === 'flat' ? '50%' : '44%'}
+            maxWidth={layout === 'flat' ? 460 : 640}
+            borderRightWidth={1}
+            borderColor="$rule"
+            minHeight={0}
+          >
             <Boundary>{data}</Boundary>
           </View>
           <View flex={1} minWidth={0} minHeight={0}>
@@ -150,8 +160,10 @@ export function Columns() {
           </View>
         </View>
       ) : (
-        <View flex={1} minHeight={0}>
-          {panels(shownPanel === 'data' ? data : beside, isWritten && panel === 'data')}
+        <View flex={1} minHeight={0} {...(layout === 'tiny' ? { className: 'scroll-y' } : {})}>
+          <View {...(layout === 'tiny' ? { height: 440, flexShrink: 0 } : { flex: 1, minHeight: 0 })}>
+            {panels(shownPanel === 'data' ? data : beside, isWritten && panel === 'data')}
+          </View>
         </View>
       )}
       {open?.sheet === 'tables' ? (

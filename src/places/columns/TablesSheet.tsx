@@ -7,14 +7,20 @@ import { chosenText } from '@/places/files/chosen-file';
 import { delimitedText } from '@/places/files/delimited-text';
 import { useStore } from '@/state/app-store';
 import { tasks } from '@/state/tasks';
-import { columnsRequest } from '@/state/slices/columns/requests';
-import { columnWords, titleOf } from '@/text/column-labels';
+import { columnsRequest, summaryRequest } from '@/state/slices/columns/requests';
+import { columnWords, statisticNames, titleOf } from '@/text/column-labels';
+import { words } from '@/text/labels';
 import { shortcutHelp } from '@/text/shortcuts';
 import { Button } from '@/ui/control/Button';
 import { Field } from '@/ui/kit/Field';
 import { Panel } from '@/ui/kit/Panel';
 import { KeyboardList } from '@/ui/key/KeyboardList';
 import { Words } from '@/ui/theme/text';
+import { useOver } from '@/places/frame/over';
+import type { Printed } from '@/places/print/PrintedPage';
+import { PrintedTable } from '@/places/print/printed';
+import { shownText } from './Statistic';
+import { cellText } from './cell-text';
 
 type Props = Readonly<{ onClose: () => void; onTakeIn: (source: string) => void }>;
 
@@ -32,11 +38,42 @@ async function saveTable(table: DataTable, kind: 'csv' | 'tsv'): Promise<void> {
   saveFile(`${table.name}.${kind}`, text, kind === 'csv' ? 'text/csv' : 'text/tab-separated-values');
 }
 
+/** The table with its summary, for paper. */
+async function printed(table: DataTable): Promise<Printed> {
+  const state = useStore.getState();
+  const { decimalSign } = state.settings.display;
+  const request = summaryRequest(state, table);
+  const summed = request === null ? null : await tasks.run('summary', request);
+  const statistics =
+    summed !== null && summed !== 'superseded' && summed.ok ? (summed.value.result?.statistics ?? []) : [];
+  const rows = Array.from({ length: rowsOf(table) }, (_, i) =>
+    table.columns.map(({ cells }) => cellText(cells[i] ?? '', decimalSign)),
+  );
+  const content = (
+    <>
+      <PrintedTable heads={table.columns.map(titleOf)} rows={rows} />
+      {statistics.length === 0 ? null : (
+        <>
+          <h2>{columnWords.summary}</h2>
+          <PrintedTable
+            heads={[columnWords.name, columnWords.statisticValue]}
+            rows={statistics.flatMap(({ id, shown }) =>
+              shown === null ? [] : [[statisticNames[id], shownText(shown)]],
+            )}
+          />
+        </>
+      )}
+    </>
+  );
+  return { title: table.name, content };
+}
+
 /** All tables: which is in sight, its name, and what goes in and out. */
 export function TablesSheet({ onClose, onTakeIn }: Props) {
   const columns = useStore((s) => s.document.columns);
   const { addTable, openTable: show, nameTable, removeTable } = useStore.getState();
   const table = useStore(tableInSight);
+  const over = useOver();
   const { wide: isWide } = useMedia();
   const then = (act: () => void) => () => {
     act();
@@ -69,9 +106,14 @@ export function TablesSheet({ onClose, onTakeIn }: Props) {
           {table.columns.length === 0 ? null : (
             <View role="group" aria-label={columnWords.files} gap="$1">
               <Words strong>{columnWords.files}</Words>
-              <View flexDirection="row" gap="$2">
+              <View flexDirection="row" flexWrap="wrap" gap="$2">
                 <Button onPress={() => void saveTable(table, 'csv')}>{columnWords.saveCsv}</Button>
                 <Button onPress={() => void saveTable(table, 'tsv')}>{columnWords.saveTsv}</Button>
+                <Button
+                  onPress={then(() => void printed(table).then((page) => over({ panel: 'print', printed: page })))}
+                >
+                  {words.print}
+                </Button>
               </View>
             </View>
           )}

@@ -1,5 +1,5 @@
 import { itemAt } from '@/core/base/item';
-import { View, useMedia } from '@tamagui/core';
+import { View } from '@tamagui/core';
 import { useCallback, useMemo, useState } from 'react';
 import type { KeyboardEvent } from 'react';
 import type { LayoutChangeEvent } from 'react-native';
@@ -16,10 +16,15 @@ import { PlaceHeader } from '@/ui/frame/PlaceHeader';
 import { seriesStyle } from '@/ui/plot/looks';
 import { stepped } from '@/ui/plot/use-gestures';
 import { usePalette } from '@/ui/theme/use-palette';
+import { light } from '@/ui/theme/palette';
+import { isSpread, sideWidth, useLayout } from '@/ui/theme/layout';
 import { Words } from '@/ui/theme/text';
 import { useUndoStrokes } from '@/places/frame/use-undo-strokes';
 import { EmptyReason, reasonFor } from './EmptyReason';
 import { Boundary } from '@/places/frame/Boundary';
+import { HelpButton } from '@/places/frame/HelpButton';
+import { useOver } from '@/places/frame/over';
+import { PrintedDrawing } from '@/places/print/printed';
 import { FollowBar } from './FollowBar';
 import { FunctionEditor } from './FunctionEditor';
 import { FunctionList } from './FunctionList';
@@ -29,7 +34,7 @@ import { OutOfView } from './OutOfView';
 import { panelIds } from './panels';
 import type { PanelId } from './panels';
 import { PointsPanel, usePoints } from './PointsPanel';
-import { savePlot } from './save-plot';
+import { plotSvg, savePlot } from './save-plot';
 import { ends } from './spoken-view';
 import type { Sheet } from './use-drawing';
 import { useFollow } from './use-follow';
@@ -52,7 +57,9 @@ const isBetween = (v: number, from: number, to: number): boolean => v >= from &&
 
 /** Functions, their graph, their points, their table. */
 export function Curves() {
-  const { wide: isWide } = useMedia();
+  const layout = useLayout();
+  const isWide = isSpread(layout);
+  const isTiny = layout === 'tiny';
   const palette = usePalette();
   const curves = useStore((s) => s.document.curves);
   const settings = useStore((s) => s.settings);
@@ -129,18 +136,33 @@ export function Curves() {
 
   useUndoStrokes(open !== null);
 
-  const saveImage = (kind: 'svg' | 'png'): Promise<void> =>
-    savePlot(kind, {
-      name: 'graph',
-      functions: shown,
-      view,
-      size,
-      x: curves.x,
-      y: curves.y,
-      numbered,
-      shown: underCurves,
-      palette,
-    });
+  const over = useOver();
+  const drawn = {
+    functions: shown,
+    view,
+    size,
+    x: curves.x,
+    y: curves.y,
+    numbered,
+    shown: underCurves,
+    palette,
+  };
+  const saveImage = (kind: 'svg' | 'png'): Promise<void> => savePlot(kind, { name: 'graph', ...drawn });
+  const print = async (): Promise<void> => {
+    const svg = await plotSvg({ ...drawn, palette: { ...light, paper: '#ffffff' } });
+    if (svg === null) return;
+    const content = (
+      <>
+        <PrintedDrawing svg={svg} />
+        <ul>
+          {shown.map(({ id, name, text }) => (
+            <li key={id}>{`${name}(x) = ${text}`}</li>
+          ))}
+        </ul>
+      </>
+    );
+    over({ panel: 'print', printed: { title: words.graph, content } });
+  };
 
   const sign = settings.display.decimalSign;
   const told = graphText({
@@ -203,8 +225,8 @@ export function Curves() {
   );
 
   const graph = (
-    <View flex={1} minHeight={0} minWidth={0}>
-      <View flex={1} minHeight={160} position="relative" onLayout={onLayout}>
+    <View minHeight={0} minWidth={0} {...(isTiny ? { height: 230 } : { flex: 1 })}>
+      <View flex={1} minHeight={isWide ? 0 : 150} position="relative" onLayout={onLayout}>
         <Graph
           size={size}
           view={view}
@@ -284,10 +306,10 @@ export function Curves() {
   const side = (
     <View
       {...(isWide
-        ? { width: '$deck', borderLeftWidth: 1, borderColor: '$rule' }
+        ? { ...(layout === 'flat' ? { width: '44%' } : sideWidth), borderLeftWidth: 1, borderColor: '$rule' }
         : isFolded
           ? { flex: 1, minHeight: 0 }
-          : { height: '42%', minHeight: 220, borderTopWidth: 1, borderColor: '$rule' })}
+          : { height: isTiny ? 300 : '42%', minHeight: 220, borderTopWidth: 1, borderColor: '$rule' })}
       backgroundColor="$paper"
     >
       <Tabs
@@ -314,13 +336,14 @@ export function Curves() {
         <Button isQuiet isDisabled={!canUndo} onPress={() => press({ type: 'undo' })}>
           {words.undo}
         </Button>
+        <HelpButton />
       </PlaceHeader>
-      <View flex={1} minHeight={0} $wide={{ flexDirection: 'row' }}>
+      <View flex={1} minHeight={0} {...(isWide ? { flexDirection: 'row' } : isTiny ? { className: 'scroll-y' } : {})}>
         {isFolded ? null : graph}
         {side}
       </View>
       {open?.sheet === 'view' ? (
-        <ViewSheet view={view} onClose={close} onImage={(kind) => void saveImage(kind)} />
+        <ViewSheet view={view} onClose={close} onImage={(kind) => void saveImage(kind)} onPrint={() => void print()} />
       ) : null}
       {opened === undefined ? null : (
         <FunctionSheet of={opened} onEdit={() => setOpen({ sheet: 'write', id: opened.id })} onClose={close} />

@@ -7,10 +7,13 @@ import { saveFile } from '@/platform/files';
 import { useStore } from '@/state/app-store';
 import { notice } from '@/state/slices/notice';
 import { curveWords } from '@/text/curve-labels';
+import { words } from '@/text/labels';
 import { problemText } from '@/text/problems';
 import { Button } from '@/ui/control/Button';
 import { Words } from '@/ui/theme/text';
-import { csvOf, columnsOf } from './table-out';
+import { useOver } from '@/places/frame/over';
+import { PrintedTable } from '@/places/print/printed';
+import { columnsOf, csvOf, shownRows } from './table-out';
 import { useTable } from './use-table';
 import { ValuesTable } from './ValuesTable';
 import type { Mark } from './ValuesTable';
@@ -37,6 +40,7 @@ export function ValuesPanel({ functions, onMark, fold }: Props) {
     },
     [],
   );
+  const over = useOver();
   const make = async (): Promise<void> => {
     const { document, say, putTable } = useStore.getState();
     if (table.count > MOST_ROWS) return say(notice('column-full'));
@@ -57,6 +61,16 @@ export function ValuesPanel({ functions, onMark, fold }: Props) {
         onSave={() =>
           void csvOf(functions, table.count).then((text) => {
             if (text !== null) saveFile('values.csv', text, 'text/csv');
+          })
+        }
+        onPrint={() =>
+          void shownRows(functions, table.count, useStore.getState().document.curves.table.exact).then((rows) => {
+            if (rows === null) return;
+            const heads = ['x', ...functions.map(({ name }) => name)];
+            over({
+              panel: 'print',
+              printed: { title: words.printedValues, content: <PrintedTable heads={heads} rows={rows} /> },
+            });
           })
         }
         onMake={() => void make()}

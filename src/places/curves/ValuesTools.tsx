@@ -7,6 +7,7 @@ import { useStore } from '@/state/app-store';
 import { optionsOf } from '@/state/slices/bench/reading';
 import { toCanonicalText } from '@/state/slices/curves/actions';
 import { curveWords, notNumberText, pickHint } from '@/text/curve-labels';
+import { words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
 import { Field } from '@/ui/kit/Field';
 import { Radios } from '@/ui/kit/Radios';
@@ -16,7 +17,7 @@ import { typedX } from './FollowBar';
 /** Gives the room of the graph to the table, and back; null where both have room. */
 export type Fold = Readonly<{ isOn: boolean; toggle: () => void }> | null;
 
-type Props = Readonly<{ onSave: () => void; onMake: () => void; fold: Fold }>;
+type Props = Readonly<{ onSave: () => void; onPrint: () => void; onMake: () => void; fold: Fold }>;
 
 /** Each x of a text that names one or several, as it was written and as typed text; null for what is none. */
 function xsOf(text: string, unit: string, settings: Settings): readonly Readonly<{ text: string; x: string | null }>[] {
@@ -27,7 +28,7 @@ function xsOf(text: string, unit: string, settings: Settings): readonly Readonly
 }
 
 /** How the rows of the table are chosen, and where they can be taken. */
-export function ValuesTools({ onSave, onMake, fold }: Props) {
+export function ValuesTools({ onSave, onPrint, onMake, fold }: Props) {
   const table = useStore((s) => s.document.curves.table);
   const settings = useStore((s) => s.settings);
   const unit = useStore((s) => s.document.curves.x.unit);
@@ -73,6 +74,9 @@ export function ValuesTools({ onSave, onMake, fold }: Props) {
         )}
         <Button isTight isPlain onPress={onSave}>
           {curveWords.saveCsv}
+        </Button>
+        <Button isTight isPlain onPress={onPrint}>
+          {words.printShort}
         </Button>
         <Button isTight isPlain onPress={onMake}>
           {curveWords.makeColumns}

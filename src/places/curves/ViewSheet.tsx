@@ -8,6 +8,7 @@ import { tasks } from '@/state/tasks';
 import { toCanonicalText } from '@/state/slices/curves/actions';
 import { curvesRequest } from '@/state/slices/curves/requests';
 import { curveWords } from '@/text/curve-labels';
+import { words } from '@/text/labels';
 import { problemText } from '@/text/problems';
 import { shortcutHelp } from '@/text/shortcuts';
 import { Button } from '@/ui/control/Button';
@@ -23,10 +24,15 @@ const sides = ['xFrom', 'xTo', 'yFrom', 'yTo'] as const;
 type Side = (typeof sides)[number];
 const sideNames: Readonly<Record<Side, string>> = { xFrom: 'x from', xTo: 'x to', yFrom: 'y from', yTo: 'y to' };
 
-type Props = Readonly<{ view: ViewRange; onClose: () => void; onImage: (kind: 'svg' | 'png') => void }>;
+type Props = Readonly<{
+  view: ViewRange;
+  onClose: () => void;
+  onImage: (kind: 'svg' | 'png') => void;
+  onPrint: () => void;
+}>;
 
 /** The ends of the view as expressions, what the axes mean, and how they are marked. */
-export function ViewSheet({ view, onClose, onImage }: Props) {
+export function ViewSheet({ view, onClose, onImage, onPrint }: Props) {
   const { x, y } = useStore((s) => s.document.curves);
   const sign = useStore((s) => s.settings.display.decimalSign);
   const { setView, setAxis } = useStore.getState();
@@ -123,9 +129,17 @@ export function ViewSheet({ view, onClose, onImage }: Props) {
       {axis('y')}
       <View role="group" aria-label={curveWords.graphImages} gap="$1">
         <Words strong>{curveWords.graphImages}</Words>
-        <View flexDirection="row" gap="$2">
+        <View flexDirection="row" flexWrap="wrap" gap="$2">
           <Button onPress={() => onImage('svg')}>{curveWords.saveSvg}</Button>
           <Button onPress={() => onImage('png')}>{curveWords.savePng}</Button>
+          <Button
+            onPress={() => {
+              onClose();
+              onPrint();
+            }}
+          >
+            {words.print}
+          </Button>
         </View>
       </View>
       {isWide ? (

@@ -13,6 +13,7 @@ import { tableRequest } from './use-table';
  */
 
 const BATCH = 400;
+const MOST_PRINTED = 2000;
 
 type AllRows = Readonly<{ functions: readonly DrawnFunction[]; count: number; digits: number | null }>;
 
@@ -44,6 +45,19 @@ export async function csvOf(functions: readonly DrawnFunction[], count: number):
     ...rows.map((row) => [plain({ forms: row.x, at: row.at }), ...row.cells.map(plain)]),
   ];
   return delimitedText(lines, ',');
+}
+
+/** All rows as they are shown, for paper. */
+export async function shownRows(
+  functions: readonly DrawnFunction[],
+  count: number,
+  exact: boolean,
+): Promise<readonly (readonly string[])[] | null> {
+  const rows = await allRows({ functions, count: Math.min(count, MOST_PRINTED), digits: null }, going);
+  const text = (forms: readonly SavedForm[]): string => chosenForm(forms, exact)?.text ?? '';
+  return (
+    rows?.map((row) => [text(row.x), ...row.cells.map((cell) => ('forms' in cell ? text(cell.forms) : '–'))]) ?? null
+  );
 }
 
 /** What is put into columns: exact where that is short, else with more digits than are shown. */

@@ -1,19 +1,27 @@
 import { TamaguiProvider, Theme, View } from '@tamagui/core';
-import { useEffect, useState } from 'react';
+import { useCallback, useEffect, useState, useSyncExternalStore } from 'react';
 import type { ReactNode } from 'react';
 import { useColorScheme } from 'react-native';
 import { usePathname, useRouter } from 'expo-router';
-import { onFragment, onPageHide, scaleText, showTheme, titlePage } from '@/platform/page';
+import { onFileDrop } from '@/platform/dropped-file';
+import { onContrast, onFragment, onPageHide, scaleText, showTheme, titlePage, wantsContrast } from '@/platform/page';
 import { words } from '@/text/labels';
 import { startApp, startDrawn, useStore } from '@/state/app-store';
 import { placeAt, places } from '@/places';
-import { Places } from '@/ui/frame/Places';
+import { MAIN_ID, Places, SkipLink } from '@/ui/frame/Places';
 import { config } from '@/ui/theme/config';
+import { isSpread, useLayout } from '@/ui/theme/layout';
 import { palettes } from '@/ui/theme/palette';
 import { Notices } from './Notices';
 import { Boundary, later } from './Boundary';
+import { useFocusOfPlace } from './focus-of-place';
+import { useHelpStrokes } from './help-strokes';
+import { OverContext } from './over';
+import type { Over } from './over';
+import { SavedState } from './SavedState';
 import { openLink } from '@/places/files/shared-links';
 
+const OverPage = later(async () => (await import('@/places/beside-the-bench')).OverPage, null);
 const SharedOffer = later(async () => (await import('@/places/beside-the-bench')).SharedOffer);
 
 /** What may be needed at once later on is fetched when there is time: a network may be gone by then. */
@@ -41,21 +49,43 @@ function Drawn() {
   return null;
 }
 
-/** What all places share: the store brought back, the theme, the bar of places, and what there is to say. */
+/** The theme, and all that stands in it. */
 export function AppFrame({ children }: Readonly<{ children: ReactNode }>) {
-  const [isReady, setReady] = useState(false);
-  const isOffered = useStore((s) => s.offered !== null);
   const preference = useStore((s) => s.settings.theme);
-  const spoken = useStore((s) => s.spoken);
-  const system = useColorScheme() === 'dark' ? 'dark' : 'light';
+  const isDark = useColorScheme() === 'dark';
+  const isStrong = useSyncExternalStore(onContrast, wantsContrast);
+  const system = isStrong ? 'contrast' : isDark ? 'dark' : 'light';
   const theme = preference === 'system' ? system : preference;
   useEffect(() => showTheme(palettes[theme].desk, theme === 'dark'), [theme]);
   const textSize = useStore((s) => s.settings.textSize);
   useEffect(() => scaleText(textSize / 100), [textSize]);
+  return (
+    <TamaguiProvider config={config} defaultTheme={theme}>
+      <Theme name={theme}>
+        <Frame>{children}</Frame>
+      </Theme>
+    </TamaguiProvider>
+  );
+}
+
+/** What all places share: the store brought back, the bar of places, and what there is to say. */
+function Frame({ children }: Readonly<{ children: ReactNode }>) {
+  const [isReady, setReady] = useState(false);
+  const isOffered = useStore((s) => s.offered !== null);
+  const spoken = useStore((s) => s.spoken);
+  const layout = useLayout();
+  const [over, setOver] = useState<Over | null>(null);
+  const closeOver = useCallback(() => setOver(null), []);
+  useEffect(() => onFileDrop((file) => setOver({ panel: 'file', file })), []);
+  useHelpStrokes(
+    over !== null,
+    useCallback(() => setOver({ panel: 'help' }), []),
+  );
   const path = usePathname();
   const place = placeAt(path);
   const title = place === null ? words.product : `${place.name} · ${words.product}`;
   useEffect(() => titlePage(title), [title]);
+  useFocusOfPlace(path, isReady);
   const router = useRouter();
 
   useEffect(() => {
@@ -83,33 +113,35 @@ export function AppFrame({ children }: Readonly<{ children: ReactNode }>) {
   }, [isReady, place, router]);
 
   return (
-    <TamaguiProvider config={config} defaultTheme={theme}>
-      <Theme name={theme}>
-        <View
-          flex={1}
-          minWidth={0}
-          backgroundColor="$desk"
-          flexDirection="column-reverse"
-          $wide={{ flexDirection: 'row' }}
-        >
-          <Places places={places} current={place} onGo={({ path: to }) => router.navigate(to)} />
-          <View role="main" flex={1} minHeight={0} minWidth={0}>
+    <OverContext.Provider value={setOver}>
+      <View
+        flex={1}
+        minWidth={0}
+        backgroundColor="$desk"
+        flexDirection={isSpread(layout) ? 'row' : 'column-reverse'}
+        className="frame"
+      >
+        <SkipLink />
+        <Places layout={layout} places={places} current={place} onGo={({ path: to }) => router.navigate(to)}>
+          <SavedState />
+        </Places>
+        <View id={MAIN_ID} role="main" flex={1} minHeight={0} minWidth={0}>
+          <Boundary at={path}>
+            <Notices />
+          </Boundary>
+          {isReady ? (
             <Boundary at={path}>
-              <Notices />
+              {children}
+              <Drawn />
             </Boundary>
-            {isReady ? (
-              <Boundary at={path}>
-                {children}
-                <Drawn />
-              </Boundary>
-            ) : null}
-            {isOffered ? <SharedOffer /> : null}
-          </View>
-          <View role="status" aria-live="polite" className="only-spoken">
-            {spoken}
-          </View>
+          ) : null}
+          {isOffered ? <SharedOffer /> : null}
+          {over === null ? null : <OverPage key={over.panel} over={over} onClose={closeOver} />}
         </View>
-      </Theme>
-    </TamaguiProvider>
+        <View role="status" aria-live="polite" className="only-spoken">
+          {spoken}
+        </View>
+      </View>
+    </OverContext.Provider>
   );
 }

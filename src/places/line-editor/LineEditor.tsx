@@ -163,7 +163,6 @@ export function LineEditor(props: Props) {
         onPress={press}
         onExplain={nothing}
         useSource={own}
-        isRuled
       />
       {hasDeck ? (
         <View role="group" aria-label={words.deck}>

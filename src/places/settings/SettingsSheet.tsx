@@ -7,6 +7,8 @@ import { groupTitles } from '@/text/settings';
 import { Button } from '@/ui/control/Button';
 import { Panel } from '@/ui/kit/Panel';
 import { Heading, Words } from '@/ui/theme/text';
+import { SavedState } from '@/places/frame/SavedState';
+import { useOver } from '@/places/frame/over';
 import { copy } from '@/places/bench/copying';
 import { chooseNotebook, saveNotebook } from '@/places/files/notebook-file';
 import { chooseSettings, saveSettings, settingsLink } from '@/places/files/shared-links';
@@ -19,6 +21,7 @@ export function SettingsSheet({ onClose }: Readonly<{ onClose: () => void }>) {
   const before = useStore((s) => s.settingsBefore);
   const { set, resetSettings, putSettingsBack } = useStore.getState();
   const examples = useExamples(settings);
+  const over = useOver();
   return (
     <Panel title={words.settings} onClose={onClose}>
       {settingGroups.map((group) => (
@@ -51,6 +54,20 @@ export function SettingsSheet({ onClose }: Readonly<{ onClose: () => void }>) {
             {words.openSettings}
           </Button>
         </View>
+      </View>
+      <View flexDirection="row" flexWrap="wrap" gap="$2" alignItems="center">
+        {(['help', 'about'] as const).map((panel) => (
+          <Button
+            key={panel}
+            onPress={() => {
+              onClose();
+              over({ panel });
+            }}
+          >
+            {words[panel]}
+          </Button>
+        ))}
+        <SavedState />
       </View>
       <View role="group" aria-label={words.notebook} gap="$1">
         <Words strong>{words.notebook}</Words>

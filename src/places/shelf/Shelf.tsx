@@ -12,6 +12,10 @@ import { Button } from '@/ui/control/Button';
 import { PlaceHeader } from '@/ui/frame/PlaceHeader';
 import { RegisterTile } from '@/ui/keyed/RegisterTile';
 import { Heading } from '@/ui/theme/text';
+import { HelpButton } from '@/places/frame/HelpButton';
+import { SavedState } from '@/places/frame/SavedState';
+import { useOver } from '@/places/frame/over';
+import { PrintedShelf } from '@/places/print/printed';
 import { RegisterRow } from './RegisterRow';
 import { RegisterSheet } from './RegisterSheet';
 import { SetAside } from './SetAside';
@@ -27,6 +31,17 @@ export function Shelf() {
   const canUndo = useStore((s) => s.history.past.length > 0);
   const { press } = useStore.getState();
   const [open, setOpen] = useState<string | null>(null);
+  const over = useOver();
+  const print = (): void =>
+    over({
+      panel: 'print',
+      printed: {
+        title: words.shelf,
+        content: (
+          <PrintedShelf shelf={shelf} formsOf={(kept) => formsOfHolder({ formsCache }, kept)} settings={settings} />
+        ),
+      },
+    });
   const row = (name: string) => (
     <RegisterRow
       key={name}
@@ -59,9 +74,14 @@ export function Shelf() {
   return (
     <View flex={1} minHeight={0} backgroundColor="$paper">
       <PlaceHeader title={words.shelf}>
+        <SavedState />
+        <Button isQuiet onPress={print}>
+          {words.printShort}
+        </Button>
         <Button isQuiet isDisabled={!canUndo} onPress={() => press({ type: 'undo' })}>
           {words.undo}
         </Button>
+        <HelpButton />
       </PlaceHeader>
       <View flex={1} minHeight={0} className="paper-grid scroll-y" tabIndex={0} role="region" aria-label={words.shelf}>
         <SetAside />

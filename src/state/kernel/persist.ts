@@ -110,12 +110,15 @@ export function createKeeper(
     if (timer !== null) clearTimeout(timer);
     timer = null;
     if (!isOld || isClosed()) return;
+    store.getState().setSaving(true);
     const done = isLast ? put(true) : tabs.alone(() => put(false));
     done.then(
       () => {
+        store.getState().setSaving(false);
         if (store.getState().keeping.kind === 'refused') store.getState().setKeeping({ kind: 'kept' });
       },
       () => {
+        store.getState().setSaving(false);
         if (store.getState().keeping.kind === 'kept') store.getState().setKeeping({ kind: 'refused' });
       },
     );

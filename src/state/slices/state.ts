@@ -25,6 +25,8 @@ export interface State extends Kept, BenchMoment<State>, ShelfMoment {
   /** Said by a screen reader. */
   readonly spoken: string;
   readonly keeping: PersistenceStatus;
+  /** What has changed is being written to the device. */
+  readonly isSaving: boolean;
 }
 
 export type Get = () => State;
@@ -42,6 +44,7 @@ export const INITIAL: State = {
   notice: null,
   spoken: '',
   keeping: { kind: 'kept' },
+  isSaving: false,
 };
 
 /**

@@ -1,4 +1,5 @@
-import { View, styled } from '@tamagui/core';
+import { View, styled, useMedia } from '@tamagui/core';
+import { Tabs as KitTabs } from '@tamagui/tabs';
 import { memo, useState } from 'react';
 import { DRAWER_ROWS, drawerIds, drawers, numberBlocks } from '@/keys/decks';
 import { meansIn } from '@/keys/press';
@@ -11,16 +12,24 @@ import { drawerNames, otherSide } from '@/text/keys';
 import { words } from '@/text/labels';
 import { Pressable, keepFocus } from '../control/Pressable';
 import { Key } from '../key/Key';
+import { Fold } from './Fold';
+import { TARGET } from '../theme/config';
+import { ringWithin, touchRow } from '../theme/look';
 import { Words } from '../theme/text';
 
-const Tab = styled(Pressable, {
-  role: 'tab',
+const Tab = styled(KitTabs.Tab, {
+  unstyled: true,
+  render: 'button',
+  ...touchRow,
+  ...ringWithin,
+  justifyContent: 'center',
   flexGrow: 1,
-  minWidth: 0,
-  paddingHorizontal: 3,
-  borderRadius: 0,
+  minWidth: TARGET,
+  paddingHorizontal: 1,
+  borderWidth: 0,
   borderBottomWidth: 3,
   borderColor: 'transparent',
+  backgroundColor: 'transparent',
   variants: { open: { true: { borderColor: '$accent' } } } as const,
 });
 
@@ -40,6 +49,9 @@ type Props = Readonly<{
   style: EntryStyle;
   /** A field of values has the focus: the sign between values stands where the letter x is. */
   hasField?: boolean;
+  /** The drawer is folded away, where height is scarce. */
+  isFolded?: boolean;
+  onFold?: (folds: boolean) => void;
 }>;
 
 const isWide = (id: KeyId): boolean => id === 'answer' || id === 'push';
@@ -54,7 +66,10 @@ export const Deck = memo(function Deck({
   isComplex,
   style,
   hasField = false,
+  isFolded = false,
+  onFold,
 }: Props) {
+  const { narrow } = useMedia();
   const { columns, ids: front, more } = drawers[drawer];
   const [turned, setTurned] = useState<DrawerId | null>(null);
   const isTurned = more !== undefined && turned === drawer;
@@ -62,6 +77,10 @@ export const Deck = memo(function Deck({
   const shared = { onPress, onExplain, decimalSign, style };
   const isDimmed = (id: KeyId): boolean =>
     (keys[id].needs === 'complex' && !isComplex) || !meansIn(style, keys[id].does);
+  const open = (id: string): void => {
+    onFold?.(false);
+    onDrawer(id as DrawerId);
+  };
   return (
     <View
       role="group"
@@ -70,51 +89,86 @@ export const Deck = memo(function Deck({
       paddingHorizontal={GAP}
       paddingBottom={GAP}
       gap={GAP}
+      className="deck"
     >
-      <View
-        role="tablist"
-        aria-label={words.drawers}
-        flexDirection="row"
-        justifyContent="space-between"
-        className="scroll-x key-text"
+      <KitTabs
+        value={drawer}
+        onValueChange={open}
+        activationMode="manual"
+        orientation="horizontal"
+        flexDirection="column"
+        flexShrink={1}
+        minHeight={0}
+        gap={GAP}
       >
-        {drawerIds.map((id) => (
-          <Tab key={id} {...keepFocus} open={id === drawer} aria-selected={id === drawer} onPress={() => onDrawer(id)}>
-            <Words
-              size="medium"
-              strong={id === drawer}
-              tone={id === drawer ? 'accent' : 'muted'}
-              color={id === drawer ? '$ink' : '$muted'}
-            >
-              {drawerNames[id]}
-            </Words>
-          </Tab>
-        ))}
-      </View>
-      <View role="group" aria-label={drawerNames[drawer]} gap={GAP} className="drawer">
-        {Array.from({ length: DRAWER_ROWS }, (_, at) => {
-          const row = ids.slice(at * columns, (at + 1) * columns);
-          const isLast = at === DRAWER_ROWS - 1;
-          const filled = row.length + (isLast && more !== undefined ? 1 : 0);
-          return (
-            <View key={`${at}${row.join()}`} flexDirection="row" gap={GAP} minHeight="$target">
-              {row.map((id) => (
-                <Key key={id} id={id} {...shared} isDimmed={isDimmed(id)} />
-              ))}
-              {Array.from({ length: columns - filled }, (_, i) => (
-                <View key={i} flex={1} />
-              ))}
-              {isLast && more !== undefined ? (
-                <Turn {...keepFocus} onPress={() => setTurned(isTurned ? null : drawer)}>
-                  <Words size="medium">{otherSide(isTurned ? front : more)}</Words>
-                </Turn>
-              ) : null}
-            </View>
-          );
-        })}
-      </View>
+        <View flexDirection="row" flexShrink={0}>
+          <KitTabs.List
+            aria-label={words.drawers}
+            borderRadius={0}
+            flexGrow={1}
+            flexShrink={1}
+            minWidth={0}
+            flexDirection="row"
+            justifyContent="space-between"
+            flexWrap={narrow ? 'wrap' : 'nowrap'}
+            className="scroll-x key-text"
+          >
+            {drawerIds.map((id) => (
+              <Tab
+                key={id}
+                value={id}
+                {...keepFocus}
+                open={id === drawer}
+                onPress={() => open(id)}
+                {...(narrow ? { flexBasis: '23%' } : {})}
+              >
+                <Words
+                  size="small"
+                  strong={id === drawer}
+                  tone={id === drawer ? 'accent' : 'muted'}
+                  color={id === drawer ? '$ink' : '$muted'}
+                >
+                  {drawerNames[id]}
+                </Words>
+              </Tab>
+            ))}
+          </KitTabs.List>
+          {narrow && onFold !== undefined ? <Fold isFolded={isFolded} onFold={onFold} /> : null}
+        </View>
+        {isFolded ? null : (
+          <KitTabs.Content
+            value={drawer}
+            aria-label={drawerNames[drawer]}
+            gap={GAP}
+            flexShrink={1}
+            minHeight={TARGET + GAP}
+            className="drawer scroll-y"
+          >
+            {Array.from({ length: DRAWER_ROWS }, (_, at) => {
+              const row = ids.slice(at * columns, (at + 1) * columns);
+              const isLast = at === DRAWER_ROWS - 1;
+              const filled = row.length + (isLast && more !== undefined ? 1 : 0);
+              return (
+                <View key={`${at}${row.join()}`} flexDirection="row" gap={GAP} minHeight="$target" flexShrink={0}>
+                  {row.map((id) => (
+                    <Key key={id} id={id} {...shared} isDimmed={isDimmed(id)} />
+                  ))}
+                  {Array.from({ length: columns - filled }, (_, i) => (
+                    <View key={i} flex={1} />
+                  ))}
+                  {isLast && more !== undefined ? (
+                    <Turn {...keepFocus} onPress={() => setTurned(isTurned ? null : drawer)}>
+                      <Words size="medium">{otherSide(isTurned ? front : more)}</Words>
+                    </Turn>
+                  ) : null}
+                </View>
+              );
+            })}
+          </KitTabs.Content>
+        )}
+      </KitTabs>
       {numberBlocks[style].map((row) => (
-        <View key={row.join()} flexDirection="row" gap={GAP}>
+        <View key={row.join()} flexDirection="row" gap={GAP} flexShrink={0}>
           {row
             .map((found) => (hasField && found === 'x' ? 'separator' : found))
             .map((id) => (

@@ -20,7 +20,13 @@ export function PlaceHeader({
       borderBottomWidth={1}
       borderColor="$rule"
     >
-      <Heading role="heading" aria-level={1} {...(isSpoken ? { className: 'only-spoken' } : { flex: 1 })}>
+      <Heading
+        role="heading"
+        aria-level={1}
+        tabIndex={-1}
+        outlineStyle="none"
+        {...(isSpoken ? { className: 'only-spoken' } : { flex: 1 })}
+      >
         {title}
       </Heading>
       {children}

@@ -1,13 +1,15 @@
 import { Dialog } from '@tamagui/dialog';
 import type { ReactNode } from 'react';
+import { isSpread, useLayout } from '../theme/layout';
 import { Heading } from '../theme/text';
-import { useFocusBack } from './focus-back';
+import { useOverPage } from './over-page';
 
 type Props = Readonly<{ title: string; onClose: () => void; children: ReactNode }>;
 
 /** Something that is written over the page with keys of its own. A tap beside it does not throw away what is written. */
 export function Editor({ title, onClose, children }: Props) {
-  useFocusBack();
+  useOverPage(onClose);
+  const layout = useLayout();
   return (
     <Dialog modal open disableRemoveScroll onOpenChange={(isOpen: boolean) => (isOpen ? undefined : onClose())}>
       <Dialog.Portal render="div" aria-modal={undefined}>
@@ -18,14 +20,13 @@ export function Editor({ title, onClose, children }: Props) {
           aria-label={title}
           onPointerDownOutside={(event) => event.preventDefault()}
           position="absolute"
-          left={0}
           right={0}
+          {...(isSpread(layout) ? { width: '$deck', maxWidth: '100%', borderLeftWidth: 1 } : { left: 0 })}
           bottom={0}
           backgroundColor="$card"
           borderTopWidth={2}
           borderColor="$accent"
           maxHeight="100%"
-          $wide={{ left: 'auto', width: '$deck', borderLeftWidth: 1 }}
         >
           {children}
         </Dialog.Content>

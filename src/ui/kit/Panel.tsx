@@ -3,8 +3,20 @@ import { Dialog } from '@tamagui/dialog';
 import type { ReactNode } from 'react';
 import { words } from '@/text/labels';
 import { Button } from '../control/Button';
+import { useLayout } from '../theme/layout';
+import type { Layout } from '../theme/layout';
 import { Heading } from '../theme/text';
-import { useFocusBack } from './focus-back';
+import { useOverPage } from './over-page';
+
+const beside = { top: 0, width: 430, maxWidth: '100%', maxHeight: '100%', borderTopRightRadius: 0 } as const;
+const below = { left: 0, borderTopRightRadius: 12 } as const;
+/** From below where there is height for it, else at the side. */
+const shapes = {
+  wide: beside,
+  flat: beside,
+  tall: { ...below, maxHeight: '88%' },
+  tiny: { ...below, maxHeight: '100%' },
+} as const satisfies Readonly<Record<Layout, object>>;
 
 type Props = Readonly<{
   title: string;
@@ -18,7 +30,8 @@ type Stroke = Readonly<{ key: string; ctrlKey: boolean; metaKey: boolean; stopPr
 
 /** A panel over the page: from below on a phone, at the side on a wide screen. Escape and a tap outside close it; Tab stays inside. */
 export function Panel({ title, onClose, onType, children }: Props) {
-  useFocusBack();
+  useOverPage(onClose);
+  const layout = useLayout();
   const onKeyDown = (event: Stroke) => {
     if (onType === undefined || !/^[0-9A-Za-z]$/.test(event.key) || event.ctrlKey || event.metaKey) return;
     // The page under it takes strokes again as soon as the panel is gone, which may be by this very one.
@@ -36,13 +49,10 @@ export function Panel({ title, onClose, onType, children }: Props) {
           onKeyDown={onKeyDown}
           position="absolute"
           bottom={0}
-          left={0}
           right={0}
-          maxHeight="88%"
           backgroundColor="$paper"
           borderTopLeftRadius={12}
-          borderTopRightRadius={12}
-          $wide={{ left: 'auto', top: 0, width: 430, maxHeight: '100%', borderTopRightRadius: 0 }}
+          {...shapes[layout]}
         >
           <View flexShrink={1} minHeight={0} onKeyDown={onKeyDown}>
             <View

@@ -98,7 +98,7 @@ export function LineCard(props: Props) {
       borderColor="$rule"
       flexShrink={1}
       minHeight={0}
-      className="scroll-y"
+      className="scroll-y line-card"
     >
       <Margin>{angle}</Margin>
       <View flex={1} minWidth={0} paddingHorizontal="$3" paddingVertical="$2" gap={5}>

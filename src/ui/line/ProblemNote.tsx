@@ -1,4 +1,5 @@
 import { View } from '@tamagui/core';
+import { useState } from 'react';
 import type { Problem } from '@/core/base/problem';
 import { putInstead } from '@/text/labels';
 import { problemText } from '@/text/problems';
@@ -16,14 +17,22 @@ type Props = Readonly<{
   onRespan: (from: number, to: number, text: string) => void;
 }>;
 
+/** How often a problem was told: one more whenever another is handed over, also one that says the same. */
+function useTold(problem: Problem): number {
+  const [told, setTold] = useState({ problem, count: 0 });
+  if (told.problem !== problem) setTold({ problem, count: told.count + 1 });
+  return told.count;
+}
+
 /** The problem in words, with the place it concerns set off from the rest of the line. */
 export function ProblemNote({ problem, sentence, text, isReported, onRespan }: Props) {
   const { from, to } = problem.at;
+  const told = useTold(problem);
   const offers = isReported && 'offers' in problem ? (problem.offers ?? []) : [];
   const isPart = isReported && to > from && to - from < text.length;
   return (
     <View id={PROBLEM_ID} gap={2} {...(isReported ? { role: 'alert' } : {})}>
-      <Words size="medium" tone={isReported ? 'accent' : 'muted'}>
+      <Words key={told} size="medium" tone={isReported ? 'accent' : 'muted'}>
         {sentence ?? problemText(problem)}
       </Words>
       {isPart ? (

@@ -13,7 +13,6 @@ const Part = styled(Pressable, {
   borderRadius: 0,
   paddingHorizontal: '$1',
   paddingVertical: 0,
-  minHeight: 32,
   hoverStyle: { backgroundColor: '$card' },
   focusVisibleStyle: { outlineOffset: -3 },
 });

@@ -1,6 +1,7 @@
 import { itemAt } from '@/core/base/item';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, useRef } from 'react';
+import type { ReactNode } from 'react';
 import { View } from '@tamagui/core';
 import type { FormId } from '@/core/format/form';
 import type { TapeLine } from '@/core/notebook/schema';
@@ -15,6 +16,8 @@ type Props = Readonly<{
   onUseLine: (id: string) => void;
   onUseAnswer: (id: string) => void;
   onChoose?: (id: string, form: FormId) => void;
+  /** Stands in place of lines while there are none. */
+  empty?: ReactNode;
 }>;
 
 const USUAL_HEIGHT = 56;
@@ -31,7 +34,7 @@ function placeInList(tape: readonly TapeLine[], at: number): 'first' | 'middle' 
 }
 
 /** Finished lines, the newest at the bottom and kept in sight. Only what is near the page is drawn, so thousands scroll as few do. */
-export function TapeList({ tape, grouping, onChoose, ...on }: Props) {
+export function TapeList({ tape, grouping, onChoose, empty, ...on }: Props) {
   const scroller = useRef<HTMLElement | null>(null);
   const rows = useVirtualizer({
     count: tape.length,
@@ -83,10 +86,17 @@ export function TapeList({ tape, grouping, onChoose, ...on }: Props) {
       minHeight={0}
     >
       {isEmpty ? (
-        <View flex={1} alignItems="center" justifyContent="center" padding="$4">
-          <Words tone="muted" textAlign="center">
-            {words.emptyTape}
-          </Words>
+        <View
+          flexGrow={1}
+          alignItems="center"
+          justifyContent={empty === undefined ? 'center' : 'flex-end'}
+          padding={empty === undefined ? '$4' : 0}
+        >
+          {empty ?? (
+            <Words tone="muted" textAlign="center">
+              {words.emptyTape}
+            </Words>
+          )}
         </View>
       ) : (
         <div className="tape-all" style={{ height: rows.getTotalSize() }}>

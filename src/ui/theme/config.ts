@@ -6,6 +6,8 @@ const space = { true: 8, 0: 0, 1: 4, 2: 8, 3: 12, 4: 16, 5: 20, 6: 24, 8: 32 } a
 export const TARGET = 44;
 /** From this width on, the deck stands beside the tape and places stand in a rail. */
 export const WIDE = 900;
+/** Up to this height a page that is not narrow is laid out as a turned phone. */
+const FLAT = 520;
 
 const tokens = createTokens({
   space,
@@ -26,7 +28,14 @@ export const config = createTamagui({
   tokens,
   fonts: { body },
   themes: palettes,
-  media: { wide: { minWidth: WIDE } },
+  media: {
+    wide: { minWidth: WIDE },
+    flat: { minWidth: 560, maxHeight: FLAT },
+    /** Too low for a line, an answer and the keys at once. */
+    low: { maxHeight: 555 },
+    short: { maxHeight: 620 },
+    narrow: { maxWidth: 359 },
+  },
   settings: { defaultFont: 'body', styleCompat: 'react-native' },
 });
 

@@ -72,7 +72,8 @@ export function finish(state: State, now: number): Partial<State> {
     // Anywhere else the next key would go on writing in the middle; the place is set off in the sentence.
     const line =
       empty !== null && document.line.kind === 'boxed' ? pointedAt(document.line, empty, false) : document.line;
-    return { document: { ...document, line }, reported: live.problem };
+    // A problem of its own each time: what is asked for again is told again.
+    return { document: { ...document, line }, reported: { ...live.problem } };
   }
   if (live.kind !== 'answer') return {};
   const { answer } = live;

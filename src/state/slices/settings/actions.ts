@@ -5,7 +5,6 @@ import { isShownSame } from '@/core/notebook/settings';
 import type { Settings } from '@/core/notebook/settings';
 import { inDepth } from '@/core/stack/stack';
 import type { StackDepth } from '@/core/stack/stack';
-import { DEFAULT_SETTINGS } from '@/state/slices/parts';
 import { fromNotebook } from '@/state/slices/notebook';
 import { optionsOf } from '@/state/slices/bench/reading';
 import { notice } from '@/state/slices/notice';
@@ -30,6 +29,7 @@ export type SettingActions = Readonly<{
   openNotebook: (notebook: Notebook, isStart: boolean) => void;
   say: (notice: Notice | null) => void;
   setKeeping: (keeping: PersistenceStatus) => void;
+  setSaving: (isSaving: boolean) => void;
 }>;
 
 /** What the stack loses when it gets four levels can be brought back. */
@@ -58,7 +58,7 @@ export function withSettings(state: State, settings: Partial<Settings>): Partial
   };
 }
 
-export const settingActions = (change: Change): SettingActions => ({
+export const settingActions = (change: Change, first: Settings): SettingActions => ({
   set: (settings) => change((state) => withSettings(state, settings)),
   nextAngleUnit: () =>
     change((state) => {
@@ -67,7 +67,7 @@ export const settingActions = (change: Change): SettingActions => ({
     }),
   resetSettings: () =>
     change((state) => ({
-      ...withSettings(state, DEFAULT_SETTINGS),
+      ...withSettings(state, first),
       settingsBefore: state.settings,
       notice: notice('settings-reset'),
     })),
@@ -97,4 +97,5 @@ export const settingActions = (change: Change): SettingActions => ({
     }),
   say: (said) => change(() => ({ notice: said })),
   setKeeping: (keeping) => change(() => ({ keeping })),
+  setSaving: (isSaving) => change((state) => (state.isSaving === isSaving ? {} : { isSaving })),
 });

@@ -10,6 +10,7 @@ import { words } from '@/text/labels';
 import { LINE_INPUT_ID, focusIfFree, lineStroke } from '../stroke';
 import { DrawnLine, isTall } from './draw';
 import type { DrawStyle } from './draw';
+import { SpokenCaret } from './SpokenCaret';
 import { caretRect, partRect, placeAtPoint, rowElement } from './geometry';
 
 type Props = Readonly<{
@@ -175,6 +176,7 @@ export function BoxedLine(props: Props) {
         <DrawnLine row={line.row} style={style} />,
       )}
       {overlay(caret, 'boxed-caret')}
+      <SpokenCaret line={line} options={options} />
       <input
         ref={input}
         id={LINE_INPUT_ID}

@@ -1,0 +1,21 @@
+import { useEffect, useRef, useState } from 'react';
+import { closedByBack } from '@/platform/back';
+
+/**
+ * What lies over the page is closed by the browser's Back too; and what had the focus when it was opened has it again when
+ * it is gone, which is taken away while it is open.
+ */
+export function useOverPage(onClose: () => void): void {
+  const [before] = useState(() => document.activeElement);
+  const latest = useRef(onClose);
+  useEffect(() => {
+    latest.current = onClose;
+  });
+  useEffect(() => {
+    const closed = closedByBack(() => latest.current());
+    return () => {
+      closed();
+      if (before instanceof HTMLElement && before.isConnected) before.focus();
+    };
+  }, [before]);
+}
