@@ -1,4 +1,8 @@
-const alias = { '^@/(.*)$': '<rootDir>/src/$1' };
+/** The words come from the folder of a language, as in tsconfig.json. */
+const alias = {
+  '^@/text/(.*)$': ['<rootDir>/src/text/$1', '<rootDir>/src/text/en/$1'],
+  '^@/(.*)$': '<rootDir>/src/$1',
+};
 
 /** Plain TypeScript in plain Node. */
 const inNode = {

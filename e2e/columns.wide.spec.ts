@@ -1,5 +1,5 @@
-import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
+import { expectClean } from './axe';
 import type { Locator } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { ColumnsPage } from './columns';
@@ -155,10 +155,7 @@ for (const scheme of ['light', 'dark'] as const)
     test.slow();
     await page.emulateMedia({ colorScheme: scheme });
     const columns = new ColumnsPage(page);
-    const clean = async (): Promise<void> => {
-      const { violations } = await new AxeBuilder({ page }).analyze();
-      expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map((n) => n.html).join(' | ')}`)).toEqual([]);
-    };
+    const clean = (): Promise<void> => expectClean(page);
     await columns.open();
     await clean();
     await columns.take('Tide', 'hour\theight\n0\t1\n1\t3\n2\t2\n3\tword\n4\t');

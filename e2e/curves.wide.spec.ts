@@ -1,5 +1,5 @@
-import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
+import { expectClean } from './axe';
 import { readFileSync } from 'node:fs';
 import { BenchPage } from './bench';
 import { CurvesPage } from './curves';
@@ -144,10 +144,7 @@ for (const scheme of ['light', 'dark'] as const)
   test(`axe finds nothing on Curves (${scheme})`, async ({ page }) => {
     await page.emulateMedia({ colorScheme: scheme });
     const curves = new CurvesPage(page);
-    const clean = async (): Promise<void> => {
-      const { violations } = await new AxeBuilder({ page }).analyze();
-      expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map((n) => n.html).join(' | ')}`)).toEqual([]);
-    };
+    const clean = (): Promise<void> => expectClean(page);
     await curves.open();
     await clean();
     await curves.write('x^3-4x');

@@ -111,7 +111,7 @@ test('the keys of every drawer are reachable and as large as a finger', async ({
   for (const drawer of ['Pad', 'Powers', 'Angles', 'Logs', 'Counting', 'Calculus', 'Letters', 'More']) {
     await bench.drawer(drawer);
     // The keys of the drawer before must have gone.
-    await expect(page.getByRole('group', { name: drawer, exact: true })).toBeVisible();
+    await expect(page.getByRole('tabpanel', { name: drawer, exact: true })).toBeVisible();
     const small = await page.getByRole('button').evaluateAll((all) =>
       all
         .map((key) => ({ name: key.getAttribute('aria-label') ?? key.textContent, box: key.getBoundingClientRect() }))

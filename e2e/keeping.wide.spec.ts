@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
-import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
 import type { FileChooser } from '@playwright/test';
+import { expectClean } from './axe';
 import { BenchPage } from './bench';
 
 test('a damaged store is set aside and reported, and can be saved', async ({ page }) => {
@@ -132,19 +132,7 @@ for (const scheme of ['light', 'dark'] as const)
     const bench = new BenchPage(page);
     await page.goto('http://localhost:4181/');
     await expect(bench.line).toBeVisible();
-    const check = async (view: string) => {
-      const { violations } = await new AxeBuilder({ page }).analyze();
-      expect({
-        view,
-        violations: violations.map(
-          (v) =>
-            `${v.id}: ${v.nodes
-              .map((n) => n.html)
-              .slice(0, 3)
-              .join(' ')}`,
-        ),
-      }).toEqual({ view, violations: [] });
-    };
+    const check = (view: string) => test.step(view, () => expectClean(page));
     await check('bench');
     await bench.type('=');
     await bench.type('sqrt(-4)=');

@@ -15,9 +15,17 @@ let isListening = false;
 
 const depthNow = (): number => Number((window.history.state as Record<string, unknown> | null)?.[MARK] ?? 0);
 
+/** Gives each thing that is open an entry; not while a step back of our own is under way, which would go past them. */
+function addEntries(): void {
+  if (ownSteps > 0) return;
+  for (let depth = depthNow() + 1; depth <= open.length; depth += 1)
+    window.history.pushState({ ...(window.history.state as object | null), [MARK]: depth }, '');
+}
+
 function onPopState(): void {
   if (ownSteps > 0) {
     ownSteps -= 1;
+    addEntries();
     return;
   }
   while (open.length > depthNow()) open.pop()?.();
@@ -39,7 +47,7 @@ export function closedByBack(close: () => void): () => void {
   isListening = true;
   open.push(close);
   if (spare > 0) spare -= 1;
-  else window.history.pushState({ ...(window.history.state as object | null), [MARK]: open.length }, '');
+  addEntries();
   return () => {
     const at = open.lastIndexOf(close);
     // Back itself has closed it.

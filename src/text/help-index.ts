@@ -5,16 +5,16 @@ import type { KeyId } from '@/keys/catalogue';
 import { drawerIds, drawers } from '@/keys/decks';
 import { shortcuts } from '@/keys/shortcuts';
 import type { ShortcutScope } from '@/keys/shortcuts';
-import { statisticNames, statisticNotes } from './column-labels';
-import { helpWords, howTo, parts, slips } from './help';
-import type { HelpKind, Topic } from './help';
-import { drawerNames, keyTexts } from './keys';
-import { words } from './labels';
+import { statisticNames, statisticNotes } from '@/text/column-labels';
+import { helpWords, howTo, parts, slips, statisticTerms } from '@/text/help';
+import type { HelpKind, Topic } from '@/text/help';
+import { drawerNames, keyTexts } from '@/text/keys';
+import { words } from '@/text/labels';
 import { findable, found, keyEntries } from './search';
 import type { Findable } from './search';
-import { settingWords } from './settings';
-import type { SettingWords } from './settings';
-import { keyboardHelp, shortcutHelp } from './shortcuts';
+import { settingWords } from '@/text/settings';
+import type { SettingWords } from '@/text/settings';
+import { keyboardHelp, shortcutHelp } from '@/text/shortcuts';
 
 /* Everything that can be looked up, put together from the tables that keys, settings and the rest are made of. */
 
@@ -47,21 +47,6 @@ const settingTopics = settingIds.map((id): Findable<HelpEntry> => {
   const text = [note, Object.values(options ?? {}).join(', '), ...shown].filter((part) => part).join('. ');
   return findable({ kind: 'setting', title, text, where: helpWords.setting, key: null }, title, text, 'setting', id);
 });
-
-/** What a statistic is called besides its short name: as it is shown, and what else one may look for. */
-const statisticTerms: Readonly<Partial<Record<StatisticId, readonly [string, string]>>> = {
-  n: ['number of values', 'count'],
-  sum: ['the sum', 'total'],
-  mean: ['the arithmetic mean', 'average'],
-  s: ['standard deviation', 'spread'],
-  sigma: ['standard deviation', 'spread'],
-  min: ['the smallest value', 'minimum'],
-  max: ['the largest value', 'maximum'],
-  q1: ['the lower quartile', 'first quarter'],
-  median: ['the middle value', 'half'],
-  q3: ['the upper quartile', 'third quarter'],
-  r: ['the correlation coefficient', 'related'],
-};
 
 const statisticTopics = (Object.keys(statisticNames) as StatisticId[]).map((id): Findable<HelpEntry> => {
   const name = statisticNames[id];

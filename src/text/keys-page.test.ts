@@ -3,8 +3,8 @@ import { entryStyles } from '@/core/notebook/setting-records';
 import { keyIds, keys } from '@/keys/catalogue';
 import type { KeyFace, KeyId } from '@/keys/catalogue';
 import { meansIn } from '@/keys/press';
-import { keyText } from './keys';
-import { styleNames } from './entry-labels';
+import { keyText } from '@/text/keys';
+import { styleNames } from '@/text/entry-labels';
 
 /*
  * The page of all keys, made from the catalogue: `WRITE_KEYS=1 npx jest keys-page` writes it anew.

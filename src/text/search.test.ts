@@ -1,5 +1,5 @@
 import { keyIds, letterIds } from '@/keys/catalogue';
-import { keyTexts } from './keys';
+import { keyTexts } from '@/text/keys';
 import { findKeys } from './search';
 
 test.each([

@@ -1,69 +1,7 @@
 import { keyIds, letterIds } from '@/keys/catalogue';
 import type { KeyId } from '@/keys/catalogue';
-import { keyTexts } from './keys';
-
-/** What a key is called besides its name and help, in plain words. */
-const otherWords: Readonly<Partial<Record<KeyId, string>>> = {
-  cbrt: 'third root',
-  root: 'fourth root fifth root index any root',
-  sqrt: 'second root radical surd',
-  square: 'second power exponent two',
-  cube: 'third power exponent three',
-  power: 'exponent index raise superscript',
-  inverse: 'reciprocal one over flip',
-  fraction: 'over stroke bar numerator denominator divide ratio',
-  mixed: 'whole and fraction mixed number',
-  tenPower: 'scientific notation standard form exponent of ten times ten',
-  tenTo: 'antilog power of ten',
-  eTo: 'exponential natural growth',
-  degree: 'angle in degrees to radians convert',
-  rad: 'degrees radians convert angle in radians',
-  deg: 'radians to degrees convert',
-  grad: 'gon convert angle',
-  minute: 'arc minutes dms sexagesimal bearing',
-  second: 'arc seconds dms sexagesimal',
-  mod: 'remainder modulo rest left over division',
-  div: 'quotient whole division integer how many times',
-  gcd: 'highest common factor hcf greatest divisor',
-  lcm: 'least common multiple lowest',
-  nCr: 'combinations binomial choose ways',
-  nPr: 'permutations arrangements order ways',
-  factorial: 'product up to permutations',
-  percent: 'per cent hundredth discount tax',
-  abs: 'modulus magnitude distance bars size without sign',
-  round: 'nearest decimal places',
-  roundsig: 'significant figures sig fig',
-  floor: 'round down greatest integer',
-  ceil: 'round up least integer',
-  trunc: 'integer part cut',
-  frac: 'decimal part after the point',
-  sum: 'sigma add up series total',
-  prod: 'product pi multiply series',
-  integral: 'integrate area under curve antiderivative',
-  derivative: 'differentiate slope gradient rate of change d/dx',
-  log: 'logarithm common base ten',
-  logBase: 'logarithm other base log base two subscript',
-  ln: 'logarithm natural base e',
-  asin: 'arcsin inverse sine angle from ratio sin minus one',
-  acos: 'arccos inverse cosine angle from ratio cos minus one',
-  atan: 'arctan inverse tangent angle from ratio tan minus one',
-  ans: 'previous result last answer',
-  assign: 'store keep save memory variable equals letter',
-  equal: 'equation relation solve same',
-  random: 'chance dice probability',
-  randint: 'dice random whole number between',
-  i: 'imaginary complex root of minus one',
-  conj: 'complex conjugate',
-  arg: 'complex argument phase',
-  re: 'complex real part',
-  im: 'complex imaginary part',
-  infinity: 'without end unbounded limit',
-  cases: 'piecewise if when otherwise',
-  minus: 'negative sign change take away',
-  deleteLeft: 'erase rub out',
-  clear: 'start again erase all',
-  undo: 'back mistake',
-};
+import { keyTexts } from '@/text/keys';
+import { EMPTY, otherWords } from '@/text/search-words';
 
 const normal = (text: string): string =>
   text
@@ -86,9 +24,6 @@ export const keyEntries: readonly Findable<KeyId>[] = keyIds
     const { say, help } = keyTexts[id];
     return findable(id, say, otherWords[id] ?? '', help, id);
   });
-
-/** Words that say nothing of what is sought. */
-const EMPTY = new Set('a an the of to in is how do i what find get for and key where'.split(' '));
 
 /**
  * What fits plain words, the best first: what holds all of them in its name, then anywhere, then what holds most of them.

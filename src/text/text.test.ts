@@ -1,10 +1,10 @@
 import type { Problem } from '@/core/base/problem';
 import { functionNames, functions } from '@/core/function';
 import { parse } from '@/core/language/parse';
-import { functionHelp } from './functions';
-import { keyTexts } from './keys';
-import { noticeText } from './notices';
-import { problemText } from './problems';
+import { functionHelp } from '@/text/functions';
+import { keyTexts } from '@/text/keys';
+import { noticeText } from '@/text/notices';
+import { problemText } from '@/text/problems';
 
 const options = { functions: functionNames, decimalSign: '.', impliedFirst: false } as const;
 

@@ -10,8 +10,9 @@ export function useFirstVisit(hasAnswered: boolean): Readonly<{ isNew: boolean; 
     noteSeen(MARK);
     setNew(false);
   }, []);
+  if (isNew && hasAnswered) setNew(false);
   useEffect(() => {
-    if (isNew && hasAnswered) noteSeen(MARK);
-  }, [isNew, hasAnswered]);
-  return { isNew: isNew && !hasAnswered, done };
+    if (hasAnswered) noteSeen(MARK);
+  }, [hasAnswered]);
+  return { isNew, done };
 }

@@ -11,6 +11,7 @@ import { handleStroke } from '@/keys/shortcuts';
 import { useStore } from '@/state/app-store';
 import { partUnder } from '@/ui/plot/marks';
 import { stepped } from '@/ui/plot/use-gestures';
+import { SpokenKeys, withKeys } from '@/ui/control/SpokenKeys';
 import { Words } from '@/ui/theme/text';
 import { Graph } from '@/places/curves/Graph';
 import type { ChartDrawing } from './chart-drawing';
@@ -87,9 +88,10 @@ export function ChartPlot({ name, told, drawing, marks, functions, chosen, onCho
         onDraw={null}
         onTap={(at) => onChoose(partUnder(marks, view, size, at))}
         onSettled={settle}
-        describedBy={DESCRIPTION}
+        describedBy={withKeys('chart', DESCRIPTION)}
         onKey={onKey}
       />
+      <SpokenKeys scope="chart" />
       <Words id={DESCRIPTION} className="only-spoken">
         {told}
       </Words>

@@ -202,6 +202,7 @@ export function Data({ table, at, isWide, onAt, onColumn, onRow, onSort, onPaste
     >
       <Grid
         name={table.name}
+        keys="grid"
         heads={heads}
         rows={rows}
         cell={cell}

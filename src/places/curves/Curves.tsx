@@ -11,6 +11,7 @@ import { useStore } from '@/state/app-store';
 import { curveWords, graphText } from '@/text/curve-labels';
 import { unitButton, unitNames, words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
+import { SpokenKeys, withKeys } from '@/ui/control/SpokenKeys';
 import { Tabs } from '@/ui/kit/Tabs';
 import { PlaceHeader } from '@/ui/frame/PlaceHeader';
 import { seriesStyle } from '@/ui/plot/looks';
@@ -241,7 +242,7 @@ export function Curves() {
           onRest={rest}
           onDraw={followed.isOn ? followed.drag : null}
           onSettled={setSheet}
-          describedBy={DESCRIPTION}
+          describedBy={withKeys('graph', DESCRIPTION)}
           onKey={onKey}
         />
         {reason === null ? <OutOfView sheet={sheet} view={view} onFit={fit} /> : null}
@@ -251,6 +252,7 @@ export function Curves() {
           onFit={fit}
           onSwitchOn={() => functions.forEach(({ id }) => changeFunction(id, { on: true }))}
         />
+        <SpokenKeys scope="graph" />
         <Words id={DESCRIPTION} className="only-spoken">
           {told}
         </Words>

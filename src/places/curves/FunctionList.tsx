@@ -70,7 +70,7 @@ function ColumnPoints() {
       <Words aria-hidden tone="muted">
         ⁘
       </Words>
-      <Words flex={1} opacity={on ? 1 : 0.6}>
+      <Words flex={1} {...(on ? {} : { tone: 'muted' as const })}>
         {title}
       </Words>
       <Button isTight isPlain name={`${curveWords.removePoints}: ${title}`} onPress={() => setPoints(null)}>
@@ -111,7 +111,7 @@ function FunctionRow({
           onOpen={() => onOpen(id)}
         >
           <View flex={1} minWidth={0} paddingHorizontal="$3" paddingVertical="$1" justifyContent="center">
-            <View flexDirection="row" gap="$1" className="scroll-x ink baseline" opacity={on ? 1 : 0.6}>
+            <View flexDirection="row" gap="$1" className={on ? 'scroll-x ink baseline' : 'scroll-x muted baseline'}>
               <Words tone="muted" whiteSpace="nowrap">{`${name} =`}</Words>
               {markup === null ? <Words>{text}</Words> : <Formula markup={markup} size="tape" />}
             </View>

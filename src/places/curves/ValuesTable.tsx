@@ -131,6 +131,7 @@ export function ValuesTable({ functions, table, onMark }: Props) {
       <View flex={1} minHeight={176}>
         <Grid
           name={curveWords.values}
+          keys="rows"
           heads={heads}
           rows={count}
           margin={margin}

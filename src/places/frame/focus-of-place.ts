@@ -4,6 +4,9 @@ import { MAIN_ID } from '@/ui/frame/Places';
 import { LINE_INPUT_ID } from '@/ui/line/stroke';
 import { KEYED_AREA_ID } from '@/ui/keyed/area';
 
+/** A place that is fetched first may take so long to stand there. */
+const MOST_FRAMES = 200;
+
 /** Where work in a place begins: what is written into on the Bench, else its heading. */
 const beginning = (): HTMLElement | null =>
   document.getElementById(LINE_INPUT_ID) ??
@@ -19,9 +22,17 @@ export function useFocusOfPlace(path: string, isReady: boolean): void {
     if (last.current === path) return undefined;
     last.current = path;
     if (isFirst) return undefined;
-    return afterPaint(() => {
-      const isHeld = document.activeElement?.closest(`#${MAIN_ID}, [role="dialog"]`) != null;
-      if (!isHeld) beginning()?.focus({ preventScroll: true });
-    });
+    let callOff = (): void => undefined;
+    const go = (triesLeft: number): void => {
+      callOff = afterPaint(() => {
+        const isHeld = document.activeElement?.closest(`#${MAIN_ID}, [role="dialog"]`) != null;
+        if (isHeld) return;
+        const place = beginning();
+        if (place !== null) place.focus({ preventScroll: true });
+        else if (triesLeft > 0) go(triesLeft - 1);
+      });
+    };
+    go(MOST_FRAMES);
+    return () => callOff();
   }, [path, isReady]);
 }

@@ -157,13 +157,7 @@ export function LineEditor(props: Props) {
         onPress={press}
         onTab={onTab === null ? null : () => take(onTab)}
       />
-      <KeyRow
-        name={words.lineKeys}
-        ids={besideKeys.written}
-        onPress={press}
-        onExplain={nothing}
-        useSource={own}
-      />
+      <KeyRow name={words.lineKeys} ids={besideKeys.written} onPress={press} onExplain={nothing} useSource={own} />
       {hasDeck ? (
         <View role="group" aria-label={words.deck}>
           <Deck

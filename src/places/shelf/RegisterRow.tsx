@@ -71,7 +71,7 @@ export const RegisterRow = memo(function PlaceRow({ name, spoken, kept, forms, s
                 {words.from}
               </Words>
               <View flex={1} minWidth={0}>
-                <SourceText text={kept.from} shown={settings.display} />
+                <SourceText text={kept.from} shown={settings.display} isCut />
               </View>
               {kept.at === null ? null : (
                 <Words size="small" tone="muted">

@@ -5,6 +5,7 @@ import type { LayoutChangeEvent } from 'react-native';
 import type { Size } from '@/core/curve/view';
 import { handleStroke } from '@/keys/shortcuts';
 import { ringWithin } from '../theme/look';
+import { SpokenKeys, withKeys } from '../control/SpokenKeys';
 import { Words } from '../theme/text';
 import type { LabelPictureProps } from './LabelPicture';
 
@@ -65,7 +66,7 @@ export function LabelChart({ picture: Picture, name, titles, told, onChoose, onS
         onLayout={onLayout}
         role="application"
         aria-label={name}
-        aria-describedby={DESCRIPTION}
+        aria-describedby={withKeys('labels', DESCRIPTION)}
         tabIndex={0}
         onKeyDown={onKey}
         {...ringWithin}
@@ -76,6 +77,7 @@ export function LabelChart({ picture: Picture, name, titles, told, onChoose, onS
           </View>
         )}
       </View>
+      <SpokenKeys scope="labels" />
       <Words id={DESCRIPTION} className="only-spoken">
         {told}
       </Words>

@@ -1,7 +1,9 @@
 import { useCallback, useEffect, useId, useMemo } from 'react';
 import type { CSSProperties, KeyboardEvent } from 'react';
 import type { CellPlace, GridCell, GridHead, GridMargin, GridPlace } from './cell';
+import type { ShortcutScope } from '@/keys/shortcuts';
 import { Carrying } from '../control/Carrying';
+import { SpokenKeys, withKeys } from '../control/SpokenKeys';
 import { cellId, GridRow, rowId } from './GridRow';
 import { useGridDrag } from './use-grid-drag';
 import type { Drag, Part } from './use-grid-drag';
@@ -19,6 +21,8 @@ type Props = Readonly<{
   /** Columns are at least this wide; a few of them share the room there is, each up to `widest` times as wide. */
   leastWidth: number;
   widest?: number;
+  /** What is told of the keys that it takes. */
+  keys?: ShortcutScope;
   /** What is chosen; a grid without this is only read. */
   at?: GridPlace | null;
   isEditing?: boolean;
@@ -65,6 +69,7 @@ export function Grid(props: Props) {
   return (
     <Carrying>
       <Cells {...props} />
+      {props.keys === undefined ? null : <SpokenKeys scope={props.keys} />}
     </Carrying>
   );
 }
@@ -93,7 +98,7 @@ function Landing({ drag: { part, to }, widths, rowHeight, headHeight, marginWidt
 
 function Cells(props: Props) {
   const { name, heads, rows, margin, cell, version, rowHeight, leastWidth, widest = Infinity } = props;
-  const { at = null, isEditing = false, onCell, onOpen, onRow, onHead, onKey, onSeen, onCarry } = props;
+  const { keys, at = null, isEditing = false, onCell, onOpen, onRow, onHead, onKey, onSeen, onCarry } = props;
   const isRead = props.at === undefined;
   const id = useId();
   const headHeight = rowHeight + 4;
@@ -127,6 +132,7 @@ function Cells(props: Props) {
       aria-label={name}
       aria-rowcount={rows + 1}
       aria-colcount={heads.length + 1}
+      {...(keys === undefined ? {} : { 'aria-describedby': withKeys(keys) })}
       tabIndex={0}
       className="grid"
       style={{ '--margin-width': `${margin.width}px` } as CSSProperties}

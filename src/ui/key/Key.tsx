@@ -81,7 +81,8 @@ export const Key = memo(function Key({
       onPointerLeave={release}
       onPointerCancel={release}
       onClick={() => {
-        if (!wasHeld.current) onPress(does);
+        // Whether a quiet key would do something is seen a moment late, so those are tried.
+        if (!wasHeld.current && (!isDimmed || isQuiet)) onPress(does);
         wasHeld.current = false;
       }}
     >

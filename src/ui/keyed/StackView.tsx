@@ -46,11 +46,11 @@ export const Level = memo(function Level({
           gap="$1"
         >
           {form === null ? (
-            <SourceText text={operand.sourceText} shown={shown} />
+            <SourceText text={operand.sourceText} shown={shown} isCut />
           ) : (
             <FormValue form={form} shown={shown} isChosen={level === 1} />
           )}
-          {isTold ? <SourceText text={operand.sourceText} shown={shown} /> : null}
+          {isTold ? <SourceText text={operand.sourceText} shown={shown} isCut /> : null}
         </View>
       </MarginRow>
     </View>

@@ -86,6 +86,12 @@ export function shortcutHelp(scope: ShortcutScope): KeyboardHelp {
   return [...keysOf].map(([does, keys]) => [keys.join('  '), does]);
 }
 
+/** The same as a sentence to be spoken. */
+export const shortcutSentence = (scope: ShortcutScope): string =>
+  `${shortcutHelp(scope)
+    .map(([stroke, does]) => `${stroke}: ${does}`)
+    .join('. ')}.`;
+
 const everywhere: KeyboardHelp = [['Ctrl Z, Ctrl Y', 'undo and redo']];
 const keyed: KeyboardHelp = [
   ['+  -  *  /  ^  !  %', 'work as their keys do'],

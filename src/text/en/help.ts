@@ -1,3 +1,5 @@
+import type { StatisticId } from '@/core/column/statistics';
+
 /* What the help tells besides keys, settings and shortcuts, which it takes from their own tables. */
 
 /** A thing to look up: its name, what it is, where it lives; `words`: what else one may call it. */
@@ -204,3 +206,18 @@ export const parts: readonly Topic[] = [
   topic('Shelf', 'Slots, letters and the running total.', 'Shelf', 'memory registers variables'),
   topic('Notebook', 'Everything as one file.', 'Settings, at the end', 'save open backup'),
 ];
+
+/** What a statistic is called besides its short name: as it is shown, and what else one may look for. */
+export const statisticTerms: Readonly<Partial<Record<StatisticId, readonly [string, string]>>> = {
+  n: ['number of values', 'count'],
+  sum: ['the sum', 'total'],
+  mean: ['the arithmetic mean', 'average'],
+  s: ['standard deviation', 'spread'],
+  sigma: ['standard deviation', 'spread'],
+  min: ['the smallest value', 'minimum'],
+  max: ['the largest value', 'maximum'],
+  q1: ['the lower quartile', 'first quarter'],
+  median: ['the middle value', 'half'],
+  q3: ['the upper quartile', 'third quarter'],
+  r: ['the correlation coefficient', 'related'],
+};

@@ -1,0 +1,13 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect } from '@playwright/test';
+import type { Page } from '@playwright/test';
+
+const TAGS = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'];
+
+/** Finds nothing against WCAG 2.2 AA and the best practices of the checker. */
+export async function expectClean(page: Page): Promise<void> {
+  const options = { runOnly: { type: 'tag' as const, values: TAGS }, rules: { 'target-size': { enabled: true } } };
+  const { violations } = await new AxeBuilder({ page }).options(options).analyze();
+  const told = violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 200)).join(' | ')}`);
+  expect(told).toEqual([]);
+}
