@@ -63,6 +63,8 @@ for (const [name, path, open] of panels)
     await page.keyboard.press('Escape');
     await expect(dialog).toHaveCount(0);
     expect(await page.evaluate(() => document.activeElement === document.body)).toBe(false);
+    // As long as a person takes at least.
+    await page.waitForTimeout(300);
     await open(page);
     await expect(dialog).toBeVisible();
     await page.goBack();

@@ -166,7 +166,7 @@ export function Bench() {
         <View flex={1} flexDirection="row" minHeight={0}>
           {page}
           <View
-            {...(layout === 'flat' ? { width: '52%', maxWidth: '$deck' } : sideWidth)}
+            {...(layout === 'flat' ? { width: '52%', minWidth: 312, maxWidth: '$deck' } : sideWidth)}
             flexShrink={0}
             minHeight={0}
             borderLeftWidth={1}

@@ -38,7 +38,7 @@ export const KeyRow = memo(function KeyRow({ name, ids, onPress, onExplain, useS
   const settings = useSource((s) => s.settings);
   const history = useDeferredValue(useSource((s) => s.history));
   return (
-    <View role="group" aria-label={name} flexDirection="row" paddingHorizontal={4}>
+    <View role="group" aria-label={name} flexDirection="row" paddingHorizontal={2} className="scroll-x key-row">
       {ids.map((id) => (
         <Key
           key={id}

@@ -36,8 +36,9 @@ const Tab = styled(KitTabs.Tab, {
 /** Shows the other side of a drawer. */
 const Turn = styled(Pressable, { flex: 1, minWidth: 0, padding: 0, hoverStyle: { backgroundColor: '$keyDown' } });
 
-/** Between keys. */
+/** Between keys; where seven stand in the width of a small phone, they need all of it to be as large as a finger. */
 const GAP = 4;
+const SMALL_GAP = 1;
 
 type Props = Readonly<{
   drawer: DrawerId;
@@ -69,7 +70,8 @@ export const Deck = memo(function Deck({
   isFolded = false,
   onFold,
 }: Props) {
-  const { narrow } = useMedia();
+  const { narrow, smallFlat } = useMedia();
+  const gap = narrow || smallFlat ? SMALL_GAP : GAP;
   const { columns, ids: front, more } = drawers[drawer];
   const [turned, setTurned] = useState<DrawerId | null>(null);
   const isTurned = more !== undefined && turned === drawer;
@@ -86,9 +88,9 @@ export const Deck = memo(function Deck({
       role="group"
       aria-label={words.deck}
       backgroundColor="$desk"
-      paddingHorizontal={GAP}
-      paddingBottom={GAP}
-      gap={GAP}
+      paddingHorizontal={gap}
+      paddingBottom={gap}
+      gap={gap}
       className="deck"
     >
       <KitTabs
@@ -99,7 +101,7 @@ export const Deck = memo(function Deck({
         flexDirection="column"
         flexShrink={1}
         minHeight={0}
-        gap={GAP}
+        gap={gap}
       >
         <View flexDirection="row" flexShrink={0}>
           <KitTabs.List
@@ -139,9 +141,9 @@ export const Deck = memo(function Deck({
           <KitTabs.Content
             value={drawer}
             aria-label={drawerNames[drawer]}
-            gap={GAP}
+            gap={gap}
             flexShrink={1}
-            minHeight={TARGET + GAP}
+            minHeight={TARGET + gap}
             className="drawer scroll-y"
           >
             {Array.from({ length: DRAWER_ROWS }, (_, at) => {
@@ -149,7 +151,7 @@ export const Deck = memo(function Deck({
               const isLast = at === DRAWER_ROWS - 1;
               const filled = row.length + (isLast && more !== undefined ? 1 : 0);
               return (
-                <View key={`${at}${row.join()}`} flexDirection="row" gap={GAP} minHeight="$target" flexShrink={0}>
+                <View key={`${at}${row.join()}`} flexDirection="row" gap={gap} minHeight="$target" flexShrink={0}>
                   {row.map((id) => (
                     <Key key={id} id={id} {...shared} isDimmed={isDimmed(id)} />
                   ))}
@@ -168,7 +170,7 @@ export const Deck = memo(function Deck({
         )}
       </KitTabs>
       {numberBlocks[style].map((row) => (
-        <View key={row.join()} flexDirection="row" gap={GAP} flexShrink={0}>
+        <View key={row.join()} flexDirection="row" gap={gap} flexShrink={0}>
           {row
             .map((found) => (hasField && found === 'x' ? 'separator' : found))
             .map((id) => (

@@ -83,9 +83,9 @@ export function Places<P extends Place>({ layout, places, current, onGo, childre
             borderRightWidth: 1,
             paddingTop: layout === 'wide' ? 16 : 4,
             gap: layout === 'wide' ? 8 : 0,
-            className: 'scroll-y',
+            className: 'scroll-y key-text',
           }
-        : { flexDirection: 'row', backgroundColor: '$paper', borderTopWidth: 1 })}
+        : { flexDirection: 'row', backgroundColor: '$paper', borderTopWidth: 1, className: 'key-text' })}
     >
       {places.map((place) => {
         const isHere = place === current;

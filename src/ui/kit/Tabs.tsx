@@ -48,6 +48,7 @@ export function Tabs<T extends string>({ name, tabs, chosen, onChoose, isBare = 
         borderRadius={0}
         display={isBare ? 'none' : 'flex'}
         flexDirection="row"
+        flexWrap="wrap"
         backgroundColor="$desk"
         paddingHorizontal={6}
         gap={4}

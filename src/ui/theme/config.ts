@@ -30,7 +30,9 @@ export const config = createTamagui({
   themes: palettes,
   media: {
     wide: { minWidth: WIDE },
-    flat: { minWidth: 560, maxHeight: FLAT },
+    flat: { minWidth: 640, maxHeight: FLAT },
+    /** A small phone turned. */
+    smallFlat: { maxWidth: 730, maxHeight: FLAT },
     /** Too low for a line, an answer and the keys at once. */
     low: { maxHeight: 555 },
     short: { maxHeight: 620 },
