@@ -1,6 +1,9 @@
-import { existsSync, readFileSync, symlinkSync } from 'node:fs';
+import { spawnSync } from 'node:child_process';
+import { existsSync, mkdirSync, readFileSync, readdirSync, symlinkSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:http';
+import { tmpdir } from 'node:os';
 import { join, extname, resolve } from 'node:path';
+import { gzipSync } from 'node:zlib';
 import { keyPresses } from './bench-keys.mjs';
 import { run } from './install.mjs';
 
@@ -11,17 +14,25 @@ import { run } from './install.mjs';
 
 const TYPES = { '.js': 'text/javascript', '.css': 'text/css', '.html': 'text/html', '.svg': 'image/svg+xml' };
 
-/** The app as an earlier commit had it, built once; answers the folder. */
+/** The app as an earlier commit had it, built once, beside the checkout; answers the folder. */
 export function builtAt(commit) {
-  const folder = resolve('.cache', 'earlier', commit);
-  if (!existsSync(join(folder, 'dist', 'index.html'))) {
-    if (!existsSync(folder) && !run('git', ['worktree', 'add', '--detach', folder, commit], {})) process.exit(1);
-    if (!existsSync(join(folder, 'node_modules'))) symlinkSync(resolve('node_modules'), join(folder, 'node_modules'));
-    const env = { EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', CI: '1' };
-    const script = `process.chdir(${JSON.stringify(folder)}); await import(${JSON.stringify(join(folder, 'scripts/build.mjs'))}).then((m) => m.build());`;
-    if (!run('node', ['--input-type=module', '-e', script], env)) process.exit(1);
+  const folder = join(tmpdir(), `ulkav-${commit}`);
+  const dist = join(folder, 'dist');
+  if (existsSync(join(dist, 'index.html.gz'))) return dist;
+  mkdirSync(folder, { recursive: true });
+  const isTaken = run('sh', ['-c', `git archive ${commit} | tar -x -C ${folder}`], {});
+  if (!existsSync(join(folder, 'node_modules'))) symlinkSync(resolve('node_modules'), join(folder, 'node_modules'));
+  // The bundler itself, and not the script of that commit, which would install its own packages over ours.
+  const env = { ...process.env, EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', CI: '1' };
+  const args = ['expo', 'export', '-p', 'web', '--output-dir', 'dist'];
+  const isBuilt = isTaken && spawnSync('npx', args, { cwd: folder, env, stdio: 'inherit' }).status === 0;
+  const files = isBuilt ? readdirSync(dist, { recursive: true }).filter((file) => /\.(js|css|html)$/.test(file)) : [];
+  for (const file of files) writeFileSync(join(dist, `${file}.gz`), gzipSync(readFileSync(join(dist, file))));
+  if (!isBuilt) {
+    console.error(`The build of ${commit} could not be made.`);
+    process.exit(1);
   }
-  return join(folder, 'dist');
+  return dist;
 }
 
 /** Both builds are served alike: compressed, at the root, with the same headers. */
