@@ -10,6 +10,7 @@ import { Deck } from '@/ui/deck/Deck';
 import { Fold } from '@/ui/deck/Fold';
 import { FieldKeys, useFieldKeys } from '@/ui/kit/field-keys';
 import { Boundary, later } from '@/places/frame/Boundary';
+import { useIsOver } from '@/places/frame/over';
 import { isSpread, sideWidth, useLayout } from '@/ui/theme/layout';
 import { HelpStrip, KeyCard } from './KeyCard';
 import { KeyRow } from './KeyRow';
@@ -46,6 +47,7 @@ export function Bench() {
   const isAsking = useStore((s) => s.asking !== null);
   const isPasting = useStore((s) => s.pasteQuestion !== null);
   const { openDrawer } = useStore.getState();
+  const isOver = useIsOver();
   const [open, setOpen] = useState<OpenSheet | null>(null);
   const [explained, setExplained] = useState<Explained>(null);
   const { replay, begin, stop } = useReplay();
@@ -78,7 +80,7 @@ export function Bench() {
   const openTape = useCallback(() => setOpen({ sheet: 'tape' }), []);
   const openFind = useCallback(() => setOpen({ sheet: 'find' }), []);
   const isClass = open?.sheet === 'class';
-  const isAlone = (open === null || (isClass && open.of === 'now')) && !isPasting;
+  const isAlone = (open === null || (isClass && open.of === 'now')) && !isPasting && !isOver;
   useTypingAnywhere(isAlone);
   useBenchKeys(
     isAlone && !isAsking,

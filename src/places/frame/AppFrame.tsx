@@ -16,7 +16,7 @@ import { Notices } from './Notices';
 import { Boundary, later } from './Boundary';
 import { useFocusOfPlace } from './focus-of-place';
 import { useHelpStrokes } from './help-strokes';
-import { OverContext } from './over';
+import { IsOverContext, OverContext } from './over';
 import type { Over } from './over';
 import { SavedState } from './SavedState';
 import { openLink } from '@/places/files/shared-links';
@@ -131,7 +131,7 @@ function Frame({ children }: Readonly<{ children: ReactNode }>) {
           </Boundary>
           {isReady ? (
             <Boundary at={path}>
-              {children}
+              <IsOverContext.Provider value={over !== null}>{children}</IsOverContext.Provider>
               <Drawn />
             </Boundary>
           ) : null}

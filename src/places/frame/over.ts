@@ -12,3 +12,8 @@ export type Over =
 export const OverContext = createContext<(over: Over | null) => void>(() => undefined);
 
 export const useOver = () => useContext(OverContext);
+
+/** Whether something lies over the place, so that strokes are not its own. */
+export const IsOverContext = createContext(false);
+
+export const useIsOver = (): boolean => useContext(IsOverContext);
