@@ -123,8 +123,7 @@ async function longTape() {
   return `${tape.length} lines, ${gaps.length} frames: ${late} late, median ${sorted[Math.floor(gaps.length / 2)].toFixed(1)} ms, worst ${sorted.at(-1).toFixed(1)} ms`;
 }
 
-/** The commit whose build this one is compared with: what was built before the app was made quick to start. */
-
+/** The build that this one is compared with: unless another commit is named, that of before the start was made quick. */
 const earlier = builtAt(
   process.argv.includes('--against') ? process.argv[process.argv.indexOf('--against') + 1] : '0f5f541',
 );
@@ -136,7 +135,8 @@ console.log(
 
 console.log('\nA key press until it is painted, in frames of 16.7 ms (8 ms steps of the Event Timing API)');
 for (const slowdown of [1, 4])
-  console.log(`processor slowed ${slowdown} times: ${inFrames(...(await keyPresses(browser, PORT, slowdown)))}`);
+  for (const [i, presses] of (await comparePresses(browser, compared, slowdown)).entries())
+    console.log(`processor slowed ${slowdown} times, ${i === 0 ? 'earlier' : 'this'} build: ${inFrames(...presses)}`);
 console.log(`\nA stroke in a long line, in the same frames\n${await longLine()}`);
 console.log(`\nScrolling the tape\n${await longTape()}`);
 const demo = JSON.parse(readFileSync(await demoNotebook(), 'utf8'));

@@ -14,22 +14,15 @@ import { Pressable, keepFocus } from '../control/Pressable';
 import { Key } from '../key/Key';
 import { Fold } from './Fold';
 import { TARGET } from '../theme/config';
-import { ringWithin, touchRow } from '../theme/look';
+import { tab } from '../theme/look';
 import { Words } from '../theme/text';
 
 const Tab = styled(KitTabs.Tab, {
   unstyled: true,
   render: 'button',
-  ...touchRow,
-  ...ringWithin,
-  justifyContent: 'center',
+  ...tab,
   flexGrow: 1,
-  minWidth: TARGET,
   paddingHorizontal: 1,
-  borderWidth: 0,
-  borderBottomWidth: 3,
-  borderColor: 'transparent',
-  backgroundColor: 'transparent',
   variants: { open: { true: { borderColor: '$accent' } } } as const,
 });
 

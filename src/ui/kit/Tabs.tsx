@@ -1,22 +1,14 @@
 import { styled } from '@tamagui/core';
 import { Tabs as KitTabs } from '@tamagui/tabs';
 import type { ReactNode } from 'react';
-import { TARGET } from '../theme/config';
-import { ringWithin, touchRow } from '../theme/look';
+import { tab } from '../theme/look';
 import { Words } from '../theme/text';
 
 const Tab = styled(KitTabs.Tab, {
   unstyled: true,
   render: 'button',
-  ...touchRow,
-  ...ringWithin,
-  justifyContent: 'center',
-  minWidth: TARGET,
+  ...tab,
   paddingHorizontal: '$3',
-  borderWidth: 0,
-  borderBottomWidth: 3,
-  borderColor: 'transparent',
-  backgroundColor: 'transparent',
   variants: { shown: { true: { borderColor: '$accent' } } } as const,
 });
 

@@ -25,3 +25,15 @@ export const darkens = {
 
 /** A row as high as a finger needs. */
 export const touchRow = { flexDirection: 'row', alignItems: 'center', minHeight: TARGET, cursor: 'pointer' } as const;
+
+/** A tab: a line below it, which is coloured where it is the chosen one. */
+export const tab = {
+  ...touchRow,
+  ...ringWithin,
+  justifyContent: 'center',
+  minWidth: TARGET,
+  borderWidth: 0,
+  borderBottomWidth: 3,
+  borderColor: 'transparent',
+  backgroundColor: 'transparent',
+} as const;
