@@ -9,6 +9,7 @@ export function FirstSteps({ onDone }: Readonly<{ onDone: () => void }>) {
     <View
       role="group"
       aria-label={firstWords.title}
+      className="first-steps"
       paddingHorizontal="$3"
       paddingVertical="$1"
       maxWidth={480}
