@@ -63,7 +63,7 @@ const browser = await chromium.launch({ executablePath: chromiumPath(), args: ['
 /** Strokes in the middle of a line of 200 tokens, with fractions, powers and roots in it. */
 async function longLine() {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-  await page.addInitScript(observe, 'keydown');
+  await page.addInitScript(observe, ['keydown']);
   await page.goto(`http://localhost:${PORT}/`);
   const line = page.getByRole('textbox');
   await line.waitFor();

@@ -4,6 +4,7 @@ import { useMemo } from 'react';
 import type { SavedForm } from '@/core/notebook/schema';
 import { isEmptyLine } from '@/core/line/line';
 import { useStore } from '@/state/app-store';
+import { answerInSight } from '@/state/slices/bench/moment';
 import { optionsOf } from '@/state/slices/bench/reading';
 import { shownForm } from '@/state/slices/tape/line';
 import { words } from '@/text/labels';
@@ -61,7 +62,7 @@ export function ClassLine({ of, onPress }: Readonly<{ of: LineRef; onPress: (act
   const shown = settings.display;
   // What was just answered stays in sight until the next line is begun.
   const finished = of !== 'now' ? of : isEmptyLine(line) ? (tape.at(-1) ?? null) : null;
-  const answer = live.kind === 'answer' ? live.answer : live.kind === 'working' ? live.last : null;
+  const answer = answerInSight(live);
   const form =
     finished !== null
       ? chosenForm(finished)

@@ -1,5 +1,7 @@
 import { View } from '@tamagui/core';
-import { memo, useDeferredValue } from 'react';
+import { memo, useDeferredValue, useMemo } from 'react';
+import type { DecimalSign } from '@/core/language/numerals';
+import type { EntryStyle } from '@/core/notebook/schema';
 import { keys } from '@/keys/catalogue';
 import type { KeyAction, KeyId } from '@/keys/catalogue';
 import { isLineAction, meansIn, pressed } from '@/keys/press';
@@ -33,10 +35,25 @@ type Props = Readonly<{
 }>;
 
 /** A row of quiet keys. Which of them would do something can be seen a moment after the stroke. */
-export const KeyRow = memo(function KeyRow({ name, ids, onPress, onExplain, useSource = useStore }: Props) {
+export const KeyRow = memo(function KeyRow({ useSource = useStore, ...row }: Props) {
   const document = useDeferredValue(useSource((s) => s.document));
   const settings = useSource((s) => s.settings);
   const history = useDeferredValue(useSource((s) => s.history));
+  const { ids } = row;
+  const here = useMemo(
+    () => ids.filter((id) => isHere({ document, settings, history }, keys[id].does)).join(),
+    [ids, document, settings, history],
+  );
+  const { style, display } = settings;
+  return <Row {...row} here={here} style={style} decimalSign={display.decimalSign} />;
+});
+
+type RowProps = Omit<Props, 'useSource'> &
+  // The keys that would do something, as text, so that a stroke that changes none of them draws none of them anew.
+  Readonly<{ here: string; style: EntryStyle; decimalSign: DecimalSign }>;
+
+const Row = memo(function Row({ name, ids, here, onPress, onExplain, style, decimalSign }: RowProps) {
+  const isHereNow = new Set(here.split(','));
   return (
     <View role="group" aria-label={name} flexDirection="row" paddingHorizontal={2} className="scroll-x key-row">
       {ids.map((id) => (
@@ -45,9 +62,9 @@ export const KeyRow = memo(function KeyRow({ name, ids, onPress, onExplain, useS
           id={id}
           onPress={onPress}
           onExplain={onExplain}
-          decimalSign={settings.display.decimalSign}
-          style={settings.style}
-          isDimmed={!isHere({ document, settings, history }, keys[id].does)}
+          decimalSign={decimalSign}
+          style={style}
+          isDimmed={!isHereNow.has(id)}
           isQuiet
         />
       ))}

@@ -9,6 +9,7 @@ import type { Completion } from '@/core/line/completions';
 import type { ReadingOptions } from '@/core/language/tokens';
 import type { KeyAction } from '@/keys/catalogue';
 import { useStore } from '@/state/app-store';
+import { answerInSight } from '@/state/slices/bench/moment';
 import { optionsOf } from '@/state/slices/bench/reading';
 import { shownForm } from '@/state/slices/tape/line';
 import { emptySlotText, slotName } from '@/text/slots';
@@ -58,7 +59,7 @@ export function LineArea({ onPress, onOpen, onSolution, replay, onStopReplay }: 
   const found = useMemo(() => completionsFor(line, options), [line, options]);
   const [completion] = found;
   const asRead = useCallback((typed: string) => rewrite(typed, 'as-read'), [rewrite]);
-  const answer = live.kind === 'answer' ? live.answer : live.kind === 'working' ? live.last : null;
+  const answer = answerInSight(live);
   const hinted =
     live.kind === 'problem' &&
     live.problem.code !== 'syntax' &&

@@ -3,6 +3,7 @@ import { memo } from 'react';
 import { isEmptyLine } from '@/core/line/line';
 import { keys } from '@/keys/catalogue';
 import { useStore } from '@/state/app-store';
+import { answerInSight } from '@/state/slices/bench/moment';
 import { curveWords } from '@/text/curve-labels';
 import { nearNames, solutionButton, words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
@@ -11,16 +12,18 @@ import type { OpenSheet } from './sheets';
 
 /** What a typed decimal may have been rounded from; a tap writes it in its place. */
 function Near() {
-  const live = useStore((s) => s.live);
-  const isEmpty = useStore((s) => isEmptyLine(s.document.line));
-  const { rewrite } = useStore.getState();
-  const near = live.kind === 'answer' && !isEmpty ? live.answer.near : [];
-  return near.map(({ kind, text, typed }) => (
+  const near = useStore((s) => (isEmptyLine(s.document.line) ? undefined : answerInSight(s.live)?.near));
+  const take = (typed: string) => {
+    const { live, rewrite } = useStore.getState();
+    // While the line is worked out anew, what stands there is of the line before.
+    if (live.kind === 'answer') rewrite(typed, 'solution');
+  };
+  return near?.map(({ kind, text, typed }) => (
     <Button
       key={kind}
       keepsFocus
       name={`${solutionButton(text)}, ${nearNames[kind]}`}
-      onPress={() => rewrite(typed, 'solution')}
+      onPress={() => take(typed)}
     >
       ≈ {text}
     </Button>
@@ -37,7 +40,7 @@ export const LineTools = memo(function LineTools({
   onDraw: (() => void) | null;
 }>) {
   const isEmpty = useStore((s) => isEmptyLine(s.document.line));
-  const isAngle = useStore((s) => s.live.kind === 'answer' && s.live.answer.usesAngleUnit);
+  const isAngle = useStore((s) => answerInSight(s.live)?.usesAngleUnit === true);
   const own = useStore((s) => s.document.own);
   const { press } = useStore.getState();
   const tool = (name: string, sheet: OpenSheet) => (

@@ -9,6 +9,7 @@ import { words } from '@/text/labels';
 import { startApp, startDrawn, useStore } from '@/state/app-store';
 import { placeAt, places } from '@/places';
 import { MAIN_ID, Places, SkipLink } from '@/ui/frame/Places';
+import { quickTouches } from '@/ui/key/quick-touch';
 import { config } from '@/ui/theme/config';
 import { isSpread, useLayout } from '@/ui/theme/layout';
 import { palettes } from '@/ui/theme/palette';
@@ -76,6 +77,7 @@ function Frame({ children }: Readonly<{ children: ReactNode }>) {
   const layout = useLayout();
   const [over, setOver] = useState<Over | null>(null);
   const closeOver = useCallback(() => setOver(null), []);
+  useEffect(quickTouches, []);
   useEffect(() => onFileDrop((file) => setOver({ panel: 'file', file })), []);
   useHelpStrokes(
     over !== null,

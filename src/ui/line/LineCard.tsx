@@ -1,4 +1,3 @@
-import { View } from '@tamagui/core';
 import { memo, useDeferredValue } from 'react';
 import type { ReactNode } from 'react';
 import type { AngleUnit } from '@/core/base/angle';
@@ -51,9 +50,6 @@ type Props = Readonly<{
   below?: ReactNode;
 }>;
 
-/** Kept free under a line, so that the card does not jump while a line is unfinished. */
-const RESULT_HEIGHT = 62;
-
 /** The line as mathematics: what a screen reader reads, and what stands above a line that is typed. */
 const OnPaper = memo(function OnPaper({
   text,
@@ -66,14 +62,14 @@ const OnPaper = memo(function OnPaper({
   const markup = typeset(isSeen ? text : later, options, shown);
   if (markup === null) return null;
   return (
-    <View
-      className={isSeen ? 'scroll-x ink' : 'only-spoken'}
-      {...(isSeen ? { minHeight: 44, justifyContent: 'center', flexShrink: 0, tabIndex: 0 } : {})}
+    <div
+      className={isSeen ? 'scroll-x ink line-on-paper' : 'only-spoken'}
+      {...(isSeen ? { tabIndex: 0 } : {})}
       role="group"
       aria-label={words.onPaper}
     >
       <Formula markup={markup} size="line" />
-    </View>
+    </div>
   );
 });
 
@@ -91,17 +87,10 @@ export function LineCard(props: Props) {
     onTab: props.onTab,
   };
   return (
-    <View
-      flexDirection="row"
-      backgroundColor="$card"
-      borderTopWidth={1}
-      borderColor="$rule"
-      flexShrink={1}
-      minHeight={0}
-      className="scroll-y line-card"
-    >
+    // Plain elements: these are drawn anew for each key (measured: a tenth of a key press).
+    <div className="scroll-y line-card">
       <Margin>{angle}</Margin>
-      <View flex={1} minWidth={0} paddingHorizontal="$3" paddingVertical="$2" gap={5}>
+      <div className="line-body">
         {props.above}
         {isEmpty ? null : <OnPaper text={text} options={options} shown={shown} isSeen={line.kind === 'typed'} />}
         {line.kind === 'typed' ? (
@@ -127,7 +116,7 @@ export function LineCard(props: Props) {
           />
         )}
         {isEmpty ? null : (
-          <View minHeight={props.hasRoom ? RESULT_HEIGHT : 0} className={isOld ? 'answer-old' : 'answer-fresh'}>
+          <div className={`answer ${props.hasRoom ? 'answer-room' : ''} ${isOld ? 'answer-old' : ''}`}>
             {answer === null ? null : (
               <Answer
                 answer={answer}
@@ -138,10 +127,10 @@ export function LineCard(props: Props) {
                 onRewrite={props.onRewrite}
               />
             )}
-          </View>
+          </div>
         )}
         {props.below}
-      </View>
-    </View>
+      </div>
+    </div>
   );
 }

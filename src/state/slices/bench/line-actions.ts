@@ -38,7 +38,7 @@ import { travelled } from './travel';
 import { withShelf } from '@/state/slices/shelf/change';
 import { finishedLine, usesAns } from '@/state/slices/tape/line';
 import { learnt } from './forms';
-import { noForms } from './moment';
+import { answerInSight, noForms } from './moment';
 import { begins, multiplied, multiplies } from './number-end';
 
 /** A stroke as the settings have it. */
@@ -337,8 +337,7 @@ export function benchActions(change: Change, get: Get, clock: () => number): Ben
     working: () =>
       change(({ live, document }) => {
         if (isEmptyLine(document.line)) return { live: { kind: 'empty' } };
-        const last = live.kind === 'answer' ? live.answer : live.kind === 'working' ? live.last : null;
-        return { live: { kind: 'working', last } };
+        return { live: { kind: 'working', last: answerInSight(live) } };
       }),
     land: (answered) => {
       const { work } = get();

@@ -13,6 +13,10 @@ export type Live =
   | Readonly<{ kind: 'answer'; answer: LineAnswer; of: string }>
   | Readonly<{ kind: 'problem'; problem: Problem; of: string }>;
 
+/** The answer in sight: that of the line, or of what the line was a moment ago while it is being worked out anew. */
+export const answerInSight = (live: Live): LineAnswer | null =>
+  live.kind === 'answer' ? live.answer : live.kind === 'working' ? live.last : null;
+
 /** What stands in sight in its forms under the settings, known for the object that holds each value. */
 export type FormsCache = Readonly<{
   known: ReadonlyMap<object, readonly SavedForm[]>;

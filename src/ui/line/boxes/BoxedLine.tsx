@@ -82,12 +82,13 @@ export function BoxedLine(props: Props) {
     if (isOut) box.scrollLeft += x < MARGIN ? x - MARGIN : x - bounds.width + MARGIN;
     const scrolled = box.scrollLeft;
     if (scrolled !== before) shift = caretRect(root, place);
-    const isChosen = hasSelection(line);
-    lay(caret.current, bounds, scrolled, isChosen ? null : shift, 3, 2);
+    // All is measured before anything is moved: measuring after a move lays the page out anew.
     const inner = place.path.length === 0 ? null : (rowElement(root, place.path)?.getBoundingClientRect() ?? null);
+    const part = hasSelection(line) ? selectionOf(line) : null;
+    const chosen = part === null ? null : partRect(root, part.path, part.from, part.to);
+    lay(caret.current, bounds, scrolled, part === null ? shift : null, 3, 2);
     lay(slot.current, bounds, scrolled, inner, 2);
-    const part = selectionOf(line);
-    lay(selected.current, bounds, scrolled, isChosen ? partRect(root, part.path, part.from, part.to) : null, 1);
+    lay(selected.current, bounds, scrolled, chosen, 1);
   };
 
   // Before the line is seen, so that no stroke that comes at once is lost.
