@@ -18,7 +18,7 @@ import { isTruth } from '@/core/language/truth';
 import { roundToFigures } from '@/core/number/digits';
 import type { Decimal } from '@/core/number/digits';
 import { isExact, isReal } from '@/core/number/value';
-import type { RealValue, Value } from '@/core/number/value';
+import type { Matrix, RealValue, Scalar, Value } from '@/core/number/value';
 import { problemText } from '@/text/problems';
 import { drawFrom } from './chance';
 import { fitted, summarise } from './columns';
@@ -77,6 +77,38 @@ function rounded(v: RealValue, { tree }: Reading, { digits, shouldContinue }: Co
   return typeof result === 'string' ? fail(withSpan({ code: result }, tree.span)) : succeed(result);
 }
 
+/** A number as it is exactly, else rounded; of a complex one both parts. */
+function numberText(v: Scalar, reading: Reading, context: Context): Result<Written, Problem> {
+  if (isExact(v)) return succeed({ text: printText(exactTree(v), TYPED), settled: true });
+  if (isReal(v)) {
+    const decimal = rounded(v, reading, context);
+    return decimal.ok ? succeed({ text: batchText(decimal.value), settled: decimal.value.settled }) : decimal;
+  }
+  const [re, im] = [numberText(v.re, reading, context), numberText(v.im, reading, context)];
+  if (!re.ok || !im.ok) return re.ok ? im : re;
+  const sign = im.value.text.startsWith('-') ? '' : '+';
+  return succeed({ text: `${re.value.text}${sign}${im.value.text}i`, settled: re.value.settled && im.value.settled });
+}
+
+type Written = Readonly<{ text: string; settled: boolean }>;
+
+/** The entries of a matrix row by row. */
+function written(m: Matrix, reading: Reading, context: Context) {
+  const rows: string[][] = [];
+  let settled = true;
+  for (const row of m.rows) {
+    const texts: string[] = [];
+    for (const entry of row) {
+      const text = numberText(entry, reading, context);
+      if (!text.ok) return text;
+      texts.push(text.value.text);
+      settled &&= text.value.settled;
+    }
+    rows.push(texts);
+  }
+  return succeed({ matrix: rows, settled });
+}
+
 function evaluateOne(reading: Reading, context: Context, impliedFirst: boolean): Result<object, Problem> {
   const { text } = readAs(reading, { decimalSign: '.', impliedFirst });
   if (isTruth(reading.tree)) {
@@ -91,6 +123,10 @@ function evaluateOne(reading: Reading, context: Context, impliedFirst: boolean):
     const decimal = rounded(value.value, reading, context);
     if (!decimal.ok) return decimal;
     return succeed({ decimal: batchText(decimal.value), exact, settled: decimal.value.settled, readAs: text });
+  }
+  if (value.value.kind === 'matrix') {
+    const entries = written(value.value, reading, context);
+    return entries.ok ? succeed({ ...entries.value, exact, readAs: text }) : entries;
   }
   const [re, im] = [rounded(value.value.re, reading, context), rounded(value.value.im, reading, context)];
   if (!re.ok || !im.ok) return re.ok ? im : re;

@@ -142,3 +142,22 @@ test('sums, integrals and relations are keyed from their drawers', async ({ page
   await expect(page.getByText('Needs complex numbers, a setting.')).toBeVisible();
   await expect(bench.line).toHaveValue('');
 });
+
+test('a finger that slides off a key enters nothing, and one that stays on it enters once', async ({ page }) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  const session = await page.context().newCDPSession(page);
+  const box = await bench.key('7').boundingBox();
+  if (box === null) throw new Error('The key 7 is not on the page.');
+  const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', dx = 0) =>
+    session.send('Input.dispatchTouchEvent', {
+      type,
+      touchPoints: type === 'touchEnd' ? [] : [{ x: box.x + box.width / 2 + dx, y: box.y + box.height / 2 }],
+    });
+  await touch('touchStart');
+  await touch('touchMove', box.width);
+  await touch('touchEnd');
+  await touch('touchStart');
+  await touch('touchEnd');
+  await expect(bench.line).toHaveValue('7');
+});

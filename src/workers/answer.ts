@@ -164,6 +164,13 @@ const FULL_DIGITS = 50;
 const LONGEST_WHOLE = powerOfTen(5000);
 
 export function fullText(value: Value, shouldContinue: ShouldContinue): string | null {
+  if (value.kind === 'matrix') {
+    const rows = value.rows.map((row) => row.map((entry) => fullText(entry, shouldContinue)));
+    if (rows.some((row) => row.includes(null))) return null;
+    return rows.every(({ length }) => length === 1)
+      ? `[${rows.join(',')}]`
+      : `[${rows.map((row) => `[${row.join(',')}]`).join(',')}]`;
+  }
   const whole = asWhole(value);
   if (whole !== null && absolute(whole) < LONGEST_WHOLE) return whole.toString();
   const parts = isReal(value) ? [value] : [value.re, value.im];

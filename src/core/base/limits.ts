@@ -14,6 +14,9 @@ export function goOn(shouldContinue: ShouldContinue, share?: number): void {
 /** Leaves work whose numbers would grow beyond what can be worked in time: the problem `too-large`. */
 export class TooLarge extends Error {}
 
+/** Leaves work in which it stays open whether a number is zero: the problem `not-converged`. */
+export class Undecided extends Error {}
+
 const LIMITS =
   /BigInt|string length|call stack|recursion|array length|array buffer|allocation|out of memory|maximum size/i;
 
@@ -26,6 +29,7 @@ export const isEngineLimit = (error: unknown): boolean =>
 /** The problem that something thrown stands for; null for a bug. */
 export function problemThrown(error: unknown): ProblemData | null {
   if (error instanceof Stopped) return { code: 'stopped' };
+  if (error instanceof Undecided) return { code: 'not-converged' };
   return error instanceof TooLarge || isEngineLimit(error) ? { code: 'too-large' } : null;
 }
 

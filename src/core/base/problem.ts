@@ -23,7 +23,9 @@ export type SyntaxReason =
   | 'comparison-as-number'
   | 'number-as-comparison'
   | 'slot-number'
-  | 'cases-form';
+  | 'cases-form'
+  | 'matrix-unclosed'
+  | 'entry-is-matrix';
 
 /** Why an argument lies outside a domain. Each has its sentence in `text/`. */
 export type DomainReason =
@@ -56,7 +58,19 @@ export type DomainReason =
   | 'missing-value'
   | 'class-order'
   | 'class-overlap'
-  | 'class-width';
+  | 'class-width'
+  | 'needs-matrix'
+  | 'needs-vector'
+  | 'needs-number'
+  | 'needs-whole'
+  | 'singular'
+  | 'zero-vector'
+  | 'contradiction'
+  | 'many-solutions'
+  | 'complex-values';
+
+/** Rows and columns. */
+export type Size = readonly [rows: number, columns: number];
 
 /** What a user can cause, without its sentence: a code with facts. `offers`: texts that could stand at the place instead. */
 export type ProblemData =
@@ -70,6 +84,13 @@ export type ProblemData =
   | Readonly<{ code: 'argument-count'; fn: string; got: number; least: number; most: number; missing?: number }>
   /** Columns used together that do not fit each other, or the purpose: `needs` values, and how many there are. */
   | Readonly<{ code: 'dimension'; reason: 'unequal-lengths' | 'too-few'; needs: number; got: number }>
+  /** Matrices whose sizes do not fit each other, or the operation (`fn`, or the sign between them). */
+  | Readonly<{ code: 'dimension'; reason: 'sizes'; fn: string; left: Size; right: Size }>
+  | Readonly<{ code: 'dimension'; reason: 'not-square' | 'not-in-space' | 'too-many-entries'; fn: string; size: Size }>
+  /** A row of a matrix as it was written, counted from 1, that has more or fewer entries than the first. */
+  | Readonly<{ code: 'dimension'; reason: 'ragged'; row: number; needs: number; got: number }>
+  /** There is no entry there. */
+  | Readonly<{ code: 'dimension'; reason: 'outside'; size: Size; row: string; column: string }>
   | Readonly<{ code: 'not-converged'; reason?: 'diverges' | 'no-fit' }>
   /** `terms`: there are too many of them to be worked one by one. */
   | Readonly<{ code: 'stopped'; reason?: 'terms' }>

@@ -1,12 +1,14 @@
+import { itemAt } from '../base/item';
 import type { Problem } from '../base/problem';
 import { succeed } from '../base/result';
 import type { Result } from '../base/result';
 import type { RelationName } from '../language/operators';
 import type { Tree } from '../language/tree';
 import { imOf, reOf } from '../number/complex';
+import type { Verdict } from '../number/approximate';
 import { compareReals } from '../number/sign';
-import { isReal } from '../number/value';
-import type { Value } from '../number/value';
+import { isReal, isScalar } from '../number/value';
+import type { Scalar, Value } from '../number/value';
 import { refused } from './context';
 import type { Context, Evaluator } from './context';
 
@@ -24,10 +26,25 @@ const holds: { [R in RelationName]: (sign: -1 | 0 | 1) => boolean } = {
   atLeast: (s) => s >= 0,
 };
 
-/** The sign of a − b; 1 for complex numbers that are not the same. */
-function order(a: Value, b: Value, op: RelationName, { shouldContinue }: Context) {
+/** The numbers that a value is made of. */
+const numbersOf = (v: Value): readonly Scalar[] => (isScalar(v) ? [v] : v.rows.flat());
+
+const sameSize = (a: Value, b: Value): boolean =>
+  isScalar(a) || isScalar(b)
+    ? isScalar(a) && isScalar(b)
+    : a.rows.length === b.rows.length && a.rows[0]?.length === b.rows[0]?.length;
+
+/** The sign of a − b; 1 for complex numbers, or matrices, that are not the same. */
+function order(a: Value, b: Value, op: RelationName, context: Context): Verdict<-1 | 0 | 1> | 'no-order' {
+  const { shouldContinue } = context;
   if (isReal(a) && isReal(b)) return compareReals(a, b, shouldContinue);
   if (op !== 'equal' && op !== 'unequal') return 'no-order';
+  if (!isScalar(a) || !isScalar(b)) {
+    if (!sameSize(a, b)) return 1;
+    const others = numbersOf(b);
+    const all = numbersOf(a).map((entry, i) => order(entry, itemAt(others, i), op, context));
+    return all.some((s) => s === 1 || s === -1) ? 1 : (all.find((s) => typeof s === 'string') ?? 0);
+  }
   const parts = [compareReals(reOf(a), reOf(b), shouldContinue), compareReals(imOf(a), imOf(b), shouldContinue)];
   if (parts.some((p) => p === 1 || p === -1)) return 1;
   return parts.find((p) => typeof p === 'string') ?? 0;

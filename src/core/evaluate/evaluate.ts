@@ -6,8 +6,10 @@ import { withSpan } from '../base/problem';
 import type { Problem, ProblemData } from '../base/problem';
 import { functionNamed } from '../function';
 import type { FunctionRecord } from '../function/record';
-import { isShare } from '../language/tree';
+import type { PostfixName } from '../language/operators';
+import { isShare, rowsOf } from '../language/tree';
 import type { Tree } from '../language/tree';
+import { entryOf, mapped, sizeOf } from '../matrix/matrix';
 import { convertAngle } from '../number/angle';
 import { MOST_DEPTH, recipeDepth } from '../number/approximate';
 import * as arithmetic from '../number/arithmetic';
@@ -15,17 +17,16 @@ import * as complex from '../number/complex';
 import { factorial } from '../number/counting';
 import { simplified } from '../number/exact-form';
 import { expOf } from '../number/logarithm';
-import { power } from '../number/power';
 import * as q from '../number/rational';
-import { remainder } from '../number/rounding';
-import { asWhole, fromRational, fromWhole, isReal } from '../number/value';
-import type { RealValue, Value } from '../number/value';
+import { asWhole, fromRational, fromWhole, isReal, isScalar } from '../number/value';
+import type { RealValue, Scalar, Value } from '../number/value';
 import { bind } from './bind';
 import { placed, refused } from './context';
 import type { Context, Evaluated } from './context';
 import { decide } from './decide';
 import type { Truth } from './decide';
 import { numeralValue } from './numeral';
+import { needsNumber, negated, productOf, quotientOf, raised, remainderOf, sumOf } from './values';
 
 const HUNDRED = fromWhole(100);
 
@@ -38,14 +39,20 @@ export const evaluate = (tree: Tree, context: Context): Evaluated =>
     () => {
       const value = evaluateNode(tree, context);
       if (!value.ok) return value;
-      const result = simplified(value.value, context.shouldContinue);
+      const result = simplest(value.value, context);
       return isTooDeep(result) ? refused({ code: 'too-large' }, tree.span) : succeed(result);
     },
     (problemData) => withSpan(problemData, tree.span),
   );
 
+/** The value with whatever is exact in it brought out. */
+const simplest = (v: Value, { shouldContinue }: Context): Value =>
+  isScalar(v) ? simplified(v, shouldContinue) : mapped(v, (entry) => simplified(entry, shouldContinue));
+
 const isTooDeep = (v: Value): boolean =>
-  (isReal(v) ? [v] : [v.re, v.im]).some((part) => recipeDepth(part) > MOST_DEPTH);
+  v.kind === 'matrix'
+    ? v.rows.some((row) => row.some(isTooDeep))
+    : (isReal(v) ? [v] : [v.re, v.im]).some((part) => recipeDepth(part) > MOST_DEPTH);
 
 /** Whether a line that is a relation holds. */
 export const decideLine = (tree: Tree, context: Context): Result<Truth, Problem> =>
@@ -71,7 +78,7 @@ function evaluateNode(tree: Tree, context: Context): Evaluated {
     case 'group':
       return evaluateNode(tree.of, context);
     case 'negate':
-      return then(evaluateNode(tree.of, context), (v) => succeed(complex.negate(v)));
+      return then(evaluateNode(tree.of, context), (v) => succeed(negated(v)));
     case 'binary':
       return binary(tree, context);
     case 'power':
@@ -79,16 +86,7 @@ function evaluateNode(tree: Tree, context: Context): Evaluated {
         then(evaluateNode(tree.exponent, context), (exponent) => placed(raised(base, exponent, context), tree.span)),
       );
     case 'postfix':
-      return then(evaluateNode(tree.of, context), (v) =>
-        placed(
-          tree.op === 'factorial'
-            ? isReal(v)
-              ? factorial(v, context.shouldContinue)
-              : succeed(complex.factorialOf(v))
-            : complex.divide(v, HUNDRED, context.shouldContinue),
-          tree.span,
-        ),
-      );
+      return then(evaluateNode(tree.of, context), (v) => placed(marked(v, tree.op, context), tree.span));
     case 'mark':
       return then(evaluateNode(tree.of, context), (v) =>
         placed(
@@ -104,6 +102,10 @@ function evaluateNode(tree: Tree, context: Context): Evaluated {
     }
     case 'call':
       return call(tree, context);
+    case 'matrix':
+      return matrixOf(tree, context);
+    case 'entry':
+      return entryIn(tree, context);
     case 'relation':
     case 'logic':
     case 'not':
@@ -118,16 +120,14 @@ const then = (result: Evaluated, next: (value: Value) => Evaluated): Evaluated =
 
 /** What only real numbers have. */
 const withReal = (v: Value, fn: string, next: (x: RealValue) => arithmetic.RealResult): Result<Value, ProblemData> =>
-  isReal(v) ? next(v) : fail({ code: 'domain', reason: 'real-only', fn });
+  isReal(v) ? next(v) : isScalar(v) ? fail({ code: 'domain', reason: 'real-only', fn }) : needsNumber(fn);
 
-const raised = (
-  base: Value,
-  exponent: Value,
-  { complex: isOn, shouldContinue }: Context,
-): Result<Value, ProblemData> =>
-  !isOn && isReal(base) && isReal(exponent)
-    ? power(base, exponent, shouldContinue)
-    : complex.power(base, exponent, shouldContinue);
+/** A factorial or a percent. */
+function marked(v: Value, op: PostfixName, { shouldContinue }: Context): Result<Value, ProblemData> {
+  if (op === 'percent') return isScalar(v) ? complex.divide(v, HUNDRED, shouldContinue) : needsNumber('%');
+  if (!isScalar(v)) return needsNumber('!');
+  return isReal(v) ? factorial(v, shouldContinue) : succeed(complex.factorialOf(v));
+}
 
 function constant({ name, span }: Tree & { kind: 'constant' }, { names, complex: isOn }: Context): Evaluated {
   switch (name) {
@@ -153,24 +153,63 @@ function binary(tree: Tree & { kind: 'binary' }, context: Context): Evaluated {
       switch (tree.op) {
         case 'plus':
         case 'minus': {
-          const part = isShare(tree) ? complex.multiply(left, right) : right;
-          return succeed(tree.op === 'plus' ? complex.add(left, part) : complex.subtract(left, part));
+          if (!isShare(tree)) return placed(sumOf(left, right, tree.op), tree.span);
+          const share = productOf(left, right, context);
+          return share.ok ? placed(sumOf(left, share.value, tree.op), tree.span) : placed(share, tree.span);
         }
         case 'times':
         case 'implied':
-          return succeed(complex.multiply(left, right));
+          return placed(productOf(left, right, context), tree.span);
         case 'divide':
         case 'over': {
-          const result = complex.divide(left, right, context.shouldContinue);
+          const result = quotientOf(left, right, context);
           return placed(result, result.ok || result.problem.code !== 'divide-by-zero' ? tree.span : tree.right.span);
         }
         case 'mod':
-          if (!isReal(left) || !isReal(right))
-            return refused({ code: 'domain', reason: 'real-only', fn: 'mod' }, tree.span);
-          return placed(remainder(left, right, context.shouldContinue), tree.span);
+          return placed(remainderOf(left, right, context), tree.span);
       }
     }),
   );
+}
+
+/** A matrix of what its entries come to, each of which must be a number. */
+function matrixOf(tree: Tree & { kind: 'matrix' }, context: Context): Evaluated {
+  const rows: Scalar[][] = [];
+  for (const row of rowsOf(tree)) {
+    const entries: Scalar[] = [];
+    for (const entry of row) {
+      const value = evaluateNode(entry, context);
+      if (!value.ok) return value;
+      if (!isScalar(value.value)) return refused({ code: 'syntax', reason: 'entry-is-matrix' }, entry.span);
+      entries.push(value.value);
+    }
+    rows.push(entries);
+  }
+  return succeed({ kind: 'matrix', rows });
+}
+
+/** The entry that is asked for, counted from 1. */
+function entryIn(tree: Tree & { kind: 'entry' }, context: Context): Evaluated {
+  return then(evaluateNode(tree.of, context), (of) => {
+    if (of.kind !== 'matrix') return refused({ code: 'domain', reason: 'needs-matrix', fn: '[ ]' }, tree.of.span);
+    const places: bigint[] = [];
+    for (const at of tree.at) {
+      const value = evaluateNode(at, context);
+      if (!value.ok) return value;
+      const n = asWhole(value.value);
+      if (n === null) return refused({ code: 'domain', reason: 'needs-whole', fn: '[ ]' }, at.span);
+      places.push(n);
+    }
+    const size = sizeOf(of);
+    const [row = 1n, column = 1n] = places;
+    // One place alone counts along a vector, and a whole row of a matrix has no such number.
+    if (places.length === 1 && size[1] > 1)
+      return refused({ code: 'dimension', reason: 'outside', size, row: `${row}`, column: '' }, tree.span);
+    const isInside = row >= 1n && row <= BigInt(size[0]) && column >= 1n && column <= BigInt(size[1]);
+    if (!isInside)
+      return refused({ code: 'dimension', reason: 'outside', size, row: `${row}`, column: `${column}` }, tree.span);
+    return succeed(entryOf(of, Number(row) - 1, Number(column) - 1));
+  });
 }
 
 function dms(tree: Tree & { kind: 'dms' }, context: Context): Evaluated {
@@ -186,14 +225,23 @@ function call(tree: Tree & { kind: 'call' }, context: Context): Evaluated {
   const isHidden = record?.binds === undefined && record?.complexOnly === true && !context.complex;
   if (record === undefined || isHidden) return refused({ code: 'undefined-name', name: tree.fn }, tree.span);
   if (record.binds === 'slot') return slot(tree, context);
-  if (record.binds !== undefined) return bind(record.binds, tree, context, evaluateNode);
+  if (record.binds !== undefined && record.binds !== 'matrix') return bind(record.binds, tree, context, evaluateNode);
   const values: Value[] = [];
   for (const arg of tree.args) {
     const value = evaluateNode(arg, context);
     if (!value.ok) return value;
     values.push(value.value);
   }
-  return placed(applied(record, values, context), tree.span);
+  if (record.binds === 'matrix') return placed(record.of(values, context), tree.span);
+  return values.every(isScalar)
+    ? placed(applied(record, values, context), tree.span)
+    : placed(
+        needsNumber(record.name),
+        itemAt(
+          tree.args,
+          values.findIndex((v) => !isScalar(v)),
+        ).span,
+      );
 }
 
 /** Reasons for which a real function gives way to the principal complex value. */
@@ -211,7 +259,7 @@ const GIVES_WAY = new Set([
 type Plain = Extract<FunctionRecord, { binds?: undefined }>;
 
 /** A function of values: the real one where it has a value, else the complex one where that is asked for. */
-function applied(record: Plain, values: readonly Value[], context: Context): Result<Value, ProblemData> {
+function applied(record: Plain, values: readonly Scalar[], context: Context): Result<Scalar, ProblemData> {
   const { name, complex: principal } = record;
   if (values.every(isReal) && !(context.complex && record.complexFirst === true)) {
     const result = record.apply(values, context);

@@ -1,5 +1,7 @@
 import { itemAt, present } from '../base/item';
+import type { Problem } from '../base/problem';
 import { succeed } from '../base/result';
+import type { Result } from '../base/result';
 import { nodesOf } from '../language/tree';
 import type { Tree } from '../language/tree';
 import { toBall } from '../number/approximate';
@@ -14,8 +16,8 @@ import type { BallFunction } from '../number/real-expr-balls';
 import * as q from '../number/rational';
 import { isBall } from '../number/real-ops';
 import { asRational, asWhole, fromRational, fromWhole, isReal } from '../number/value';
-import type { RealValue, Value } from '../number/value';
-import { refused, withLetter } from './context';
+import type { RealValue, Scalar, Value } from '../number/value';
+import { placed, refused, withLetter } from './context';
 import type { Context, Evaluated, Evaluator } from './context';
 import { hasChance, compileToRealExpr, mentions } from './real-expr';
 import { geometricParts, geometricSum } from './geometric-sum';
@@ -23,6 +25,7 @@ import type { Part } from './geometric-sum';
 import { coefficientsOf, powerSumOf } from './power-sum';
 import { rationalTerm } from './rational-terms';
 import type { RationalTerm } from './rational-terms';
+import { asNumber } from './values';
 
 type Call = Tree & { kind: 'call' };
 
@@ -44,7 +47,7 @@ function joinedPairwise<T>(items: readonly T[], join: (a: T, b: T) => T): T {
   return join(joinedPairwise(items.slice(0, middle), join), joinedPairwise(items.slice(middle), join));
 }
 
-const isLong = (v: Value): boolean => {
+const isLong = (v: Scalar): boolean => {
   const r = asRational(v);
   return r !== null && r.d !== 1n && bitLength(r.d) > MOST_DENOMINATOR_BITS;
 };
@@ -94,22 +97,24 @@ class Terms {
     this.bits = Math.ceil(context.digits * 3.33) + 80;
   }
 
-  at(k: bigint): Evaluated {
+  at(k: bigint): Result<Scalar, Problem> {
     this.bound.set(this.name, fromWhole(k));
-    return this.worth(itemAt(this.tree.args, 0), this.inside);
+    const term = itemAt(this.tree.args, 0);
+    const value = this.worth(term, this.inside);
+    return value.ok ? placed(asNumber(this.tree.fn, value.value), term.span) : value;
   }
 
-  private join = (a: Value, b: Value): Value => (this.isSum ? complex.add(a, b) : complex.multiply(a, b));
+  private join = (a: Scalar, b: Scalar): Scalar => (this.isSum ? complex.add(a, b) : complex.multiply(a, b));
 
   /** Term by term, each kept as it is. 'long' when the fractions grow past what is carried exactly. */
   kept(lo: bigint, hi: bigint): Evaluated | 'long' {
-    const items: Value[] = [];
+    const items: Scalar[] = [];
     for (let k = lo; k <= hi; k += 1n) {
       const value = this.at(k);
       if (!value.ok) return value;
       items.push(value.value);
     }
-    const total = joinedPairwise<Value | null>(items, (a, b) =>
+    const total = joinedPairwise<Scalar | null>(items, (a, b) =>
       a === null || b === null || isLong(a) || isLong(b) ? null : this.join(a, b),
     );
     return total === null ? 'long' : succeed(total);

@@ -1,5 +1,14 @@
-import { binaryTree, callTree, constantTree, negateTree, numberTree, withoutLeadingMinus } from '../language/tree';
+import {
+  binaryTree,
+  callTree,
+  constantTree,
+  matrixTree,
+  negateTree,
+  numberTree,
+  withoutLeadingMinus,
+} from '../language/tree';
 import type { Tree } from '../language/tree';
+import { itemAt } from '../base/item';
 import { gcd } from '../number/integer';
 import type { Rational } from '../number/rational';
 import type { SurdSum } from '../number/surd';
@@ -48,6 +57,8 @@ export function exactTree(v: ExactValue): Tree {
       return over(times(v.times.n, constantTree('pi')), v.times.d);
     case 'complex':
       return complexTree(v.re, v.im);
+    case 'matrix':
+      return matrixTree(itemAt(v.rows, 0).length, v.rows.flat().map(exactTree));
   }
 }
 

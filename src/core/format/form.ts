@@ -3,11 +3,12 @@ import { printText, TYPED } from '../language/print-text';
 import type { AngleUnit } from '../base/angle';
 import type { Tree } from '../language/tree';
 import type { ShouldContinue } from '../base/should-continue';
-import type { Value } from '../number/value';
+import type { Scalar } from '../number/value';
 import type { DisplaySettings } from './settings';
 
 export const formIds = [
   'exact',
+  'factored',
   'truth',
   'fraction',
   'mixed',
@@ -51,11 +52,11 @@ export type Nature = Readonly<{
 /** A value of which nothing more is known. */
 export const plainNature = (unit: AngleUnit): Nature => ({ unit, isAngle: false, quotient: null, isDecimal: false });
 
-/** A display form: null when the value has no such form; a code when it could not be worked out. */
+/** A display form of a number: null when it has no such form; a code when it could not be worked out. */
 export type FormRecord = Readonly<{
   id: FormId;
   write: (
-    v: Value,
+    v: Scalar,
     settings: DisplaySettings,
     shouldContinue: ShouldContinue,
     nature: Nature,

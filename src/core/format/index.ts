@@ -8,6 +8,7 @@ import { dms } from './dms';
 import { factors } from './factors';
 import type { Form, FormRecord, Nature } from './form';
 import { fraction, mixed } from './fraction';
+import { matrixForms } from './matrix';
 import { polar } from './polar';
 import { recurring } from './recurring';
 import { remainder } from './remainder';
@@ -39,8 +40,11 @@ export function formsOf(
   nature: Nature,
 ): Result<readonly Form[], 'too-large' | 'stopped' | 'not-converged'> {
   const forms: Form[] = [];
-  for (const record of records) {
-    const form = record.write(v, settings, shouldContinue, nature);
+  const written =
+    v.kind === 'matrix'
+      ? matrixForms(v, settings, shouldContinue)
+      : records.map((record) => record.write(v, settings, shouldContinue, nature));
+  for (const form of written) {
     if (typeof form === 'string') return fail(form);
     if (form !== null && !forms.some((f) => f.typed === form.typed && f.text === form.text)) forms.push(form);
   }

@@ -34,7 +34,11 @@ export function standingOfCall(fn: string, values: number): Standing | null {
 const MOST_VALUES = 1000;
 
 const formOf = (f: FunctionRecord): FunctionShape['form'] =>
-  f.binds === 'cases' ? 'cases' : f.binds === undefined || f.binds === 'slot' ? undefined : 'binder';
+  f.binds === 'cases'
+    ? 'cases'
+    : f.binds === undefined || f.binds === 'slot' || f.binds === 'matrix'
+      ? undefined
+      : 'binder';
 
 /** Every name that is read, with what the parser needs to know. */
 export const functionNames: ReadonlyMap<string, FunctionShape> = new Map(

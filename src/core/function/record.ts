@@ -5,13 +5,21 @@ import type { Notation } from '../notation/notation';
 import type { Bounds } from '../number/interval';
 import type { ComplexOutcome } from '../number/complex';
 import type { RealExpr } from '../number/real-expr';
-import type { RealValue, Value } from '../number/value';
+import type { ProblemData } from '../base/problem';
+import type { Result } from '../base/result';
+import type { RealValue, Scalar, Value } from '../number/value';
 
 /** A whole number from 0 up to, but not, `below`, each as likely as the others. */
 export type Random = (below: bigint) => bigint;
 
 /** What a function may depend on besides its arguments. */
-export type FunctionContext = Readonly<{ angle: AngleUnit; shouldContinue: ShouldContinue; random: Random }>;
+export type FunctionContext = Readonly<{
+  angle: AngleUnit;
+  /** Complex numbers are on. */
+  complex: boolean;
+  shouldContinue: ShouldContinue;
+  random: Random;
+}>;
 
 export const functionTopics = [
   'powers',
@@ -21,6 +29,7 @@ export const functionTopics = [
   'rounding',
   'calculus',
   'complex',
+  'matrices',
   'keeping',
 ] as const;
 export type FunctionTopic = (typeof functionTopics)[number];
@@ -67,7 +76,7 @@ type Shared = Readonly<{
   source: string;
 }>;
 
-/** Functions whose arguments are not just values, worked by the evaluator. */
+/** Functions whose arguments are not just numbers, worked by the evaluator. */
 export const binders = ['sum', 'prod', 'integral', 'derivative', 'cases', 'slot'] as const;
 export type Binder = (typeof binders)[number];
 
@@ -77,7 +86,7 @@ type Plain = Shared &
     /** The value at real arguments of the right number: exact where it comes out, else a real; or what is wrong. */
     apply: (args: readonly RealValue[], context: FunctionContext) => RealResult;
     /** With complex numbers on: the principal value at arguments that are complex, or that `apply` finds outside its domain. */
-    complex?: (args: readonly Value[], context: FunctionContext) => ComplexOutcome;
+    complex?: (args: readonly Scalar[], context: FunctionContext) => ComplexOutcome;
     /** With complex numbers on, `complex` answers for all arguments: the principal value differs on real ones too. */
     complexFirst?: boolean;
     /** Answers otherwise each time it is asked. */
@@ -92,11 +101,18 @@ type Plain = Shared &
     bounds?: (...args: readonly Bounds[]) => Bounds;
   }>;
 
+type OfMatrices = Shared &
+  Readonly<{
+    binds: 'matrix';
+    /** The value at numbers, vectors and matrices: exact where it comes out; or what is wrong. */
+    of: (args: readonly Value[], context: FunctionContext) => Result<Value, ProblemData>;
+  }>;
+
 /**
  * A function, whole: parser, help, search and example tests read this. Its help sentence stands in `text/`, under its
  * name, where a missing one does not compile.
  */
-export type FunctionRecord = Plain | (Shared & Readonly<{ binds: Binder }>);
+export type FunctionRecord = Plain | OfMatrices | (Shared & Readonly<{ binds: Binder }>);
 
 type Optional = 'aliases' | 'least' | 'more' | 'angleIn' | 'angleOut';
 type Given<R, N extends string> = Omit<R, Optional> & Partial<Pick<Shared, Optional>> & { name: N };
@@ -117,7 +133,7 @@ type GivenPlain<N extends string, T extends readonly string[], L extends number,
     least?: L;
     more?: M;
     apply: (args: Args<RealValue, T, L, M>, context: FunctionContext) => RealResult;
-    complex?: (args: Args<Value, T, L, M>, context: FunctionContext) => ComplexOutcome;
+    complex?: (args: Args<Scalar, T, L, M>, context: FunctionContext) => ComplexOutcome;
   }>;
 
 const shared = (takes: readonly string[]) => ({
@@ -142,3 +158,8 @@ export function defineFunction(given: Given<Plain, string>): Plain {
 export const defineBinder = <const N extends Binder>(
   given: Given<Shared, N>,
 ): Shared & Readonly<{ binds: N }> & { name: N } => ({ ...shared(given.takes), binds: given.name, ...given });
+
+/** A function of matrices and vectors. Each answers for itself when it is given a number instead. */
+export const defineMatrixFunction = <const N extends string>(
+  given: Omit<Given<OfMatrices, N>, 'binds'>,
+): OfMatrices & { name: N } => ({ ...shared(given.takes), ...given, binds: 'matrix' });

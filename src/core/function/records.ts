@@ -6,6 +6,9 @@ import { randint, random } from './counting/chance';
 import { nCr, nPr } from './counting/choosing';
 import { div, gcd, lcm, mod } from './counting/divisors';
 import { slot } from './keeping/slots';
+import { charpoly, eigenvalues, eigenvectors } from './matrices/eigen';
+import { det, identity, inverse, kernel, rank, rref, solve, trace, transpose } from './matrices/elimination';
+import { angle, cross, dot, norm, proj, unit } from './matrices/vectors';
 import { acosh, asinh, atanh, cosh, sinh, tanh } from './logs/hyperbolic';
 import { exp, lg, ln, log } from './logs/logarithms';
 import { abs, cbrt, nthRoot, sign, sqrt } from './powers/roots';
@@ -65,5 +68,23 @@ export const records = [
   im,
   conj,
   arg,
+  det,
+  inverse,
+  transpose,
+  rank,
+  trace,
+  rref,
+  kernel,
+  identity,
+  solve,
+  dot,
+  cross,
+  norm,
+  unit,
+  angle,
+  proj,
+  charpoly,
+  eigenvalues,
+  eigenvectors,
   slot,
 ] as const;

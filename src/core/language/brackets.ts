@@ -31,6 +31,8 @@ export function rankOfTree(tree: Tree, impliedFirst: boolean): number {
     case 'group':
     case 'mixed':
     case 'call':
+    case 'matrix':
+    case 'entry':
     case 'box':
       return ATOM_RANK;
     default:
@@ -61,6 +63,33 @@ function runsOn(tree: Tree): boolean {
       return false;
   }
 }
+
+/** Whether the text of a node begins with a square bracket, which right behind another operand would ask for an entry of it. */
+function beginsSquare(tree: Tree): boolean {
+  switch (tree.kind) {
+    case 'matrix':
+      return true;
+    case 'entry':
+    case 'postfix':
+    case 'mark':
+      return beginsSquare(tree.of);
+    case 'power':
+      return beginsSquare(tree.base);
+    case 'binary':
+      return beginsSquare(tree.left);
+    default:
+      return false;
+  }
+}
+
+/** Whether a square bracket right behind it asks for an entry of it. */
+export const takesIndex = (tree: Tree): boolean =>
+  tree.kind === 'letter' ||
+  tree.kind === 'group' ||
+  tree.kind === 'matrix' ||
+  tree.kind === 'entry' ||
+  (tree.kind === 'call' && tree.bracketed) ||
+  (tree.kind === 'constant' && (tree.name === 'Ans' || tree.name === 'total'));
 
 const endsInPercent = (tree: Tree): boolean =>
   (tree.kind === 'postfix' && tree.op === 'percent') ||
@@ -94,7 +123,8 @@ export function withBrackets(tree: Tree, impliedFirst: boolean): Tree {
       let left = atLeast(tree.left, rank, impliedFirst);
       let right = atLeast(tree.right, rank + 1, impliedFirst);
       if (tree.op === 'implied') {
-        if (runsOn(right) || right.kind === 'negate') right = group(right);
+        const asksEntry = beginsSquare(right) && left.kind !== 'number';
+        if (runsOn(right) || right.kind === 'negate' || asksEntry) right = group(right);
         if (endsInPercent(left)) left = group(left);
       }
       return { ...tree, left, right };
@@ -113,6 +143,8 @@ export function withBrackets(tree: Tree, impliedFirst: boolean): Tree {
     }
     case 'not':
       return { ...tree, of: atLeast(tree.of, operators.not.rank, impliedFirst) };
+    case 'entry':
+      return takesIndex(tree.of) ? tree : { ...tree, of: group(tree.of) };
     default:
       return tree;
   }

@@ -1,15 +1,15 @@
 import { cover } from '../base/span';
 import type { Span } from '../base/span';
-import { TokenCursor } from './token-cursor';
+import { takesIndex } from './brackets';
+import { MatrixParser } from './matrix-parser';
 import type { Token } from './tokens';
 import type { Tree } from './tree';
 
 /** What stands between operators: numbers with their marks, names, brackets and roots. */
-export abstract class OperandParser extends TokenCursor {
+export abstract class OperandParser extends MatrixParser {
   /** How many closing brackets were missing at the end. */
   supplied = 0;
 
-  protected abstract statement(): Tree;
   protected abstract prefixed(): Tree;
   protected abstract call(name: Token & { kind: 'function' }): Tree;
 
@@ -29,7 +29,8 @@ export abstract class OperandParser extends TokenCursor {
       } else if (token.kind === 'operator' && token.op === 'degreeSign') {
         this.take();
         tree = this.degrees(tree, token);
-      } else return tree;
+      } else if (token.kind === 'squareOpen' && !token.spaced && takesIndex(tree)) tree = this.index(tree);
+      else return tree;
     }
   }
 
@@ -80,6 +81,8 @@ export abstract class OperandParser extends TokenCursor {
         return this.node({ kind: 'box', span: token.span });
       case 'open':
         return this.group();
+      case 'squareOpen':
+        return this.matrix();
       case 'prefixSign':
         return this.rootOfFactor(token);
       case 'function':

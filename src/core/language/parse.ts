@@ -26,6 +26,7 @@ export const BEGINS_OPERAND: ReadonlySet<TokenKind> = new Set<TokenKind>([
   'constant',
   'letter',
   'open',
+  'squareOpen',
   'box',
 ]);
 

@@ -1,6 +1,7 @@
 import { itemAt } from '../base/item';
 import { assertNever } from '../base/never';
 import { functionNamed } from '../function';
+import { standingOfGrid } from '../notation/grid';
 import { latexOf } from '../notation/latex';
 import { withBrackets, withReach } from './brackets';
 import { OVERLINE } from './numerals';
@@ -78,6 +79,13 @@ export function printLatex(tree: Tree): string {
       return `${node.whole ?? ''}\\tfrac{${node.n}}{${node.d}}`;
     case 'call':
       return call(node);
+    case 'matrix':
+      return latexOf(standingOfGrid(node.columns, node.entries.length).layout, {
+        value: (slot) => printLatex(itemAt(node.entries, slot)),
+        isSum: () => false,
+      });
+    case 'entry':
+      return `{${printLatex(node.of)}}_{${node.at.map(printLatex).join(', ')}}`;
     case 'relation':
       return (
         printLatex(node.first) + node.rest.map((part) => operators[part.op].latex + printLatex(part.right)).join('')

@@ -1,5 +1,6 @@
 import { itemAt } from '../base/item';
 import { assertNever } from '../base/never';
+import { standingOfGrid } from '../notation/grid';
 import { MAIN_BAR, THIN_GAP, fenceAttributes, mathmlOf } from '../notation/mathml';
 import type { MathPage } from '../notation/mathml';
 import { withBrackets, withReach } from './brackets';
@@ -60,6 +61,10 @@ function isTall(tree: Tree): boolean {
     case 'mark':
     case 'group':
       return isTall(tree.of);
+    case 'matrix':
+      return true;
+    case 'entry':
+      return isTall(tree.of);
     case 'call':
       return standingOfTree(tree)?.isTall === true || tree.args.some(isTall);
     case 'relation':
@@ -92,14 +97,13 @@ function isLongChain(tree: Tree): tree is Chained {
 
 /** An expression as it stands on paper. Every node's markup carries its span, but within chains of more than forty signs. */
 export function printMathml(tree: Tree, style: FormulaStyle): Markup {
+  const separator = style.decimalSign === ',' ? ';' : ',';
   const print = (t: Tree): Markup => ({ ...draw(t), span: t.span });
   const fenced = (of: Tree, closed = true): Markup =>
     row(bracket('(', isTall(of)), print(of), bracket(')', isTall(of), !closed));
   const list = (args: readonly Tree[], closed: boolean): Markup => {
     const tall = args.some(isTall);
-    const kids = args.flatMap((arg, i) =>
-      i === 0 ? [print(arg)] : [sign(style.decimalSign === ',' ? ';' : ','), print(arg)],
-    );
+    const kids = args.flatMap((arg, i) => (i === 0 ? [print(arg)] : [sign(separator), print(arg)]));
     return row(bracket('(', tall), ...kids, bracket(')', tall, !closed));
   };
 
@@ -200,6 +204,22 @@ export function printMathml(tree: Tree, style: FormulaStyle): Markup {
       }
       case 'call':
         return call(node);
+      case 'matrix': {
+        const { entries, columns } = node;
+        const page: MathPage<Markup> = {
+          element: (tag, attributes, kids) => withAttributes(element(tag, ...kids), attributes),
+          value: (slot) => print(itemAt(entries, slot)),
+          again: () => null,
+          fence: (text, tall) => bracket(text, tall),
+          isTall: (slot) => isTall(itemAt(entries, slot)),
+          isSum: () => false,
+        };
+        return row(...mathmlOf(standingOfGrid(columns, entries.length).layout, page));
+      }
+      case 'entry': {
+        const places = node.at.flatMap((at, i) => [...(i === 0 ? [] : [sign(separator)]), print(at)]);
+        return element('msub', print(node.of), row(...places));
+      }
       case 'relation':
         return row(
           print(node.first),

@@ -5,6 +5,7 @@ import type { DecimalSign } from './numerals';
 import { operators } from './operators';
 import type { RelationName } from './operators';
 import { toSuperscript, vulgarSign } from './tokens';
+import { rowsOf } from './tree';
 import type { Tree } from './tree';
 
 /** `typed`: what can be typed and reads back the same. `reading`: what is shown, with spaces and raised digits. */
@@ -20,6 +21,10 @@ export const TYPED: TextStyle = { style: 'typed', decimalSign: '.', impliedFirst
 
 const localNumber = (written: string, sign: DecimalSign): string =>
   sign === ',' ? written.replace('.', ',') : written;
+
+/** What stands between values. */
+const separatorOf = ({ style, decimalSign }: TextStyle): string =>
+  (decimalSign === ',' ? ';' : ',') + (style === 'typed' ? '' : ' ');
 
 /** √2 before something that follows closely would be taken for the root of both. */
 const shielded = (text: string): string => text.replace(/√(\d+)$/, '√($1)');
@@ -82,9 +87,15 @@ export function printText(tree: Tree, style: TextStyle): string {
       const [only] = node.args;
       if (!isTyped && node.fn === 'sqrt' && only !== undefined)
         return only.kind === 'number' && /^\d+$/.test(only.written) ? `√${only.written}` : `√(${print(only)})`;
-      const separator = style.decimalSign === ',' ? ';' : ',';
-      return `${node.fn}(${node.args.map(print).join(isTyped ? separator : `${separator} `)})`;
+      return `${node.fn}(${node.args.map(print).join(separatorOf(style))})`;
     }
+    case 'matrix': {
+      const gap = separatorOf(style);
+      const list = (values: readonly Tree[]): string => `[${values.map(print).join(gap)}]`;
+      return node.columns === 1 ? list(node.entries) : `[${rowsOf(node).map(list).join(gap)}]`;
+    }
+    case 'entry':
+      return `${print(node.of)}[${node.at.map(print).join(separatorOf(style))}]`;
     case 'relation': {
       const sign = (op: RelationName): string => (isTyped ? operators[op].typed : ` ${operators[op].math} `);
       // A factorial before an equals sign must not run into ≠.

@@ -108,6 +108,8 @@ export function readAs(reading: Reading, style: { decimalSign: DecimalSign; impl
       case 'not':
         return { ...tree, of: visit(tree.of) };
       case 'relation':
+      case 'matrix':
+      case 'entry':
         return withParts(tree, partsOf(tree).map(visit));
       case 'logic': {
         const part = (of: Tree): Tree => (of.kind === 'logic' && of.op !== tree.op ? grouped(visit(of)) : visit(of));

@@ -59,7 +59,7 @@ test.each([
 ])('LaTeX %s is %s', (latex, typed) => expect(meaning(readLatex(latex, '.'))).toBe(meaning(typed)));
 
 test.each([
-  '\\begin{matrix}1\\end{matrix}',
+  '\\begin{align}1\\end{align}',
   '\\foo{2}',
   '\\frac{1}',
   'x_{1}',

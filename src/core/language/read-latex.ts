@@ -1,7 +1,7 @@
 import { functionNames } from '../function';
 import { latexSigns } from '../notation/latex-signs';
 import type { DecimalSign } from './numerals';
-import { Unreadable, leaf, part } from './presentation';
+import { Unreadable, leaf, part, seenOf } from './presentation';
 import type { Presentation } from './presentation';
 import { readPresentation } from './read-presentation';
 import { DEEPEST } from './token-cursor';
@@ -204,9 +204,37 @@ class Latex {
     return part('mrow', ...(open === null ? [] : [open]), ...inner.kids, ...(close === null ? [] : [close]));
   }
 
-  /** Values and their conditions, row by row. */
   private table(): Presentation {
-    if (wordsOf(this.argument()) !== 'cases') throw new Unreadable();
+    const name = wordsOf(this.argument());
+    const fences = MATRICES[name];
+    if (fences !== undefined) return this.matrix(fences);
+    if (name !== 'cases') throw new Unreadable();
+    return this.branches();
+  }
+
+  /** Entries, row by row, between the fences that the name of the environment tells. */
+  private matrix([open, close]: readonly [string, string]): Presentation {
+    const rows: Presentation[] = [];
+    const isCellEnd = (): boolean => this.is('&') || this.token?.command === '\\' || this.token?.command === 'end';
+    for (let isLast = false; !isLast;) {
+      const cells: Presentation[] = [];
+      let isRow = true;
+      while (isRow) {
+        cells.push(part('mtd', this.row(isCellEnd)));
+        isRow = this.is('&');
+        if (isRow) this.take();
+      }
+      isLast = this.take().command === 'end';
+      // A row that is ended and empty is no row.
+      if (cells.length > 1 || seenOf(cells).length > 0) rows.push(part('mtr', ...cells));
+    }
+    this.argument();
+    const table = part('mtable', ...rows);
+    return open === '' ? table : part('mrow', leaf('mo', open), table, leaf('mo', close));
+  }
+
+  /** Values and their conditions, row by row. */
+  private branches(): Presentation {
     const rows: Presentation[] = [];
     const isRowEnd = (): boolean => this.token?.command === '\\' || this.token?.command === 'end';
     for (let isLast = false; !isLast;) {
@@ -219,6 +247,14 @@ class Latex {
     return part('mrow', leaf('mo', '{'), part('mtable', ...rows));
   }
 }
+
+/** Environments of matrices and what stands around them. */
+const MATRICES: Readonly<Record<string, readonly [string, string]>> = {
+  matrix: ['', ''],
+  pmatrix: ['(', ')'],
+  bmatrix: ['[', ']'],
+  vmatrix: ['|', '|'],
+};
 
 /** The letters of a word, without the spaces around it. */
 const wordsOf = ({ text, kids }: Presentation): string => text + kids.map(wordsOf).join('');

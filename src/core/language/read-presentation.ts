@@ -95,6 +95,9 @@ function closingOf(row: readonly Presentation[], at: number): number | null {
 
 const DIGITS = /^\d+$/;
 
+/** What opens and closes a table of entries; bars around one ask for its determinant. */
+const MATRIX_FENCES: Readonly<Record<string, string>> = { '[': ']', '(': ')', '|': '|' };
+
 /** Texts one after the other: names and letters must not run together into others, nor a number into a power of ten. */
 function joined(texts: readonly string[]): string {
   let before = '';
@@ -132,7 +135,7 @@ class Reader implements ValueReader {
   }
 
   raised(exponent: Presentation): string {
-    const text = this.node(exponent);
+    const text = this.whole(exponent);
     if (/^(?:°|'{1,2}|")$/.test(text)) return text === "''" ? '"' : text;
     return /^(?:-?\d+|[A-Za-z])$/.test(text) ? `^${text}` : `^(${text})`;
   }
@@ -150,7 +153,7 @@ class Reader implements ValueReader {
   unit(row: readonly Presentation[], at: number): { text: string; end: number } {
     this.depth += 1;
     if (this.depth > DEEPEST) throw new Unreadable();
-    const read = this.call(row, at) ?? this.bracket(row, at) ?? this.single(row, at);
+    const read = this.matrix(row, at) ?? this.call(row, at) ?? this.bracket(row, at) ?? this.single(row, at);
     this.depth -= 1;
     return read;
   }
@@ -164,6 +167,28 @@ class Reader implements ValueReader {
       return { text: `${fn}(${args.join(',')})${found.power}`, end: found.end };
     }
     return null;
+  }
+
+  /** A table of entries with the fences around it, and a power upon them. */
+  private matrix(row: readonly Presentation[], at: number): { text: string; end: number } | null {
+    const [open, table, last] = [row[at], row[at + 1], row[at + 2]];
+    const sign = open === undefined ? null : leafText(open);
+    const close = sign === null ? undefined : MATRIX_FENCES[sign];
+    if (sign === null || close === undefined || table?.tag !== 'mtable' || last === undefined) return null;
+    const isRaised = last.tag === 'msup';
+    if (leafText(isRaised ? kidAt(last, 0) : last) !== close) return null;
+    const power = isRaised ? this.raised(kidAt(last, 1)) : '';
+    const text = this.table(table);
+    return { text: (sign === '|' ? `det(${text})` : text) + power, end: at + 3 };
+  }
+
+  private table({ kids }: Presentation): string {
+    const rows = seenOf(kids).map((line) => line.kids.map((cell) => this.row(rowOf(cell))));
+    if (rows.length === 0) throw new Unreadable();
+    const lines = rows.map((cells) => cells.join(','));
+    return rows.every(({ length }) => length === 1)
+      ? `[${lines.join(',')}]`
+      : `[${lines.map((l) => `[${l}]`).join(',')}]`;
   }
 
   /** Brackets with what stands between them, so that a sum in them ends no term outside. */
@@ -182,21 +207,35 @@ class Reader implements ValueReader {
     return { text: this.node(node), end: at + 1 };
   }
 
+  /** An element by itself, read as a row is, so that roots and calls are found in it. */
+  private whole(node: Presentation): string {
+    return this.row(rowOf(node));
+  }
+
   private node(node: Presentation): string {
     const text = leafText(node);
     if (text !== null) return leafAsTyped(node.tag, text.trim(), this.decimalSign);
     if (isGroup(node)) return this.row(rowOf(node));
     switch (node.tag) {
       case 'mfrac': {
-        const [top, below] = [this.node(kidAt(node, 0)), this.node(kidAt(node, 1))];
+        const [top, below] = [this.whole(kidAt(node, 0)), this.whole(kidAt(node, 1))];
         return `((${top})/(${below}))`;
       }
       case 'binomial':
-        return `nCr(${this.node(kidAt(node, 0))},${this.node(kidAt(node, 1))})`;
+        return `nCr(${this.whole(kidAt(node, 0))},${this.whole(kidAt(node, 1))})`;
+      case 'mtable':
+        return this.table(node);
+      case 'msub': {
+        // An index asks for an entry of what can be a matrix; on anything else it would be part of a name.
+        const base = kidAt(node, 0);
+        const name = leafText(base);
+        if (name !== null && !/^(?:[A-Z]|Ans)$/.test(name)) throw new Unreadable();
+        return `${this.whole(base)}[${this.whole(kidAt(node, 1))}]`;
+      }
       case 'msup':
-        return this.node(kidAt(node, 0)) + this.raised(kidAt(node, 1));
+        return this.whole(kidAt(node, 0)) + this.raised(kidAt(node, 1));
       case 'mover': {
-        const under = this.node(kidAt(node, 0));
+        const under = this.whole(kidAt(node, 0));
         // Over digits a bar marks what recurs.
         if (!DIGITS.test(under)) throw new Unreadable();
         return [...under].map((digit) => `${digit}\u0305`).join('');

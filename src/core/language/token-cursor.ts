@@ -60,6 +60,16 @@ export class TokenCursor {
     return tree;
   }
 
+  /** How many parts were read. */
+  protected counted(): number {
+    return this.nodes;
+  }
+
+  /** Goes on counting from another number: what stands side by side is no load to a later walk. */
+  protected recount(nodes: number): void {
+    this.nodes = nodes;
+  }
+
   /** One level further in; what was entered is left again by `leave`. No closures, which would cost half the stack. */
   protected enter(): void {
     this.depth += 1;
@@ -81,7 +91,7 @@ export class TokenCursor {
   protected mayBeSigned(): boolean {
     const before = this.tokens[this.at - 1];
     if (before === undefined) return true;
-    if (before.kind !== 'operator') return ['open', 'separator', 'assign'].includes(before.kind);
+    if (before.kind !== 'operator') return ['open', 'squareOpen', 'separator', 'assign'].includes(before.kind);
     const { kind } = operators[before.op];
     return kind === 'relation' || kind === 'logic' || ['minus', 'times', 'divide'].includes(before.op);
   }
@@ -106,6 +116,7 @@ export class TokenCursor {
     const { kind, span, text } = this.token;
     switch (kind) {
       case 'close':
+      case 'squareClose':
         return this.syntax('unopened-bracket', span);
       case 'separator': {
         const number = this.options.decimalSign === '.' ? this.withSeparators() : null;

@@ -38,7 +38,7 @@ type Kind =
   | { kind: BareKind | 'strayComma' | 'unknown' | 'separator' | 'assign' | 'end' };
 
 /** Signs that say nothing but what they are. */
-type BareKind = 'open' | 'close' | 'minute' | 'second' | 'box';
+type BareKind = 'open' | 'close' | 'squareOpen' | 'squareClose' | 'minute' | 'second' | 'box';
 
 export type Token = Readonly<Kind & { span: Span; text: string; spaced: boolean }>;
 export type TokenKind = Token['kind'];
@@ -96,6 +96,8 @@ for (const [name, row] of Object.entries(operators) as [OperatorName, (typeof op
 const punctuation: Readonly<Record<string, BareKind>> = {
   '(': 'open',
   ')': 'close',
+  '[': 'squareOpen',
+  ']': 'squareClose',
   "'": 'minute',
   '′': 'minute',
   '’': 'minute',
@@ -128,7 +130,9 @@ const NAME = /[A-Za-zπ]+/y;
 const endsOperand = (token: Token | undefined): boolean => {
   if (token === undefined) return false;
   if (token.kind === 'operator') return operators[token.op].kind === 'postfix';
-  return !['function', 'prefixSign', 'open', 'separator', 'strayComma', 'assign', 'unknown'].includes(token.kind);
+  return !['function', 'prefixSign', 'open', 'squareOpen', 'separator', 'strayComma', 'assign', 'unknown'].includes(
+    token.kind,
+  );
 };
 
 /** Reads tokens one after another. Each kind is made in one place, so that tokens of a kind have one shape. */

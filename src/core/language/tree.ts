@@ -25,6 +25,10 @@ type Node =
   /** A whole number beside a simple fraction; `whole` is null for ½ alone. */
   | Readonly<{ kind: 'mixed'; whole: bigint | null; n: bigint; d: bigint }>
   | Readonly<{ kind: 'call'; fn: string; args: readonly Tree[]; bracketed: boolean; closed: boolean }>
+  /** Entries row by row, `columns` to a row; a vector is one column, written without inner brackets. */
+  | Readonly<{ kind: 'matrix'; columns: number; entries: readonly Tree[] }>
+  /** An entry of a matrix by its row and column, both from 1; of a vector by its row alone. */
+  | Readonly<{ kind: 'entry'; of: Tree; at: readonly Tree[] }>
   /** A chain of relations, each between neighbours. True or false, not a number. */
   | Readonly<{ kind: 'relation'; first: Tree; rest: readonly RelationPart[] }>
   | Readonly<{ kind: 'logic'; op: LogicName; left: Tree; right: Tree }>
@@ -53,6 +57,10 @@ export function partsOf(tree: Tree): readonly Tree[] {
       return [tree.base, tree.exponent];
     case 'call':
       return tree.args;
+    case 'matrix':
+      return tree.entries;
+    case 'entry':
+      return [tree.of, ...tree.at];
     case 'number':
     case 'constant':
     case 'letter':
@@ -80,6 +88,10 @@ export function withParts(tree: Tree, parts: readonly Tree[]): Tree {
       return { ...tree, base: first, exponent: second };
     case 'call':
       return { ...tree, args: parts };
+    case 'matrix':
+      return { ...tree, entries: parts };
+    case 'entry':
+      return { ...tree, of: first, at: parts.slice(1) };
     case 'relation':
       return { ...tree, first, rest: tree.rest.map((part, i) => ({ ...part, right: itemAt(parts, i + 1) })) };
     case 'number':
@@ -145,6 +157,17 @@ export const callTree = (fn: string, ...args: Tree[]): Tree => ({
   closed: true,
   span: NOWHERE,
 });
+
+export const matrixTree = (columns: number, entries: readonly Tree[]): Tree => ({
+  kind: 'matrix',
+  columns,
+  entries,
+  span: NOWHERE,
+});
+
+/** The entries of a matrix, row by row. */
+export const rowsOf = ({ columns, entries }: Tree & { kind: 'matrix' }): readonly (readonly Tree[])[] =>
+  Array.from({ length: entries.length / columns }, (_, i) => entries.slice(i * columns, (i + 1) * columns));
 
 /** The tree without the minus that its text begins with, or null when it begins with none: −3π → 3π. */
 export function withoutLeadingMinus(tree: Tree): Tree | null {

@@ -24,8 +24,8 @@ function besideLine(layout: Layout): Beside {
   };
 }
 
-/** Up and down a table of branches: from row to row in the same column; the last row has its value alone. */
-function inBranches(rows: readonly (readonly number[])[]): Neighbours {
+/** Up and down a table: from row to row in the same column; the last row of branches has its value alone. */
+function inRows(rows: readonly (readonly number[])[]): Neighbours {
   const [above, below] = [new Map<number, number>(), new Map<number, number>()];
   rows.forEach((cells, r) =>
     cells.forEach((slot, column) => {
@@ -44,8 +44,9 @@ function inBranches(rows: readonly (readonly number[])[]): Neighbours {
  * else to the main value; from the line to the first above it and to the last foot below it.
  */
 export function neighboursOf(layout: Layout, main: number): Neighbours {
+  if (layout.kind === 'grid') return inRows(layout.rows.map((cells) => cells.flatMap(slotNumbers)));
   if (layout.kind === 'branches')
-    return inBranches(layout.rows.map(({ value, when }) => [...slotNumbers(value), ...slotNumbers(when)]));
+    return inRows(layout.rows.map(({ value, when }) => [...slotNumbers(value), ...slotNumbers(when)]));
   const beside = besideLine(layout);
   const top = beside.above[0];
   const foot = layout.kind === 'placed' ? beside.below.at(-1) : beside.below[0];

@@ -8,4 +8,6 @@ export const latexSigns: Readonly<Record<string, string>> = {
   '⌈': '\\lceil ',
   '⌉': '\\rceil ',
   '{': '\\{',
+  '‖': '\\|',
+  '⊤': '\\top ',
 };

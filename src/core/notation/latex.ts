@@ -44,6 +44,10 @@ export function latexOf(layout: Layout, page: LatexPage): string {
       return `${print(layout.base)}^{${print(layout.by)}}`;
     case 'placed':
       return `\\left.${print(layout.of)}\\right|_{${print(layout.at)}}`;
+    case 'grid': {
+      const rows = layout.rows.map((cells) => cells.map(print).join(' & '));
+      return `\\begin{bmatrix}${rows.join(' \\\\ ')}\\end{bmatrix}`;
+    }
     case 'branches': {
       const rows = layout.rows.map(({ value, when }) => `${print(value)} & ${print(when)}`);
       return `\\begin{cases}${rows.join(' \\\\ ')}\\end{cases}`;

@@ -25,11 +25,13 @@ export type Layout =
   | Readonly<{ kind: 'raised'; base: Layout; by: Layout }>
   /** What stands before a bar at whose foot a place is told. */
   | Readonly<{ kind: 'placed'; of: Layout; at: Layout }>
+  /** Values in rows and columns between square brackets. */
+  | Readonly<{ kind: 'grid'; rows: readonly (readonly Layout[])[] }>
   /** Values, each with its condition beside it, behind one brace. */
   | Readonly<{ kind: 'branches'; rows: readonly Branch[] }>;
 
 export type Branch = Readonly<{ value: Layout; when: Layout }>;
-export type Fence = '(' | ')' | '|' | '⌊' | '⌋' | '⌈' | '⌉' | '{';
+export type Fence = '(' | ')' | '[' | ']' | '‖' | '|' | '⌊' | '⌋' | '⌈' | '⌉' | '{';
 
 export const value = (slot: number): Layout => ({ kind: 'slot', slot, as: 'value' });
 export const term = (slot: number): Layout => ({ kind: 'slot', slot, as: 'term' });
@@ -83,6 +85,8 @@ export function partsOf(layout: Layout): readonly Layout[] {
       return [layout.base, layout.by];
     case 'placed':
       return [layout.of, layout.at];
+    case 'grid':
+      return layout.rows.flat();
     case 'branches':
       return layout.rows.flatMap((line) => [line.value, line.when]);
     default:
@@ -96,7 +100,7 @@ export const slotsOf = (layout: Layout): readonly (Layout & { kind: 'slot' })[] 
 
 /** Whether it stands higher than a line by itself, so that brackets around it grow. */
 export const isTall = (layout: Layout): boolean =>
-  ['fraction', 'big', 'branches'].includes(layout.kind) || partsOf(layout).some(isTall);
+  ['fraction', 'big', 'branches', 'grid'].includes(layout.kind) || partsOf(layout).some(isTall);
 
 /** Whether nothing shows where its last value ends, as behind a sum sign. */
 export function isOpenAtEnd(layout: Layout): boolean {

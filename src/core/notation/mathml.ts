@@ -96,6 +96,10 @@ export function mathmlOf<E>(layout: Layout, page: MathPage<E>): readonly E[] {
       return [make('msup', one(layout.base), one(layout.by))];
     case 'placed':
       return [...draw(layout.of), make('msub', page.element('mo', { fence: 'true' }, ['|']), one(layout.at))];
+    case 'grid': {
+      const rows = layout.rows.map((cells) => make('mtr', ...cells.map((cell) => make('mtd', ...draw(cell)))));
+      return [page.fence('[', true, 'notation'), make('mtable', ...rows), page.fence(']', true, 'notation')];
+    }
     case 'branches': {
       const rows = layout.rows.map(({ value, when }) =>
         make('mtr', make('mtd', ...draw(value)), make('mtd', ...draw(when))),
@@ -112,7 +116,7 @@ function outgrows<E>(layout: Layout, page: MathPage<E>): boolean {
     case 'row':
       return layout.parts.some((part) => outgrows(part, page));
     default:
-      return ['fraction', 'big', 'branches'].includes(layout.kind);
+      return ['fraction', 'big', 'branches', 'grid'].includes(layout.kind);
   }
 }
 

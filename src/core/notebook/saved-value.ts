@@ -1,6 +1,7 @@
 import { z } from 'zod/mini';
 import { MOST_PARTS } from '../number/approximate';
 import { LARGEST_INDEX } from '../number/radical';
+import { LARGEST_SIDE } from '../matrix/matrix';
 import { realOps } from '../number/real-ops';
 import type { RealOp } from '../number/real-ops';
 import { LONGEST_FRACTION } from './value-codec';
@@ -17,6 +18,12 @@ const node = z.union([
   }),
   z.object({ radical: z.tuple([fraction, radicand, z.int().check(z.gte(3), z.lte(LARGEST_INDEX))]) }),
   z.object({ complex: z.tuple([place, place]) }),
+  z.object({
+    matrix: z.tuple([
+      z.int().check(z.gte(1), z.lte(LARGEST_SIDE)),
+      z.array(place).check(z.maxLength(LARGEST_SIDE ** 2)),
+    ]),
+  }),
   z.object({
     op: z.enum(Object.keys(realOps) as [RealOp, ...RealOp[]]),
     args: z.array(place).check(z.maxLength(2)),

@@ -8,8 +8,9 @@ import type { Radical } from '../number/radical';
 import { rational } from '../number/rational';
 import type { Rational } from '../number/rational';
 import type { RealOp } from '../number/real-ops';
-import { asRational, asWhole, isReal } from '../number/value';
-import type { Real, RealValue, Value } from '../number/value';
+import { LARGEST_SIDE } from '../matrix/matrix';
+import { asRational, asWhole, isReal, isScalar } from '../number/value';
+import type { Matrix, Real, RealValue, Scalar, Value } from '../number/value';
 
 /*
  * Values as plain data, for the saved store and the notebook file. A recipe shares parts, so it is written as a list
@@ -25,8 +26,10 @@ export type SavedNode =
   /** coefficient, radicand, index */
   | { radical: [string, string, number] }
   | { op: RealOp; args: number[] }
-  /** The places of the real and the imaginary part; only ever the last node. */
-  | { complex: [number, number] };
+  /** The places of the real and the imaginary part; the last node, or an entry of a matrix. */
+  | { complex: [number, number] }
+  /** How many columns, and the places of the entries row by row; only ever the last node. */
+  | { matrix: [number, number[]] };
 
 const arity: { [op in RealOp]: number } = {
   add: 2,
@@ -109,8 +112,14 @@ export function encode(value: Value): SavedValue {
     places.set(v, nodes.length - 1);
     return nodes.length - 1;
   };
-  if (isReal(value)) put(value);
-  else nodes.push({ complex: [put(value.re), put(value.im)] });
+  const putScalar = (v: Scalar): number => {
+    if (isReal(v)) return put(v);
+    const parts: [number, number] = [put(v.re), put(v.im)];
+    nodes.push({ complex: parts });
+    return nodes.length - 1;
+  };
+  if (isScalar(value)) putScalar(value);
+  else nodes.push({ matrix: [itemAt(value.rows, 0).length, value.rows.flat().map(putScalar)] });
   return nodes;
 }
 
@@ -120,22 +129,48 @@ export function encode(value: Value): SavedValue {
  * time is that of reading it.
  */
 export function decode(nodes: SavedValue): Value | null {
-  const values: RealValue[] = [];
+  const values: Scalar[] = [];
   for (const [i, item] of nodes.entries()) {
-    if ('complex' in item) {
-      const [re, im] = item.complex.map((at) => values[at]);
-      if (i < nodes.length - 1 || !re || !im || asRational(im)?.n === 0n) return null;
-      return [re, im].some((part) => recipeDepth(part) > MOST_DEPTH) ? null : { kind: 'complex', re, im };
-    }
-    const result = decodeNode(item, values);
+    if ('matrix' in item) return i < nodes.length - 1 ? null : decodeMatrix(item.matrix, values);
+    const result = 'complex' in item ? decodeComplex(item.complex, values) : decodeNode(item, values);
     if (result === null) return null;
     values.push(result);
   }
   const last = values.at(-1) ?? null;
-  return last === null || recipeDepth(last) > MOST_DEPTH ? null : last;
+  return last === null || isTooDeep(last) ? null : last;
 }
 
-function decodeNode(item: Exclude<SavedNode, { complex: unknown }>, before: readonly RealValue[]): RealValue | null {
+const isTooDeep = (v: Scalar): boolean =>
+  (isReal(v) ? [v] : [v.re, v.im]).some((part) => recipeDepth(part) > MOST_DEPTH);
+
+const realAt = (values: readonly Scalar[], at: number): RealValue | null => {
+  const found = values[at];
+  return found !== undefined && isReal(found) ? found : null;
+};
+
+function decodeComplex([a, b]: readonly [number, number], values: readonly Scalar[]): Scalar | null {
+  const [re, im] = [realAt(values, a), realAt(values, b)];
+  return re === null || im === null || asRational(im)?.n === 0n ? null : { kind: 'complex', re, im };
+}
+
+function decodeMatrix(
+  [columns, places]: readonly [number, readonly number[]],
+  values: readonly Scalar[],
+): Matrix | null {
+  const entries = places.map((at) => values[at] ?? null);
+  const rows = entries.length / columns;
+  if (columns < 1 || columns > LARGEST_SIDE || !Number.isInteger(rows) || rows < 1 || rows > LARGEST_SIDE) return null;
+  if (entries.some((entry) => entry === null || isTooDeep(entry))) return null;
+  return {
+    kind: 'matrix',
+    rows: Array.from({ length: rows }, (_, i) => entries.slice(i * columns, (i + 1) * columns) as Scalar[]),
+  };
+}
+
+function decodeNode(
+  item: Exclude<SavedNode, { complex: unknown } | { matrix: unknown }>,
+  before: readonly Scalar[],
+): RealValue | null {
   if ('rational' in item) return { kind: 'rational', value: read(item.rational) };
   if ('pi' in item) {
     const times = read(item.pi);
@@ -156,16 +191,16 @@ function decodeNode(item: Exclude<SavedNode, { complex: unknown }>, before: read
     return isLowest(of) ? { kind: 'radical', of } : null;
   }
   if (item.args.length !== arity[item.op]) return null;
-  const args = item.args.map((i) => before[i]);
-  if (args.some((a) => a === undefined)) return null;
+  const args = item.args.map((i) => realAt(before, i));
+  if (args.includes(null)) return null;
   if (!takes(item.op, args[1])) return null;
   return { kind: 'real', op: item.op, args: args as RealValue[] } satisfies Real;
 }
 
 /** Whether an operation takes its second argument: powers and roots that are told by a whole number do not take others. */
-function takes(op: RealOp, second: RealValue | undefined): boolean {
+function takes(op: RealOp, second: RealValue | null | undefined): boolean {
   if (op !== 'root' && op !== 'wholePower') return true;
-  const n = second === undefined ? null : asWhole(second);
+  const n = second === undefined || second === null ? null : asWhole(second);
   return n !== null && (op === 'wholePower' || n >= 2n);
 }
 

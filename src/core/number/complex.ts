@@ -11,7 +11,7 @@ import { expOf, lnOf } from './logarithm';
 import { power as realPower, root } from './power';
 import * as q from './rational';
 import { asRational, fromRational, isExact, isExactReal, isReal } from './value';
-import type { Complex, RealValue, Value } from './value';
+import type { Complex, RealValue, Scalar } from './value';
 
 /*
  * Complex numbers as pairs of real values, so that exact parts stay exact and real ones are refined by themselves.
@@ -19,18 +19,18 @@ import type { Complex, RealValue, Value } from './value';
  */
 
 /** A value, real or complex, or what is wrong with making it. */
-export type ComplexOutcome = Result<Value, ProblemData>;
+export type ComplexOutcome = Result<Scalar, ProblemData>;
 
 const HALF = fromRational(q.rational(1n, 2n));
 const MINUS_ONE = fromRational(q.whole(-1));
 
 /** The real part; of a real number, itself. */
-export const reOf = (z: Value): RealValue => (z.kind === 'complex' ? z.re : z);
+export const reOf = (z: Scalar): RealValue => (z.kind === 'complex' ? z.re : z);
 /** The imaginary part; of a real number, the exact 0. */
-export const imOf = (z: Value): RealValue => (z.kind === 'complex' ? z.im : ZERO);
+export const imOf = (z: Scalar): RealValue => (z.kind === 'complex' ? z.im : ZERO);
 
 /** re + im·i; a real number when im is the exact zero. */
-export const complex = (re: RealValue, im: RealValue): Value =>
+export const complex = (re: RealValue, im: RealValue): Scalar =>
   im.kind === 'rational' && im.value.n === 0n ? re : { kind: 'complex', re, im };
 
 export const I = complex(ZERO, ONE);
@@ -44,23 +44,24 @@ export function chain<A, B>(
 }
 
 /** −z. Exact where its parts are. */
-export const negate = (z: Value): Value => (isReal(z) ? real.negate(z) : complex(real.negate(z.re), real.negate(z.im)));
+export const negate = (z: Scalar): Scalar =>
+  isReal(z) ? real.negate(z) : complex(real.negate(z.re), real.negate(z.im));
 
 /** The conjugate of z. Exact where its parts are. */
-export const conjugate = (z: Value): Value => (isReal(z) ? z : complex(z.re, real.negate(z.im)));
+export const conjugate = (z: Scalar): Scalar => (isReal(z) ? z : complex(z.re, real.negate(z.im)));
 
 /** a + b, part by part; exact where the parts' sums are. */
-export const add = (a: Value, b: Value): Value =>
+export const add = (a: Scalar, b: Scalar): Scalar =>
   isReal(a) && isReal(b) ? real.add(a, b) : complex(real.add(reOf(a), reOf(b)), real.add(imOf(a), imOf(b)));
 
 /** a − b, part by part. */
-export const subtract = (a: Value, b: Value): Value =>
+export const subtract = (a: Scalar, b: Scalar): Scalar =>
   isReal(a) && isReal(b)
     ? real.subtract(a, b)
     : complex(real.subtract(reOf(a), reOf(b)), real.subtract(imOf(a), imOf(b)));
 
 /** a · b = (ac − bd) + (ad + bc)·i; exact where the parts' products are. */
-export function multiply(a: Value, b: Value): Value {
+export function multiply(a: Scalar, b: Scalar): Scalar {
   if (isReal(a) && isReal(b)) return real.multiply(a, b);
   const [p, r, s, t] = [reOf(a), imOf(a), reOf(b), imOf(b)];
   return complex(
@@ -69,14 +70,14 @@ export function multiply(a: Value, b: Value): Value {
   );
 }
 
-const squareOfSize = (z: Value): RealValue =>
+const squareOfSize = (z: Scalar): RealValue =>
   real.add(real.multiply(reOf(z), reOf(z)), real.multiply(imOf(z), imOf(z)));
 
 /**
  * a / b = a·b̄ / |b|². Problems: divide-by-zero; not-converged, too-large or stopped where it stays open whether b is
  * zero.
  */
-export function divide(a: Value, b: Value, shouldContinue: ShouldContinue): ComplexOutcome {
+export function divide(a: Scalar, b: Scalar, shouldContinue: ShouldContinue): ComplexOutcome {
   if (isReal(b)) {
     if (isReal(a)) return real.divide(a, b, shouldContinue);
     return chain(real.divide(a.re, b, shouldContinue), (re) =>
@@ -87,14 +88,14 @@ export function divide(a: Value, b: Value, shouldContinue: ShouldContinue): Comp
 }
 
 /** |z| = √(re² + im²), exact where the root comes out. Problems: those of the root. */
-export const modulus = (z: Value, shouldContinue: ShouldContinue): Result<RealValue, ProblemData> =>
+export const modulus = (z: Scalar, shouldContinue: ShouldContinue): Result<RealValue, ProblemData> =>
   isReal(z) ? real.magnitude(z, shouldContinue) : root(squareOfSize(z), 2, shouldContinue, 'abs');
 
-const timesI = (z: Value): Value => complex(real.negate(imOf(z)), reOf(z));
-const overI = (z: Value): Value => complex(imOf(z), real.negate(reOf(z)));
+const timesI = (z: Scalar): Scalar => complex(real.negate(imOf(z)), reOf(z));
+const overI = (z: Scalar): Scalar => complex(imOf(z), real.negate(reOf(z)));
 
 /** arg z in radians, in (−π, π]. Problems: domain at zero. */
-export function argument(z: Value, shouldContinue: ShouldContinue): Result<RealValue, ProblemData> {
+export function argument(z: Scalar, shouldContinue: ShouldContinue): Result<RealValue, ProblemData> {
   const [x, y] = [signOf(reOf(z), shouldContinue), signOf(imOf(z), shouldContinue)];
   if (typeof y === 'string') return undecided(y);
   if (typeof x === 'string') return undecided(x);
@@ -117,11 +118,11 @@ export function fromPolar(size: RealValue, angle: RealValue): ComplexOutcome {
 }
 
 /** e^z = e^re·(cos im + i·sin im) (DLMF 4.2). Problems: too-large. */
-export const exp = (z: Value): ComplexOutcome =>
+export const exp = (z: Scalar): ComplexOutcome =>
   isReal(z) ? expOf(z) : chain(expOf(z.re), (size) => fromPolar(size, z.im));
 
 /** ln z = ln|z| + i·arg z. Problems: domain at zero. */
-export function ln(z: Value, shouldContinue: ShouldContinue, fn = 'ln'): ComplexOutcome {
+export function ln(z: Scalar, shouldContinue: ShouldContinue, fn = 'ln'): ComplexOutcome {
   if (isReal(z)) {
     const sign = signOf(z, shouldContinue);
     if (sign === 1 || sign === 0) return lnOf(z, shouldContinue, fn);
@@ -136,7 +137,7 @@ export function ln(z: Value, shouldContinue: ShouldContinue, fn = 'ln'): Complex
  * √z = √((|z| + re)/2) ± i·√((|z| − re)/2) with the sign of im; the principal value, its real part never negative
  * (DLMF 4.2). Problems: those of real roots and signs.
  */
-export function squareRoot(z: Value, shouldContinue: ShouldContinue): ComplexOutcome {
+export function squareRoot(z: Scalar, shouldContinue: ShouldContinue): ComplexOutcome {
   if (isReal(z)) {
     if (signOf(z, shouldContinue) !== -1) return root(z, 2, shouldContinue, 'sqrt');
     return chain(root(real.negate(z), 2, shouldContinue, 'sqrt'), (size) => succeed(complex(ZERO, size)));
@@ -156,9 +157,9 @@ export function squareRoot(z: Value, shouldContinue: ShouldContinue): ComplexOut
 const FEW_FACTORS = 8n;
 const MOST_FACTORS = 1024n;
 
-function wholePower(z: Value, n: bigint, shouldContinue: ShouldContinue): Value | null {
+function wholePower(z: Scalar, n: bigint, shouldContinue: ShouldContinue): Scalar | null {
   if (n > MOST_FACTORS) return null;
-  let result: Value = ONE;
+  let result: Scalar = ONE;
   let square = z;
   for (let rest = n; rest > 0n; rest >>= 1n) {
     if (!shouldContinue()) return null;
@@ -172,7 +173,7 @@ function wholePower(z: Value, n: bigint, shouldContinue: ShouldContinue): Value 
  * z^w = e^(w·ln z), the principal value (DLMF 4.2.26); 0^0 = 1. Whole powers and square roots of exact numbers stay
  * exact, and so do powers whose size and angle come out: (−8)^(1/3) = 1 + √3·i.
  */
-export function power(z: Value, w: Value, shouldContinue: ShouldContinue): ComplexOutcome {
+export function power(z: Scalar, w: Scalar, shouldContinue: ShouldContinue): ComplexOutcome {
   if (isReal(z) && isReal(w) && signOf(z, shouldContinue) !== -1) return realPower(z, w, shouldContinue);
   const to = asRational(w);
   if (to !== null) {
@@ -199,11 +200,11 @@ export function power(z: Value, w: Value, shouldContinue: ShouldContinue): Compl
 }
 
 /** The principal n-th root for whole n ≥ 1, as `power` with 1/n. */
-export const nthRoot = (z: Value, n: bigint, shouldContinue: ShouldContinue): ComplexOutcome =>
+export const nthRoot = (z: Scalar, n: bigint, shouldContinue: ShouldContinue): ComplexOutcome =>
   power(z, fromRational(q.rational(1n, n)), shouldContinue);
 
 /** z! = Γ(z + 1) off the real line, as a recipe (DLMF 5.2.1); it has no poles there. */
-export function factorialOf(z: Complex): Value {
+export function factorialOf(z: Complex): Scalar {
   const above = real.add(z.re, ONE);
   return complex(real.real('gammaRe', above, z.im), real.real('gammaIm', above, z.im));
 }
@@ -218,7 +219,7 @@ function cosh(x: RealValue): RealValue {
 const isZero = (x: RealValue): boolean => x.kind === 'rational' && x.value.n === 0n;
 
 /** sin(a + bi) = sin a·cosh b + i·cos a·sinh b (DLMF 4.21.37), the angle in radians. */
-export const sin = (z: Value): ComplexOutcome =>
+export const sin = (z: Scalar): ComplexOutcome =>
   chain(ofRadians('sin', reOf(z)), (s) =>
     chain(ofRadians('cos', reOf(z)), (c) =>
       succeed(complex(real.multiply(s, cosh(imOf(z))), real.multiply(c, sinh(imOf(z))))),
@@ -226,7 +227,7 @@ export const sin = (z: Value): ComplexOutcome =>
   );
 
 /** cos(a + bi) = cos a·cosh b − i·sin a·sinh b (DLMF 4.21.38), the angle in radians. */
-export const cos = (z: Value): ComplexOutcome =>
+export const cos = (z: Scalar): ComplexOutcome =>
   chain(ofRadians('sin', reOf(z)), (s) =>
     chain(ofRadians('cos', reOf(z)), (c) =>
       succeed(complex(real.multiply(c, cosh(imOf(z))), real.negate(real.multiply(s, sinh(imOf(z)))))),
@@ -244,7 +245,7 @@ function sideOf(x: RealValue, shouldContinue: ShouldContinue): 'below' | 'inside
 }
 
 /** arcsin of a real number, beyond ±1 on the side that the logarithm's formula takes: ±(π/2 − i·arcosh |x|). */
-function arcsinOfReal(x: RealValue, shouldContinue: ShouldContinue): Value {
+function arcsinOfReal(x: RealValue, shouldContinue: ShouldContinue): Scalar {
   switch (sideOf(x, shouldContinue)) {
     case 'above':
       return complex(QUARTER, real.negate(arcoshOf(x)));
@@ -261,22 +262,22 @@ function arcsinOfReal(x: RealValue, shouldContinue: ShouldContinue): Value {
  * arcsin z = −i·ln(iz + √(1 − z²)) in radians, for every z (DLMF 4.23.19 and its cuts). Problems: those of the
  * logarithm's parts.
  */
-export function arcsin(z: Value, shouldContinue: ShouldContinue): ComplexOutcome {
+export function arcsin(z: Scalar, shouldContinue: ShouldContinue): ComplexOutcome {
   if (isReal(z)) return succeed(arcsinOfReal(z, shouldContinue));
   return arcsinByLogarithm(z, shouldContinue);
 }
 
-const arcsinByLogarithm = (z: Value, shouldContinue: ShouldContinue): ComplexOutcome =>
+const arcsinByLogarithm = (z: Scalar, shouldContinue: ShouldContinue): ComplexOutcome =>
   chain(squareRoot(subtract(ONE, multiply(z, z)), shouldContinue), (rest) =>
     chain(ln(add(timesI(z), rest), shouldContinue), (log) => succeed(overI(log))),
   );
 
 /** arccos z = π/2 − arcsin z in radians (DLMF 4.23.16). */
-export const arccos = (z: Value, shouldContinue: ShouldContinue): ComplexOutcome =>
+export const arccos = (z: Scalar, shouldContinue: ShouldContinue): ComplexOutcome =>
   chain(arcsin(z, shouldContinue), (angle) => succeed(subtract(QUARTER, angle)));
 
 /** arctan z = (i/2)·(ln(1 − iz) − ln(1 + iz)) in radians (DLMF 4.23.26). Problems: domain at ±i. */
-export function arctan(z: Value, shouldContinue: ShouldContinue): ComplexOutcome {
+export function arctan(z: Scalar, shouldContinue: ShouldContinue): ComplexOutcome {
   const [below, above] = [subtract(ONE, timesI(z)), add(ONE, timesI(z))];
   return chain(ln(below, shouldContinue, 'atan'), (first) =>
     chain(ln(above, shouldContinue, 'atan'), (second) => succeed(multiply(timesI(subtract(first, second)), HALF))),
@@ -284,11 +285,11 @@ export function arctan(z: Value, shouldContinue: ShouldContinue): ComplexOutcome
 }
 
 /** arsinh z = i·arcsin(−iz), for every z (DLMF 4.37). */
-export const arsinh = (z: Value, shouldContinue: ShouldContinue): ComplexOutcome =>
+export const arsinh = (z: Scalar, shouldContinue: ShouldContinue): ComplexOutcome =>
   chain(arcsin(overI(z), shouldContinue), (angle) => succeed(timesI(angle)));
 
 /** arcosh z = ln(z + √(z + 1)·√(z − 1)), for every z, its cut left of 1 (DLMF 4.37.21). */
-export function arcosh(z: Value, shouldContinue: ShouldContinue): ComplexOutcome {
+export function arcosh(z: Scalar, shouldContinue: ShouldContinue): ComplexOutcome {
   if (!isReal(z)) return arcoshByLogarithm(z, shouldContinue);
   switch (sideOf(z, shouldContinue)) {
     case 'above':
@@ -300,7 +301,7 @@ export function arcosh(z: Value, shouldContinue: ShouldContinue): ComplexOutcome
   }
 }
 
-const arcoshByLogarithm = (z: Value, shouldContinue: ShouldContinue): ComplexOutcome =>
+const arcoshByLogarithm = (z: Scalar, shouldContinue: ShouldContinue): ComplexOutcome =>
   chain(squareRoot(add(z, ONE), shouldContinue), (up) =>
     chain(squareRoot(add(z, MINUS_ONE), shouldContinue), (down) =>
       ln(add(z, multiply(up, down)), shouldContinue, 'acosh'),
@@ -308,12 +309,12 @@ const arcoshByLogarithm = (z: Value, shouldContinue: ShouldContinue): ComplexOut
   );
 
 /** artanh z = (ln(1 + z) − ln(1 − z))/2 (DLMF 4.37.24). Problems: domain at ±1. */
-export const artanh = (z: Value, shouldContinue: ShouldContinue): ComplexOutcome =>
+export const artanh = (z: Scalar, shouldContinue: ShouldContinue): ComplexOutcome =>
   chain(ln(add(ONE, z), shouldContinue, 'atanh'), (up) =>
     chain(ln(subtract(ONE, z), shouldContinue, 'atanh'), (down) => succeed(multiply(subtract(up, down), HALF))),
   );
 
 /** sinh z = −i·sin(iz), for every z (DLMF 4.28). */
-export const sinhOf = (z: Value): ComplexOutcome => chain(sin(timesI(z)), (s) => succeed(overI(s)));
+export const sinhOf = (z: Scalar): ComplexOutcome => chain(sin(timesI(z)), (s) => succeed(overI(s)));
 /** cosh z = cos(iz), for every z (DLMF 4.28). */
-export const coshOf = (z: Value): ComplexOutcome => cos(timesI(z));
+export const coshOf = (z: Scalar): ComplexOutcome => cos(timesI(z));

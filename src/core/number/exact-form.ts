@@ -8,7 +8,7 @@ import type { RealOp } from './real-ops';
 import { rewritten } from './simplify';
 import * as surd from './surd';
 import { isReal } from './value';
-import type { ExactReal, RealValue, Value } from './value';
+import type { ExactReal, RealValue, Scalar } from './value';
 
 /** The number under the root when a monomial is a single square root, 1 for none; null for all else. */
 function radicandOf(of: Monomial): bigint | null {
@@ -98,7 +98,7 @@ function simplifiedReal(v: RealValue, shouldContinue: ShouldContinue): RealValue
  * The value as an exact one where the exact layer can prove that it is, else as it is. Never another number: only the
  * form changes.
  */
-export function simplified(v: Value, shouldContinue: ShouldContinue): Value {
+export function simplified(v: Scalar, shouldContinue: ShouldContinue): Scalar {
   if (isReal(v)) return simplifiedReal(v, shouldContinue);
   const [re, im] = [simplifiedReal(v.re, shouldContinue), simplifiedReal(v.im, shouldContinue)];
   if (im.kind === 'rational' && q.isZero(im.value)) return re;

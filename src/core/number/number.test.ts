@@ -14,7 +14,7 @@ import type { Rational } from './rational';
 import { isBall } from './real-ops';
 import * as surd from './surd';
 import { fromRational, fromWhole, isExact } from './value';
-import type { RealValue, Value } from './value';
+import type { RealValue, Scalar } from './value';
 
 const SEED = 20261128;
 const runs = { seed: SEED, numRuns: 300 };
@@ -288,7 +288,7 @@ test(`exact complex numbers are a field: distributive, a·(1/a) = 1, |ab|² = |a
   fc.assert(
     fc.property(number, number, number, (a, b, c) => {
       expect(times(a, plus(b, c))).toEqual(plus(times(a, b), times(a, c)));
-      const size = (z: Value) => times(z, conjugate(z));
+      const size = (z: Scalar) => times(z, conjugate(z));
       expect(size(times(a, b))).toEqual(times(size(a), size(b)));
       const inverse = over(fromWhole(1), a, shouldContinue);
       if (inverse.ok && isExact(inverse.value)) expect(times(a, inverse.value)).toEqual(fromWhole(1));

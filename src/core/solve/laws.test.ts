@@ -15,8 +15,8 @@ import {
   squarefree,
   trimmed,
   valueAt,
-} from './rational-polynomial';
-import type { Polynomial } from './rational-polynomial';
+} from '../polynomial/rational-polynomial';
+import type { Polynomial } from '../polynomial/rational-polynomial';
 import type { Root } from './root';
 import { solve } from './solve';
 import type { Range } from './solve';

@@ -5,11 +5,11 @@ import type { Tree } from '../language/tree';
 import { ZERO } from '../number/arithmetic';
 import { signOf } from '../number/sign';
 import { fromWhole, isReal } from '../number/value';
-import type { RealValue, Value } from '../number/value';
+import type { RealValue, Scalar } from '../number/value';
 import { coefficientsOf } from './coefficients';
 
 /** The solution of two linear equations: one pair, none, or a whole line of them. */
-export type Pair = Readonly<{ kind: 'one'; values: readonly [Value, Value] }> | Readonly<{ kind: 'none' | 'many' }>;
+export type Pair = Readonly<{ kind: 'one'; values: readonly [Scalar, Scalar] }> | Readonly<{ kind: 'none' | 'many' }>;
 
 /** Coefficients of ax + by + c; null when the expression is not linear in both letters together. */
 function linear(
@@ -43,7 +43,7 @@ export function linearPair(
   const [one, two] = [linear(first, letters, context), linear(second, letters, context)];
   if (one === null || two === null) return null;
   const given = { A: one[0], B: one[1], C: one[2], D: two[0], E: two[1], F: two[2] };
-  const work = (text: string): Value | null => formula(text, given, context);
+  const work = (text: string): Scalar | null => formula(text, given, context);
   const sign = (text: string): number | null => {
     const value = work(text);
     const s = value === null || !isReal(value) ? null : signOf(value, context.shouldContinue);

@@ -3,13 +3,13 @@ import type { Context } from '../evaluate/context';
 import { formula } from '../evaluate/formula';
 import { signOf } from '../number/sign';
 import * as q from '../number/rational';
-import type { Rational } from '../number/rational';
 import { fromRational, isReal } from '../number/value';
-import type { RealValue, Value } from '../number/value';
+import type { RealValue, Scalar } from '../number/value';
 import type { Coefficients } from './coefficients';
-import { complexRoots } from './complex-roots';
-import { degreeOf, divided, isolated, narrowed, squarefree } from './rational-polynomial';
-import type { Polynomial } from './rational-polynomial';
+import { complexRoots } from '../polynomial/complex-roots';
+import { degreeOf, isolated, narrowed, squarefree } from '../polynomial/rational-polynomial';
+import { rationalRoots } from '../polynomial/rational-roots';
+import type { Polynomial } from '../polynomial/rational-polynomial';
 import { exactRoot, fineWidth, middleOf } from './root';
 import type { Root } from './root';
 
@@ -17,7 +17,7 @@ import type { Root } from './root';
 export type PolynomialRoots = Readonly<{
   real: readonly Root[];
   hidden: number;
-  complex: readonly Value[];
+  complex: readonly Scalar[];
   isNear?: boolean;
 }>;
 
@@ -41,29 +41,8 @@ export function quadratic(A: RealValue, B: RealValue, C: RealValue, context: Con
   const signs = leading === 1 ? ['-', '+'] : ['+', '-'];
   const both = signs.map((sign) => work(sign, s < 0));
   if (both.some((v) => v === null)) return null;
-  const values = both as Value[];
+  const values = both as Scalar[];
   return s > 0 ? { real: values.map(exactRoot), hidden: 0, complex: [] } : { real: [], hidden: 2, complex: values };
-}
-
-/** The rational roots of a squarefree polynomial with whole coefficients, and what is left without them. */
-function rationalRoots(p: Polynomial): { found: readonly Rational[]; rest: Polynomial } {
-  const lead = lastOf(p);
-  const found: Rational[] = [];
-  let rest = p;
-  for (const interval of isolated(p)) {
-    // The denominator of a rational root divides the leading coefficient, so that one multiple is whole.
-    const [low, high] = narrowed(p, interval, q.divide(q.ONE, q.multiply(q.whole(4), q.magnitude(lead))));
-    const scaled = q.multiply(high, lead);
-    for (const n of [scaled.n / scaled.d - 1n, scaled.n / scaled.d, scaled.n / scaled.d + 1n]) {
-      const x = q.divide(q.whole(n), lead);
-      const isIn = q.compare(x, low) >= 0 && q.compare(x, high) <= 0;
-      if (!isIn || !q.isZero(divided(rest, [q.negate(x), q.ONE]).remainder[0] ?? q.ZERO)) continue;
-      found.push(x);
-      rest = divided(rest, [q.negate(x), q.ONE]).quotient;
-      break;
-    }
-  }
-  return { found, rest };
 }
 
 /** The real nth roots of xⁿ = c, for a polynomial of two terms. */
@@ -79,7 +58,7 @@ function pureRoots(p: Polynomial, context: Context): readonly Root[] | null {
 }
 
 const compareRoots = (a: Root, b: Root, context: Context): number => {
-  const of = (r: Root): Value => (r.kind === 'near' ? middleOf(r) : r.value);
+  const of = (r: Root): Scalar => (r.kind === 'near' ? middleOf(r) : r.value);
   const difference = formula('X-Y', { X: of(a), Y: of(b) }, context);
   const s = difference === null || !isReal(difference) ? 0 : signOf(difference, context.shouldContinue);
   return typeof s === 'string' ? 0 : s;

@@ -4,15 +4,15 @@ import { divide, magnitude, multiply, subtract, whole } from '../number/rational
 import type { Rational } from '../number/rational';
 import { compareReals } from '../number/sign';
 import { fromRational, isReal } from '../number/value';
-import type { RealValue, Value } from '../number/value';
+import type { RealValue, Scalar } from '../number/value';
 
 /** A solution: exact, or known to lie between two rationals. `isSure` is false where nothing proves that there is one. */
 export type Root =
-  | Readonly<{ kind: 'exact'; value: Value }>
+  | Readonly<{ kind: 'exact'; value: Scalar }>
   | Readonly<{ kind: 'near'; low: Rational; high: Rational; isSure: boolean }>;
 
 /** A root that is known exactly, or as a recipe. */
-export const exactRoot = (value: Value): Root => ({ kind: 'exact', value });
+export const exactRoot = (value: Scalar): Root => ({ kind: 'exact', value });
 
 /** How narrow an interval must be, at a size, for all the digits that can be shown. */
 export function fineWidth(size: Rational): Rational {

@@ -11,7 +11,7 @@ import { toDouble } from '../number/to-double';
 import { fromRational, isReal } from '../number/value';
 import type { RealValue } from '../number/value';
 import { fromDouble, simpleValuesNear } from './exact-near';
-import { middle } from './rational-polynomial';
+import { middle } from '../polynomial/rational-polynomial';
 import { exactRoot, fineWidth } from './root';
 import type { Root } from './root';
 

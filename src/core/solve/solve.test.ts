@@ -5,13 +5,13 @@ import { parse } from '../language/parse';
 import { printText } from '../language/print-text';
 import { whole } from '../number/rational';
 import { isExact } from '../number/value';
-import type { Value } from '../number/value';
+import type { Scalar } from '../number/value';
 import type { Root } from './root';
 import { solve } from './solve';
 
-const text = (v: Value): string =>
+const text = (v: Scalar): string =>
   isExact(v) ? printText(exactTree(v), { style: 'typed', decimalSign: '.', impliedFirst: false }) : 'real';
-const nearText = (v: Value): string => {
+const nearText = (v: Scalar): string => {
   const parts = v.kind === 'complex' ? [v.re, v.im] : [v];
   return parts
     .map((p) => (p.kind === 'rational' ? (Number((p.value.n * 10n ** 12n) / p.value.d) / 1e12).toFixed(8) : '?'))

@@ -9,7 +9,7 @@ import * as q from '../number/rational';
 import type { Rational } from '../number/rational';
 import { compareReals } from '../number/sign';
 import { fromRational, isReal } from '../number/value';
-import type { RealValue, Value } from '../number/value';
+import type { RealValue, Scalar } from '../number/value';
 import { coefficientsOf } from './coefficients';
 import { linearPair } from './linear-pair';
 import type { Pair } from './linear-pair';
@@ -35,7 +35,7 @@ export type Solved =
       within: Within;
       /** How many complex solutions real numbers hide, and those that are exact. */
       hidden: number;
-      complex: readonly Value[];
+      complex: readonly Scalar[];
       /** The complex ones are not exact, but to 30 digits. */
       isNear: boolean;
     }>
@@ -73,7 +73,7 @@ type Zeros = Readonly<{
   breaks: readonly Root[];
   within: Within;
   hidden: number;
-  complex: readonly Value[];
+  complex: readonly Scalar[];
   isNear: boolean;
 }>;
 

@@ -19,12 +19,7 @@ function Near() {
     if (live.kind === 'answer') rewrite(typed, 'solution');
   };
   return near?.map(({ kind, text, typed }) => (
-    <Button
-      key={kind}
-      keepsFocus
-      name={`${solutionButton(text)}, ${nearNames[kind]}`}
-      onPress={() => take(typed)}
-    >
+    <Button key={kind} keepsFocus name={`${solutionButton(text)}, ${nearNames[kind]}`} onPress={() => take(typed)}>
       ≈ {text}
     </Button>
   ));

@@ -3,7 +3,14 @@ import type { FormId } from '@/core/format/form';
 import { useStore } from '@/state/app-store';
 import { FirstSteps } from './FirstSteps';
 import { useFirstVisit } from './first-visit';
-import { TapeList } from '@/ui/tape/TapeList';
+import { later } from '@/places/frame/Boundary';
+import { NewestLines } from '@/ui/tape/TapeLines';
+import type { LinesProps } from '@/ui/tape/TapeLines';
+import { SHORT_TAPE, TapeList } from '@/ui/tape/TapeList';
+
+const newestLines = (props: LinesProps) => <NewestLines count={SHORT_TAPE} {...props} />;
+
+const LongTape = later(async () => (await import('@/places/beside-the-bench')).LongTape, newestLines);
 
 /** The tape, joined to the state. */
 export const Tape = memo(function Tape({ onOpen }: Readonly<{ onOpen: (id: string) => void }>) {
@@ -17,6 +24,7 @@ export const Tape = memo(function Tape({ onOpen }: Readonly<{ onOpen: (id: strin
   const onChoose = useCallback((id: string, form: FormId) => useStore.getState().chooseTapeForm(id, form), []);
   return (
     <TapeList
+      Long={LongTape}
       tape={tape}
       grouping={grouping}
       onOpen={onOpen}

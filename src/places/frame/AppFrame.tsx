@@ -69,11 +69,19 @@ export function AppFrame({ children }: Readonly<{ children: ReactNode }>) {
   );
 }
 
+/** What is said to those who listen. It stands by itself, so that an answer that is told draws nothing else anew. */
+function Spoken() {
+  return (
+    <div role="status" aria-live="polite" className="only-spoken">
+      {useStore((s) => s.spoken)}
+    </div>
+  );
+}
+
 /** What all places share: the store brought back, the bar of places, and what there is to say. */
 function Frame({ children }: Readonly<{ children: ReactNode }>) {
   const [isReady, setReady] = useState(false);
   const isOffered = useStore((s) => s.offered !== null);
-  const spoken = useStore((s) => s.spoken);
   const layout = useLayout();
   const [over, setOver] = useState<Over | null>(null);
   const closeOver = useCallback(() => setOver(null), []);
@@ -140,9 +148,7 @@ function Frame({ children }: Readonly<{ children: ReactNode }>) {
           {isOffered ? <SharedOffer /> : null}
           {over === null ? null : <OverPage key={over.panel} over={over} onClose={closeOver} />}
         </View>
-        <View role="status" aria-live="polite" className="only-spoken">
-          {spoken}
-        </View>
+        <Spoken />
       </View>
     </OverContext.Provider>
   );

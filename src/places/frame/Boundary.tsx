@@ -56,11 +56,11 @@ const loading = (
 
 /**
  * A component that is fetched when it is first shown; where that fails it is told, and fetched anew with the next try.
- * `meanwhile` stands in its place until it has come: nothing, for one that is mostly empty.
+ * `meanwhile` stands in its place until it has come, or draws what does: nothing, for one that is mostly empty.
  */
 export function later<P extends object>(
   load: () => Promise<ComponentType<P>>,
-  meanwhile: ReactNode = loading,
+  meanwhile: ReactNode | ((props: P) => ReactNode) = loading,
 ): ComponentType<P> {
   let Fetched = lazyOf(load);
   return function Later(props: P) {
@@ -72,7 +72,7 @@ export function later<P extends object>(
           setTries((n) => n + 1);
         }}
       >
-        <Suspense fallback={meanwhile}>
+        <Suspense fallback={typeof meanwhile === 'function' ? meanwhile(props) : meanwhile}>
           <Fetched {...props} />
         </Suspense>
       </Boundary>

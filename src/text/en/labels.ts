@@ -25,6 +25,7 @@ export const formNames: Readonly<Record<FormId, string>> = {
   turn: 'multiple of π',
   polar: 'polar',
   factors: 'prime factors',
+  factored: 'factor taken out',
   remainder: 'quotient, remainder',
   solution: 'solution',
 };

@@ -1,4 +1,4 @@
-import type { DomainReason, Problem, ProblemCode, SyntaxReason } from '@/core/base/problem';
+import type { DomainReason, Problem, ProblemCode, Size, SyntaxReason } from '@/core/base/problem';
 
 type Of<C extends ProblemCode> = Extract<Problem, { code: C }>;
 
@@ -26,8 +26,57 @@ const syntax: { [R in SyntaxReason]: (p: Of<'syntax'>) => string } = {
   'number-as-comparison': () => 'A comparison is needed here, such as x < 3.',
   'slot-number': () => 'Slots have the numbers 0 to 9.',
   'cases-form': () => 'cases takes a condition and a value in turn, and at the end the value otherwise.',
+  'matrix-unclosed': () => 'The square bracket is not closed: ] is missing.',
+  'entry-is-matrix': () => 'The entries of a matrix are numbers; this one is a matrix itself.',
   'too-long': () => 'The line is too long to be read at once. Keep parts of it in letters.',
 };
+
+/** The signs between values as they are told. */
+const signNames: Readonly<Record<string, string>> = {
+  '+': 'A sum',
+  '−': 'A difference',
+  '·': 'A product',
+  '÷': 'A quotient',
+  '^': 'A power',
+  '%': 'A percent',
+  '!': 'A factorial',
+  '[ ]': 'An entry',
+};
+const nameOf = (fn: string): string => signNames[fn] ?? fn;
+
+const sizeText = ([rows, columns]: Size): string =>
+  columns === 1 ? (rows === 1 ? 'a number' : `a vector of ${rows}`) : `${rows} × ${columns}`;
+
+/** What fits, for a sign or a function of two. */
+const fitting: Readonly<Record<string, string>> = {
+  '+': 'only matrices of one size are added',
+  '−': 'only matrices of one size are subtracted',
+  '·': 'the left one must have as many columns as the right one has rows',
+  solve: 'the vector needs one entry for each row of the matrix',
+};
+
+function dimensionText(p: Of<'dimension'>): string {
+  switch (p.reason) {
+    case 'unequal-lengths':
+      return `The columns have unequal lengths: ${p.needs} and ${p.got} values.`;
+    case 'too-few':
+      return `This needs at least ${p.needs} different values of x; there ${p.got === 1 ? 'is 1' : `are ${p.got}`}.`;
+    case 'sizes':
+      return `The sizes do not fit: ${sizeText(p.left)} and ${sizeText(p.right)}; ${fitting[p.fn] ?? `${p.fn} takes vectors of one length`}.`;
+    case 'not-square':
+      return `${nameOf(p.fn)} needs a square matrix; this one is ${sizeText(p.size)}.`;
+    case 'not-in-space':
+      return `${nameOf(p.fn)} takes vectors of three entries; this is ${sizeText(p.size)}.`;
+    case 'too-many-entries':
+      return `A matrix has at most 50 rows and 50 columns; this one is ${p.size[0]} × ${p.size[1]}.`;
+    case 'ragged':
+      return `Row ${p.row} has ${p.got === 1 ? '1 entry' : `${p.got} entries`}, the first row has ${p.needs}.`;
+    case 'outside':
+      return p.column === ''
+        ? `An entry of a matrix of ${sizeText(p.size)} has a row and a column: A[${p.row}, 1].`
+        : `There is no entry in row ${p.row}, column ${p.column}: it has ${sizeText(p.size)}.`;
+  }
+}
 
 const domain: { [R in DomainReason]: (fn: string) => string } = {
   'even-root-of-negative': () => 'An even root of a negative number is not a real number.',
@@ -38,6 +87,15 @@ const domain: { [R in DomainReason]: (fn: string) => string } = {
   'inside-minus-one-to-one': (fn) => `${fn} takes numbers of size 1 or more.`,
   'negative-factorial': () => 'The factorial has no value at negative whole numbers.',
   'whole-numbers-only': (fn) => `${fn} takes whole numbers from 0 on.`,
+  'needs-matrix': (fn) => `${nameOf(fn)} takes a matrix here: [[1, 2], [3, 4]].`,
+  'needs-vector': (fn) => `${nameOf(fn)} takes vectors: [1, 2, 3].`,
+  'needs-number': (fn) => `${nameOf(fn)} takes a number here, and this is a matrix.`,
+  'needs-whole': (fn) => `${nameOf(fn)} takes a whole number here.`,
+  singular: () => 'This matrix has no inverse: its determinant is 0.',
+  'zero-vector': (fn) => `${nameOf(fn)} has no value for a vector of zeros, which has no direction.`,
+  contradiction: () => 'There is no solution: the rows contradict each other.',
+  'many-solutions': () => 'There are infinitely many solutions. rref shows what they have in common.',
+  'complex-values': (fn) => `Some of the ${fn} are complex. Complex numbers can be turned on in Settings.`,
   'rational-only': (fn) => `${fn} takes whole numbers and fractions.`,
   'negative-base': () => 'A negative number can be raised only to a fraction with an odd denominator.',
   'not-between-minus-one-and-one': (fn) => `${fn} takes numbers between −1 and 1.`,
@@ -93,10 +151,7 @@ const sentences: { [C in ProblemCode]: (p: Of<C>) => string } = {
     p.missing === undefined
       ? `${p.fn} takes ${countOf(p)}; it was given ${p.got}.`
       : `${p.fn} takes ${countOf(p)} from the stack; ${p.missing === 1 ? '1 is' : `${p.missing} are`} missing.`,
-  dimension: (p) =>
-    p.reason === 'unequal-lengths'
-      ? `The columns have unequal lengths: ${p.needs} and ${p.got} values.`
-      : `This needs at least ${p.needs} different values of x; there ${p.got === 1 ? 'is 1' : `are ${p.got}`}.`,
+  dimension: dimensionText,
   'not-converged': (p) =>
     p.reason === 'diverges'
       ? 'This integral grows without bound, or does not come to rest at any value.'

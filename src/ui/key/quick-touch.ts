@@ -16,7 +16,8 @@ export function quickTouches(): () => void {
   const onStart = ({ touches, target }: TouchEvent) => {
     const [touch] = touches;
     const key = keyAt(target);
-    start = touch === undefined || touches.length > 1 || key === null ? null : { key, x: touch.clientX, y: touch.clientY };
+    start =
+      touch === undefined || touches.length > 1 || key === null ? null : { key, x: touch.clientX, y: touch.clientY };
   };
   const onEnd = (event: TouchEvent) => {
     const [touch] = event.changedTouches;

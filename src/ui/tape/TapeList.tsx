@@ -1,61 +1,35 @@
-import { itemAt } from '@/core/base/item';
-import { useVirtualizer } from '@tanstack/react-virtual';
-import { useEffect, useRef } from 'react';
-import type { ReactNode } from 'react';
 import { View } from '@tamagui/core';
-import type { FormId } from '@/core/format/form';
-import type { TapeLine } from '@/core/notebook/schema';
+import { useEffect, useLayoutEffect, useRef } from 'react';
+import type { ComponentType, ReactNode, RefObject } from 'react';
 import { words } from '@/text/labels';
 import { Words } from '../theme/text';
-import { TapeRow } from './TapeRow';
+import { NewestLines } from './TapeLines';
+import type { LinesProps } from './TapeLines';
 
-type Props = Readonly<{
-  tape: readonly TapeLine[];
-  grouping: boolean;
-  onOpen: (id: string) => void;
-  onUseLine: (id: string) => void;
-  onUseAnswer: (id: string) => void;
-  onChoose?: (id: string, form: FormId) => void;
-  /** Stands in place of lines while there are none. */
-  empty?: ReactNode;
-}>;
+/** A tape of more lines than this is drawn only where it is looked at. */
+export const SHORT_TAPE = 30;
 
-const USUAL_HEIGHT = 56;
+type Props = LinesProps &
+  Readonly<{
+    /** Draws a long tape, within what scrolls. */
+    Long: ComponentType<LinesProps & Readonly<{ scroller: RefObject<HTMLElement | null> }>>;
+    /** Stands in place of lines while there are none. */
+    empty?: ReactNode;
+  }>;
 
-/** Where a line stands in an adding list: a list has two steps or more that go on from one another. */
-function placeInList(tape: readonly TapeLine[], at: number): 'first' | 'middle' | 'last' | 'only' {
-  const step = itemAt(tape, at).addition;
-  if (step === null) return 'only';
-  const goesOn = step.isNext && tape[at - 1]?.addition != null;
-  const next = tape[at + 1]?.addition;
-  const isFollowed = next?.isNext === true;
-  if (goesOn) return isFollowed ? 'middle' : 'last';
-  return isFollowed ? 'first' : 'only';
-}
-
-/** Finished lines, the newest at the bottom and kept in sight. Only what is near the page is drawn, so thousands scroll as few do. */
-export function TapeList({ tape, grouping, onChoose, empty, ...on }: Props) {
+/** Finished lines, the newest at the bottom and kept in sight. */
+export function TapeList({ Long, empty, ...props }: Props) {
+  const { tape } = props;
   const scroller = useRef<HTMLElement | null>(null);
-  const rows = useVirtualizer({
-    count: tape.length,
-    getScrollElement: () => scroller.current,
-    estimateSize: () => USUAL_HEIGHT,
-    getItemKey: (i) => itemAt(tape, i).id,
-    overscan: 6,
-    paddingEnd: 6,
-  });
+  const isEmpty = tape.length === 0;
+  const isLong = tape.length > SHORT_TAPE;
   const newest = tape.at(-1)?.id;
-  useEffect(() => {
-    if (tape.length === 0) return undefined;
-    const toEnd = () => rows.scrollToIndex(tape.length - 1, { align: 'end' });
-    toEnd();
-    // Heights are known only once the rows have been drawn.
-    const later = requestAnimationFrame(toEnd);
-    return () => cancelAnimationFrame(later);
-  }, [newest, rows, tape.length]);
+  useLayoutEffect(() => {
+    const node = scroller.current;
+    if (node !== null && !isLong) node.scrollTop = node.scrollHeight;
+  }, [newest, isLong]);
 
   // The newest line stays in sight when the line being written takes more of the page, or a row turns out taller.
-  const isEmpty = tape.length === 0;
   useEffect(() => {
     const node = scroller.current;
     if (node === null || isEmpty) return undefined;
@@ -99,24 +73,8 @@ export function TapeList({ tape, grouping, onChoose, empty, ...on }: Props) {
           )}
         </View>
       ) : (
-        <div className="tape-all" style={{ height: rows.getTotalSize() }}>
-          {rows.getVirtualItems().map((row) => (
-            <div
-              key={row.key}
-              ref={rows.measureElement}
-              data-index={row.index}
-              className="tape-at"
-              style={{ transform: `translateY(${row.start}px)` }}
-            >
-              <TapeRow
-                line={itemAt(tape, row.index)}
-                grouping={grouping}
-                inList={placeInList(tape, row.index)}
-                {...on}
-                {...(row.index === tape.length - 1 && onChoose !== undefined ? { onChoose } : {})}
-              />
-            </div>
-          ))}
+        <div className="tape-lines">
+          {isLong ? <Long scroller={scroller} {...props} /> : <NewestLines count={SHORT_TAPE} {...props} />}
         </div>
       )}
     </View>

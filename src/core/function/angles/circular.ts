@@ -7,7 +7,7 @@ import type { ComplexOutcome } from '../../number/complex';
 import { op, over as quotientPart, wholeNumber } from '../../number/real-expr';
 import * as q from '../../number/rational';
 import type { Rational } from '../../number/rational';
-import type { ExactReal, RealValue, Value } from '../../number/value';
+import type { ExactReal, RealValue, Scalar } from '../../number/value';
 import { ofInverse } from './composition';
 import { defineFunction } from '../record';
 import type { FunctionContext } from '../record';
@@ -28,16 +28,16 @@ function realOf(
 }
 
 /** A complex angle in radians. */
-const inRadians = (z: Value, { angle, shouldContinue }: FunctionContext): ComplexOutcome =>
+const inRadians = (z: Scalar, { angle, shouldContinue }: FunctionContext): ComplexOutcome =>
   complex.chain(convertAngle(complex.reOf(z), angle, 'rad', shouldContinue), (re) =>
     complex.chain(convertAngle(complex.imOf(z), angle, 'rad', shouldContinue), (im) =>
       succeed(complex.complex(re, im)),
     ),
   );
 
-const complexSine = (z: Value, context: FunctionContext): ComplexOutcome =>
+const complexSine = (z: Scalar, context: FunctionContext): ComplexOutcome =>
   complex.chain(inRadians(z, context), complex.sin);
-const complexCosine = (z: Value, context: FunctionContext): ComplexOutcome =>
+const complexCosine = (z: Scalar, context: FunctionContext): ComplexOutcome =>
   complex.chain(inRadians(z, context), complex.cos);
 
 /** The quotient of two functions of a complex angle. */

@@ -11,7 +11,7 @@ import { op, over, wholeNumber } from '../../number/real-expr';
 import type { RealExpr } from '../../number/real-expr';
 import type { Rational } from '../../number/rational';
 import { isExactReal } from '../../number/value';
-import type { RealValue, Value } from '../../number/value';
+import type { RealValue, Scalar } from '../../number/value';
 import { inverseOf } from './composition';
 import { defineFunction } from '../record';
 import type { FunctionContext } from '../record';
@@ -50,10 +50,10 @@ function arctangent(x: RealValue, context: FunctionContext): RealResult {
   return turns === null ? answered('arctan', x, context) : succeed(fromTurns(turns, context.angle));
 }
 
-type ComplexFunction = (z: Value, shouldContinue: ShouldContinue) => ComplexOutcome;
+type ComplexFunction = (z: Scalar, shouldContinue: ShouldContinue) => ComplexOutcome;
 
 /** The principal value of an inverse function, in the unit that is set. */
-const complexAngle = (f: ComplexFunction, z: Value, { shouldContinue, angle }: FunctionContext): ComplexOutcome =>
+const complexAngle = (f: ComplexFunction, z: Scalar, { shouldContinue, angle }: FunctionContext): ComplexOutcome =>
   complex.chain(f(z, shouldContinue), (radians) =>
     angle === 'rad'
       ? succeed(radians)
@@ -61,7 +61,7 @@ const complexAngle = (f: ComplexFunction, z: Value, { shouldContinue, angle }: F
   );
 
 /** The same of 1/z. */
-const complexOfReciprocal = (f: ComplexFunction, z: Value, context: FunctionContext): ComplexOutcome =>
+const complexOfReciprocal = (f: ComplexFunction, z: Scalar, context: FunctionContext): ComplexOutcome =>
   complex.chain(complex.divide(ONE, z, context.shouldContinue), (inverse) => complexAngle(f, inverse, context));
 
 const reciprocal = (x: RealExpr): RealExpr => over(wholeNumber(1), x);

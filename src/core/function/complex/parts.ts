@@ -3,7 +3,7 @@ import { convertAngle } from '../../number/angle';
 import { ZERO } from '../../number/arithmetic';
 import type { RealResult } from '../../number/arithmetic';
 import * as complex from '../../number/complex';
-import type { Value } from '../../number/value';
+import type { Scalar } from '../../number/value';
 import { over, value } from '../../notation/layout';
 import { defineNotation } from '../../notation/notation';
 import { defineFunction } from '../record';
@@ -37,7 +37,7 @@ export const conj = defineFunction({
   examples: [{ typed: 'conj(3-4i)', complex: true, exact: '3+4i' }],
 });
 
-const argument = (z: Value, { shouldContinue, angle }: FunctionContext): RealResult => {
+const argument = (z: Scalar, { shouldContinue, angle }: FunctionContext): RealResult => {
   const radians = complex.argument(z, shouldContinue);
   return radians.ok ? convertAngle(radians.value, 'rad', angle, shouldContinue) : radians;
 };

@@ -4,7 +4,7 @@ import { expOf, lnOf, logTo } from '../../number/logarithm';
 import { op, over, wholeNumber } from '../../number/real-expr';
 import type { RealExpr } from '../../number/real-expr';
 import { fromWhole } from '../../number/value';
-import type { Value } from '../../number/value';
+import type { Scalar } from '../../number/value';
 import { fences, lowered, name, raised, row, value } from '../../notation/layout';
 import { defineNotation } from '../../notation/notation';
 import { defineFunction } from '../record';
@@ -53,7 +53,7 @@ export const ln = defineFunction({
 });
 
 /** ln z / ln base with principal values, for what the real logarithm refuses; the base 1 has none here either. */
-function complexLog(z: Value, base: Value, { shouldContinue }: FunctionContext, fn: string): complex.ComplexOutcome {
+function complexLog(z: Scalar, base: Scalar, { shouldContinue }: FunctionContext, fn: string): complex.ComplexOutcome {
   const result = complex.chain(complex.ln(z, shouldContinue, fn), (top) =>
     complex.chain(complex.ln(base, shouldContinue, fn), (bottom) => complex.divide(top, bottom, shouldContinue)),
   );

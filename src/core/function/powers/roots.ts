@@ -6,7 +6,7 @@ import { op, over, squareRoot, wholeNumber } from '../../number/real-expr';
 import { power, root } from '../../number/power';
 import { signum } from '../../number/rounding';
 import { asRational, asWhole, fromRational } from '../../number/value';
-import type { RealValue, Value } from '../../number/value';
+import type { RealValue, Scalar } from '../../number/value';
 import { divide, ONE } from '../../number/rational';
 import { digits, fences, root as rootOf, value } from '../../notation/layout';
 import { defineNotation } from '../../notation/notation';
@@ -68,7 +68,7 @@ function nth(index: RealValue, x: RealValue, { shouldContinue }: FunctionContext
   return power(x, fromRational(divide(ONE, rational)), shouldContinue);
 }
 
-function complexNth(index: Value, z: Value, { shouldContinue }: FunctionContext): complex.ComplexOutcome {
+function complexNth(index: Scalar, z: Scalar, { shouldContinue }: FunctionContext): complex.ComplexOutcome {
   const rational = asRational(index);
   if (rational === null) return problemData({ code: 'domain', reason: 'rational-only', fn: 'root' });
   if (rational.n === 0n) return problemData({ code: 'domain', reason: 'zero-root', fn: 'root' });

@@ -3,17 +3,15 @@ import * as q from '../number/rational';
 import type { Rational } from '../number/rational';
 import { complex } from '../number/complex';
 import { fromRational } from '../number/value';
-import type { Value } from '../number/value';
+import type { Scalar } from '../number/value';
 import { degreeOf, derivative } from './rational-polynomial';
 import type { Polynomial } from './rational-polynomial';
 
 type Point = Readonly<{ re: Rational; im: Rational }>;
 
-/** Bits after the point that the work is carried with; what is dropped is corrected by the next step. */
-const BITS = 160n;
-
-const cut = (a: Rational): Rational => q.rational((a.n << BITS) / a.d, 1n << BITS);
-const rounded = ({ re, im }: Point): Point => ({ re: cut(re), im: cut(im) });
+/** What is dropped after so many bits behind the point is corrected by the next step. */
+const cut = (a: Rational, bits: bigint): Rational => q.rational((a.n << bits) / a.d, 1n << bits);
+const rounded = ({ re, im }: Point, bits: bigint): Point => ({ re: cut(re, bits), im: cut(im, bits) });
 
 const times = (a: Point, b: Point): Point => ({
   re: q.subtract(q.multiply(a.re, b.re), q.multiply(a.im, b.im)),
@@ -72,32 +70,51 @@ function starts(p: Polynomial): readonly (readonly [number, number])[] {
   return zs;
 }
 
-/** Beyond all digits that can be shown. */
-const CLOSE: Rational = { n: 1n, d: 10n ** 60n };
+/** A root that lies no further than `radius` from the middle, in its real and in its imaginary part. */
+export type ComplexRoot = Readonly<{ re: Rational; im: Rational; radius: Rational }>;
 
 /**
- * The complex roots (not the real ones) of a squarefree polynomial with rational coefficients, to 30 digits: Newton's
- * steps in rationals, each root proved by the disc of radius n|p/p'| that holds one (Laguerre; Henrici, Applied and
- * Computational Complex Analysis I, 6.4, from memory). Null when a disc stays too wide.
+ * The complex roots above the real axis of a squarefree polynomial with rational coefficients, each within 10^−places of
+ * where it is: Newton's steps in rationals, each root proved by the disc of radius n|p/p'| that holds one (Laguerre;
+ * Henrici, Applied and Computational Complex Analysis I, 6.4, from memory). Null when a disc stays too wide, or when two
+ * of them meet.
  */
-export function complexRoots(p: Polynomial): readonly Value[] | null {
+export function complexRootsNear(p: Polynomial, places: number): readonly ComplexRoot[] | null {
   const slope = derivative(p);
   const n = q.whole(degreeOf(p));
-  const found: Value[] = [];
+  const bits = BigInt(Math.ceil(places * 3.33) + 40);
+  const radius: Rational = { n: 1n, d: 10n ** BigInt(places) };
+  const steps = Math.ceil(Math.log2(Number(bits))) + 3;
+  const found: ComplexRoot[] = [];
   for (const [re, im] of starts(p)) {
     if (!(Math.abs(im) > 1e-9) || im < 0) continue;
     const scale = 1n << 60n;
     const exact = (x: number): Rational => q.rational(BigInt(Math.round(x * 2 ** 60)), scale);
     let z: Point = { re: exact(re), im: exact(im) };
-    let step: Point = { re: q.ONE, im: q.ONE };
-    for (let i = 0; i < 6; i += 1) {
-      step = over(valueAt(p, z), valueAt(slope, z));
-      z = rounded({ re: q.subtract(z.re, step.re), im: q.subtract(z.im, step.im) });
+    for (let i = 0; i < steps; i += 1) {
+      const step = over(valueAt(p, z), valueAt(slope, z));
+      z = rounded({ re: q.subtract(z.re, step.re), im: q.subtract(z.im, step.im) }, bits);
     }
     const disc = over(valueAt(p, z), valueAt(slope, z));
-    if (q.compare(q.multiply(squared(disc), q.multiply(n, n)), CLOSE) > 0) return null;
-    const [a, b] = [fromRational(z.re), fromRational(z.im)];
-    found.push(complex(a, fromRational(q.negate(z.im))), complex(a, b));
+    if (q.compare(q.multiply(squared(disc), q.multiply(n, n)), q.multiply(radius, radius)) > 0) return null;
+    const away = (a: Rational, b: Rational): boolean =>
+      q.compare(q.magnitude(q.subtract(a, b)), q.multiply(radius, q.whole(2))) > 0;
+    if (found.some((other) => !away(other.re, z.re) && !away(other.im, z.im))) return null;
+    found.push({ ...z, radius });
   }
   return found;
+}
+
+/** The digits to which the solutions of an equation are shown, and more. */
+const SHOWN_PLACES = 30;
+
+/** The complex roots in conjugate pairs, to 30 digits; null where they are not proved. */
+export function complexRoots(p: Polynomial): readonly Scalar[] | null {
+  const found = complexRootsNear(p, SHOWN_PLACES);
+  return (
+    found?.flatMap(({ re, im }) => [
+      complex(fromRational(re), fromRational(q.negate(im))),
+      complex(fromRational(re), fromRational(im)),
+    ]) ?? null
+  );
 }

@@ -44,7 +44,8 @@ export function primitive(p: Polynomial): Polynomial {
   return wholes.map((n) => q.whole(n / factor));
 }
 
-function commonDivisor(a: Polynomial, b: Polynomial): Polynomial {
+/** A polynomial of the highest degree that divides both, with whole coefficients (Euclid). */
+export function commonDivisor(a: Polynomial, b: Polynomial): Polynomial {
   let [x, y] = [primitive(a), primitive(b)];
   while (y.length > 0) [x, y] = [y, primitive(divided(x, y).remainder)];
   return x;
