@@ -1,4 +1,5 @@
 import type { FunctionName } from '@/core/function';
+import type { GridChange } from '@/core/line/edits';
 import type { LineAction, LineCommandName } from '@/core/line/line';
 import type { MemoryOperation } from '@/core/memory/shelf';
 import type { EntryStyle } from '@/core/notebook/schema';
@@ -215,6 +216,75 @@ const complexKeys = {
   arg: onComplex(calls('arg', 'arg', ex('arg d1 plus i close', '45'))),
 } as const;
 
+const grids = (rows: number, columns: number, face: string, example: Example) =>
+  key({ type: 'grid', rows, columns }, face, 'function', example);
+const resizes = (change: GridChange, face: string, example: Example) =>
+  key({ type: 'resize', change }, face, 'function', example);
+
+const matrixKeys = {
+  vector2: grids(2, 1, 'vec 2', ex('vector2 d3 moveRight d4', '[3, 4]')),
+  vector3: grids(3, 1, 'vec 3', ex('vector3 d1 moveRight d2 moveRight d3', '[1, 2, 3]')),
+  matrix22: grids(2, 2, '2×2', ex('matrix22 d1 separator d2 separator d3 separator d4', '[[1, 2], [3, 4]]')),
+  matrix33: grids(
+    3,
+    3,
+    '3×3',
+    ex(
+      'det matrix33 d2 separator d0 separator d0 separator d0 separator d3 separator d0 separator d0 separator d0 separator d5',
+      '30',
+    ),
+  ),
+  addRow: resizes('addRow', '+ row', ex('vector2 d1 moveRight d2 addRow d3', '[1, 2, 3]')),
+  removeRow: resizes('removeRow', '− row', ex('vector3 d1 moveRight d2 moveRight removeRow', '[1, 2]')),
+  addColumn: resizes('addColumn', '+ col', ex('vector2 d1 addColumn d2 moveRight d3 moveRight d4', '[[1, 2], [3, 4]]')),
+  removeColumn: resizes('removeColumn', '− col', ex('matrix22 d1 moveRight removeColumn moveRight d3', '[1, 3]')),
+  det: calls('det', 'det', ex('det matrix22 d1 moveRight d2 moveRight d3 moveRight d4', '−2')),
+  inverseOf: calls(
+    'inverse',
+    'inverse',
+    ex('inverseOf matrix22 d2 moveRight d0 moveRight d0 moveRight d4', '[[1/2, 0], [0, 1/4]]'),
+  ),
+  transpose: calls('transpose', 'transp', ex('transpose vector2 d1 moveRight d2', '[[1, 2]]')),
+  rref: calls('rref', 'rref', ex('rref matrix22 d1 moveRight d2 moveRight d2 moveRight d4', '[[1, 2], [0, 0]]')),
+  rank: calls('rank', 'rank', ex('rank matrix22 d1 moveRight d2 moveRight d2 moveRight d4', '1')),
+  trace: calls('trace', 'trace', ex('trace matrix22 d1 moveRight d2 moveRight d3 moveRight d4', '5')),
+  kernel: calls('kernel', 'kernel', ex('kernel matrix22 d1 moveRight d2 moveRight d2 moveRight d4', '[−2, 1]')),
+  identity: calls('identity', 'identity', ex('identity d2', '[[1, 0], [0, 1]]')),
+  solveFor: calls('solve', 'solve', ex('solveFor identity d2 close separator vector2 d3 moveRight d4', '[3, 4]')),
+  dot: calls('dot', 'dot', ex('dot vector2 d1 moveRight d2 moveRight separator vector2 d3 moveRight d4', '11')),
+  cross: calls(
+    'cross',
+    'cross',
+    ex(
+      'cross vector3 d1 moveRight d0 moveRight d0 moveRight separator vector3 d0 moveRight d1 moveRight d0',
+      '[0, 0, 1]',
+    ),
+  ),
+  norm: calls('norm', 'norm', ex('norm vector2 d3 moveRight d4', '5')),
+  unit: calls('unit', 'unit', ex('unit vector2 d3 moveRight d4', '[3/5, 4/5]')),
+  angleBetween: calls(
+    'angle',
+    'angle',
+    ex('angleBetween vector2 d1 moveRight d0 moveRight separator vector2 d1 moveRight d1', '45'),
+  ),
+  proj: calls('proj', 'proj', ex('proj vector2 d3 moveRight d4 moveRight separator vector2 d1 moveRight d0', '[3, 0]')),
+  charpoly: calls(
+    'charpoly',
+    'charpoly',
+    ex('charpoly matrix22 d2 moveRight d1 moveRight d1 moveRight d2', '[1, −4, 3]'),
+  ),
+  eigenvalues: calls(
+    'eigenvalues',
+    'eigen λ',
+    ex('eigenvalues matrix22 d2 moveRight d1 moveRight d1 moveRight d2', '[1, 3]'),
+  ),
+  eigenvectors: calls(
+    'eigenvectors',
+    'eigen v',
+    ex('eigenvectors matrix22 d2 moveRight d1 moveRight d1 moveRight d2', '[[−1, 1], [1, 1]]'),
+  ),
+} as const;
+
 const editKeys = {
   moveLeft: edits('moveLeft', 'caret-left', ex('d1 d2 moveLeft d3', '132')),
   moveRight: edits('moveRight', 'caret-right', ex('d1 d2 moveHome moveRight d3', '132')),
@@ -336,6 +406,7 @@ const catalogue = {
   ...functionKeys,
   ...calculusKeys,
   ...complexKeys,
+  ...matrixKeys,
   ...editKeys,
   ...stackKeys,
   ...keyedKeys,

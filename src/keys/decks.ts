@@ -2,7 +2,17 @@ import { letterIds } from './catalogue';
 import type { EntryStyle } from '@/core/notebook/schema';
 import type { KeyId } from './catalogue';
 
-export const drawerIds = ['pad', 'powers', 'angles', 'logs', 'counting', 'calculus', 'letters', 'more'] as const;
+export const drawerIds = [
+  'pad',
+  'powers',
+  'angles',
+  'logs',
+  'counting',
+  'calculus',
+  'matrices',
+  'letters',
+  'more',
+] as const;
 export type DrawerId = (typeof drawerIds)[number];
 
 /** The keys of a drawer, row after row; `columns` is how many stand side by side. `more`: those of its other side. */
@@ -61,6 +71,18 @@ export const drawers: Readonly<Record<DrawerId, Drawer>> = {
       'integral', 'derivative', 'sum', 'prod', 'open', 'close',
       'k', 'pi', 'infinity', 'power', 'fraction', 'separator',
       'sin', 'cos', 'ln', 'exp', 'sqrt', 'square',
+    ],
+  },
+  matrices: {
+    columns: 7,
+    ids: [
+      'matrix22', 'matrix33', 'vector2', 'vector3', 'addRow', 'addColumn', 'separator',
+      'det', 'inverseOf', 'transpose', 'rref', 'rank', 'removeRow', 'removeColumn',
+      'dot', 'cross', 'norm', 'unit', 'angleBetween', 'proj',
+    ],
+    more: [
+      'identity', 'solveFor', 'trace', 'kernel', 'open', 'close', 'separator',
+      'charpoly', 'eigenvalues', 'eigenvectors', 'sqrt', 'power', 'inverse', 'fraction',
     ],
   },
   letters: {

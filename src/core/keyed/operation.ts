@@ -194,6 +194,8 @@ export function meaningOf(action: LineAction): Meaning | null {
           ? { kind: 'clear' }
           : null;
     case 'mixed':
+    case 'grid':
+    case 'resize':
     case 'separate':
       return null;
   }

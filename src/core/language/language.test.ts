@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { functionNames } from '../function';
-import { bare } from './brackets';
+import { bare, takesIndex } from './brackets';
 import { parse, parseUnfinished } from './parse';
 import { printLatex } from './print-latex';
 import { markupText } from './markup';
@@ -9,7 +9,16 @@ import { operators } from './operators';
 import { printMathml } from './print-mathml';
 import { printText, TYPED } from './print-text';
 import { readAs } from './read-as';
-import { NOWHERE, binaryTree, callTree, constantTree, letterTree, negateTree, numberTree } from './tree';
+import {
+  NOWHERE,
+  binaryTree,
+  callTree,
+  constantTree,
+  letterTree,
+  matrixTree,
+  negateTree,
+  numberTree,
+} from './tree';
 import type { Tree } from './tree';
 
 const SEED = 20261124;
@@ -148,6 +157,9 @@ const leaf: fc.Arbitrary<Tree> = fc.oneof(
   mixedTree,
   fc.constant<Tree>({ kind: 'dms', degrees: '73', minutes: '24', seconds: '36', span: NOWHERE }),
 );
+/** What may be an entry: a matrix in a matrix is refused. */
+const isNumber = ({ kind }: Tree): boolean => kind !== 'matrix';
+
 const { tree, truth } = fc.letrec<{ tree: Tree; truth: Tree }>((tie) => ({
   truth: fc.oneof(
     { depthSize: 'small', maxDepth: 3 },
@@ -194,6 +206,12 @@ const { tree, truth } = fc.letrec<{ tree: Tree; truth: Tree }>((tie) => ({
       .tuple(fc.constantFrom('nCr', 'log', 'root', 'mod'), tie('tree'), tie('tree'))
       .map(([fn, a, b]) => callTree(fn, a, b)),
     fc.tuple(tie('truth'), tie('tree'), tie('tree')).map((args) => callTree('cases', ...args)),
+    fc
+      .tuple(fc.constantFrom(1, 2), fc.array(tie('tree').filter(isNumber), { minLength: 2, maxLength: 2 }))
+      .map(([columns, entries]) => matrixTree(columns, entries)),
+    fc
+      .tuple(tie('tree').filter(takesIndex), fc.array(tie('tree').filter(isNumber), { minLength: 1, maxLength: 2 }))
+      .map(([of, at]): Tree => ({ kind: 'entry', of, at, span: NOWHERE })),
     fc
       .tuple(fc.constantFrom('sum', 'integral'), tie('tree'), tie('tree'), tie('tree'))
       .map(([fn, of, lo, hi]) => callTree(fn, of, letterTree('k'), lo, hi)),

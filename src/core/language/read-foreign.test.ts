@@ -140,6 +140,9 @@ const expression = fc.letrec<{ e: string }>((tie) => ({
     fc.tuple(tie('e'), tie('e')).map(([a, b]) => `(${a})^(${b})`),
     fc.tuple(tie('e'), fc.constantFrom('!', '%', '°', ' rad', '^2')).map(([a, sign]) => `(${a})${sign}`),
     tie('e').map((a) => `-(${a})`),
+    fc.tuple(tie('e'), tie('e')).map(([a, b]) => `[(${a}),(${b})]`),
+    fc.tuple(tie('e'), tie('e'), tie('e')).map(([a, b, c]) => `[[(${a}),(${b})],[A[1],(${c})]]`),
+    tie('e').map((a) => `A[2,(${a})]`),
     ...called.map((f) => fc.array(tie('e'), { minLength: 3, maxLength: 3 }).map((args) => callOf(f, args))),
   ),
 })).e;

@@ -3,7 +3,7 @@ import type { ReadingOptions } from '../language/tokens';
 import { beside, into, orderOf } from './moves';
 import { factorsStart, operandStart } from './operands';
 import { marksProduct, outOfQuotient, outOfSides, standsBetweenSides } from './sides';
-import { readRow, canonicalRow } from './read';
+import { LARGEST_DRAWN_SIDE, readRow, canonicalRow } from './read';
 import {
   EMPTY_ROW,
   POSTFIX,
@@ -165,6 +165,54 @@ export const powerOfTen: BoxedEdit = (line, options) => {
     : raise(line, '10', options);
 };
 
+/** An empty matrix, which takes what is selected for its first entry. */
+export function grid(line: BoxedLine, rows: number, columns: number, options: ReadingOptions): BoxedLine {
+  const { taken } = target(line);
+  const slots = Array.from({ length: rows * columns }, (_, i) => (i === 0 ? unbracketed(taken) : EMPTY_ROW));
+  return put(
+    line,
+    [{ kind: 'grid', columns, slots }],
+    inSlot(0, taken.length > 0 && slots.length > 1 ? 1 : 0),
+    options,
+  );
+}
+
+export const gridChanges = ['addRow', 'removeRow', 'addColumn', 'removeColumn'] as const;
+export type GridChange = (typeof gridChanges)[number];
+
+/** A row or a column more behind that of the caret, or that of the caret less; null outside a matrix, or at its limits. */
+export function resizeGrid(line: BoxedLine, change: GridChange, options: ReadingOptions): BoxedLine | null {
+  let depth = line.caret.path.length;
+  while (depth > 0 && boxAlong(line.row, line.caret.path.slice(0, depth)).kind !== 'grid') depth -= 1;
+  const path = line.caret.path.slice(0, depth);
+  const box = boxAt(line.row, path);
+  if (box?.kind !== 'grid') return null;
+  const { columns, slots } = box;
+  const { item, slot } = lastOf(path);
+  const rows = Array.from({ length: slots.length / columns }, (_, i) => slots.slice(i * columns, (i + 1) * columns));
+  const [row, column] = [Math.floor(slot / columns), slot % columns];
+  const isRow = change === 'addRow' || change === 'removeRow';
+  const isMore = change === 'addRow' || change === 'addColumn';
+  const now = isRow ? rows.length : columns;
+  if (isMore ? now >= LARGEST_DRAWN_SIDE : now <= 1) return null;
+  const spliceAt = <T>(list: readonly T[], at: number, fresh: T): readonly T[] =>
+    isMore ? [...list.slice(0, at + 1), fresh, ...list.slice(at + 1)] : list.filter((_, i) => i !== at);
+  const next = isRow
+    ? spliceAt(
+        rows,
+        row,
+        Array.from({ length: columns }, () => EMPTY_ROW),
+      )
+    : rows.map((cells) => spliceAt(cells, column, EMPTY_ROW));
+  const width = itemAt(next, 0).length;
+  const toRow = isRow && isMore ? row + 1 : Math.min(row, next.length - 1);
+  const toColumn = !isRow && isMore ? column + 1 : Math.min(column, width - 1);
+  const place = toRow * width + (isRow && isMore ? 0 : toColumn);
+  const result: Box = { kind: 'grid', columns: width, slots: next.flat() };
+  const caret = inSlot(0, place, itemAt(result.slots, place).length);
+  return putAt(line, { path: path.slice(0, -1), from: item, to: item + 1 }, [result], caret, options);
+}
+
 /** The first slot that is empty, in the order in which the caret passes them. */
 const firstEmpty = (box: Box): number | undefined => orderOf(box).find((slot) => itemAt(box.slots, slot).length === 0);
 
@@ -206,7 +254,13 @@ function around(line: BoxedLine, is: (box: Box) => boolean): { path: readonly St
     const path = line.caret.path.slice(0, depth);
     const box = boxAlong(line.row, path);
     if (is(box)) return { path, at, box };
-    if (box.kind === 'group' || box.kind === 'call' || at < itemAt(box.slots, lastOf(path).slot).length) return null;
+    if (
+      box.kind === 'group' ||
+      box.kind === 'call' ||
+      box.kind === 'grid' ||
+      at < itemAt(box.slots, lastOf(path).slot).length
+    )
+      return null;
     at = lastOf(path).item + 1;
   }
   return null;
@@ -227,10 +281,17 @@ export const close: BoxedEdit = (line, options) => {
   return putAt(line, { path: outer, from: item, to: item + 1 }, [closed, ...rest], { path: [], at: 1 }, options);
 };
 
+/** Whether the caret stands in square brackets that ask for an entry. */
+function inIndex({ row, caret }: BoxedLine): boolean {
+  const before = rowAt(row, caret.path).slice(0, caret.at);
+  const count = (sign: RegExp): number => before.filter((item) => isGlyph(item, sign)).length;
+  return count(/^\[$/) > count(/^\]$/);
+}
+
 /** To the next value of the function around the caret, or a new one where it takes more; else just the sign. */
 export const separate: BoxedEdit = (line, options) => {
   const sign = options.decimalSign === ',' ? ';' : ',';
-  const found = around(line, (box) => box.kind === 'call');
+  const found = inIndex(line) ? null : around(line, (box) => box.kind === 'call' || box.kind === 'grid');
   if (found === null) return insertGlyph(line, sign, options);
   const { path, at, box } = found;
   const { item, slot } = lastOf(path);
@@ -242,8 +303,10 @@ export const separate: BoxedEdit = (line, options) => {
     const start = into(outer, item, slot + 1, 0);
     return { ...lineAt(line.row, start), anchor: into(outer, item, slot + 1, next.length) };
   }
+  // Between the entries of a matrix the sign goes on; a vector grows by it.
+  if (box.kind === 'grid' && (box.columns > 1 || box.slots.length >= LARGEST_DRAWN_SIDE)) return null;
   const fn = box.kind === 'call' ? box.fn : '';
-  if (box.slots.length >= (options.functions.get(fn)?.most ?? 0)) return null;
+  if (box.kind === 'call' && box.slots.length >= (options.functions.get(fn)?.most ?? 0)) return null;
   const slots = [...box.slots.slice(0, slot), here.slice(0, at), here.slice(at), ...box.slots.slice(slot + 1)];
   return putAt(line, { path: outer, from: item, to: item + 1 }, [{ ...box, slots }], inSlot(0, slot + 1), options);
 };
@@ -293,6 +356,7 @@ function unwrapLeft(line: BoxedLine, options: ReadingOptions): BoxedLine | null 
   const order = orderOf(box);
   const before = order[order.indexOf(slot) - 1];
   const separator = options.decimalSign === ',' ? ';' : ',';
+  if (before === undefined && box.kind === 'grid') return lineAt(line.row, beside(path, false));
   if (before === undefined) return replaceBox(line, path, contentsOf(box, separator), 0, options);
   const previous = itemAt(box.slots, before);
   if (box.kind === 'fraction' && itemAt(box.slots, slot).length === 0)

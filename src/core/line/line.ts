@@ -3,6 +3,7 @@ import { WeakCache } from '../base/weak-cache';
 import { plainSigns } from '../language/look-alikes';
 import type { ReadingOptions } from '../language/tokens';
 import * as edits from './edits';
+import type { GridChange } from './edits';
 import * as moves from './moves';
 import { TooDeep } from './pieces';
 import { readRow } from './read';
@@ -54,6 +55,10 @@ export type LineAction =
   | Readonly<{ type: 'raise'; base: string }>
   /** A function, with as many values as it must have or as many as are given here. */
   | Readonly<{ type: 'call'; fn: string; slots?: number }>
+  /** An empty matrix of that size, a vector being one column. */
+  | Readonly<{ type: 'grid'; rows: number; columns: number }>
+  /** A row or a column more or less in the matrix around the caret. */
+  | Readonly<{ type: 'resize'; change: GridChange }>
   /** To the next value given to a function, with the sign that the decimal sign allows. */
   | Readonly<{ type: 'separate' }>
   /** The decimal sign that is set. */
@@ -172,6 +177,10 @@ function changedBoxes(on: BoxedLine, action: LineAction, options: ReadingOptions
       return edits.raise(on, action.base, options);
     case 'call':
       return edits.call(on, action.fn, action.slots ?? null, options);
+    case 'grid':
+      return edits.grid(on, action.rows, action.columns, options);
+    case 'resize':
+      return edits.resizeGrid(on, action.change, options);
     case 'separate':
       return edits.separate(on, options);
     case 'point':
@@ -192,6 +201,7 @@ function changedBoxes(on: BoxedLine, action: LineAction, options: ReadingOptions
 }
 
 function changedText(on: TypedLine, action: LineAction, { decimalSign, functions }: ReadingOptions): TypedLine | null {
+  const separator = decimalSign === ',' ? ';' : ',';
   switch (action.type) {
     case 'insert':
     case 'type':
@@ -214,8 +224,16 @@ function changedText(on: TypedLine, action: LineAction, { decimalSign, functions
       return typed.insert(on, `${action.base}^`);
     case 'call':
       return typed.insert(on, functions.get(action.fn)?.most === 0 ? `${action.fn}()` : `${action.fn}(`);
+    case 'grid': {
+      const row = Array.from({ length: action.columns === 1 ? action.rows : action.columns }, () => '▯');
+      const list = `[${row.join(separator)}]`;
+      const text = action.columns === 1 ? list : `[${Array.from({ length: action.rows }, () => list).join(separator)}]`;
+      return typed.insert(on, text);
+    }
+    case 'resize':
+      return null;
     case 'separate':
-      return typed.insert(on, decimalSign === ',' ? ';' : ',');
+      return typed.insert(on, separator);
     case 'point':
       return typed.insert(on, decimalSign);
     case 'edit':

@@ -62,6 +62,12 @@ function itemWidth(item: Row[number]): number {
       return 0.7 * Math.max(1, itemAt(widths, 0));
     case 'group':
       return itemAt(widths, 0) + 1;
+    case 'grid': {
+      const columns = Array.from({ length: item.columns }, (_, j) =>
+        Math.max(1, ...widths.filter((_unused, i) => i % item.columns === j)),
+      );
+      return columns.reduce((a, b) => a + b + 1, 1);
+    }
     case 'call':
       return standingOfBox(item) === null
         ? item.fn.length + widths.reduce((a, b) => a + b, 0) + 1

@@ -1,4 +1,4 @@
-import { POSTFIX, endsOperand, isDigit, isGlyph, isWhole } from './row';
+import { POSTFIX, endsOperand, isDigit, isGlyph, isWhole, takesIndex } from './row';
 import type { Row } from './row';
 
 /** How a closing bracket without an opening one is kept: as a sign of its own, so that it closes nothing. */
@@ -24,6 +24,17 @@ export function isMixedPart(row: Row, at: number, item = row[at]): boolean {
   return isWhole(row.slice(numberStart(row, at), at));
 }
 
+/** Where the square bracket stands that the one at `close` closes; null where none does. */
+function openingSquare(row: Row, close: number): number | null {
+  let depth = 0;
+  for (let i = close; i >= 0; i -= 1) {
+    if (isGlyph(row[i], /^\]$/)) depth += 1;
+    if (isGlyph(row[i], /^\[$/)) depth -= 1;
+    if (depth === 0) return i;
+  }
+  return null;
+}
+
 /** Where the operand begins that ends before `end`, with its marks and powers; `end` itself when none does. */
 export function operandStart(row: Row, end: number): number {
   let at = end;
@@ -31,6 +42,13 @@ export function operandStart(row: Row, end: number): number {
     while (row[at - 1]?.kind === 'power' || isGlyph(row[at - 1], POSTFIX)) at -= 1;
     const item = row[at - 1];
     if (item === undefined) return at;
+    if (isGlyph(item, /^\]$/)) {
+      // An entry that is asked for begins with what it is asked of.
+      const open = openingSquare(row, at - 1);
+      if (open === null || !takesIndex(row[open - 1])) return at - 1;
+      at = open;
+      continue;
+    }
     if (isGlyph(item, NUMBER_SIGN)) {
       const start = numberStart(row, at);
       // Degrees before minutes, minutes before seconds.

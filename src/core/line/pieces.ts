@@ -17,7 +17,12 @@ export const rowOf = (of: Pieces): Row => itemsOf(of.list);
 export class TooDeep extends Error {}
 
 export function boxPiece(
-  result: { kind: 'fraction' } | { kind: 'power' } | { kind: 'group'; closed: boolean } | { kind: 'call'; fn: string },
+  result:
+    | { kind: 'fraction' }
+    | { kind: 'power' }
+    | { kind: 'group'; closed: boolean }
+    | { kind: 'call'; fn: string }
+    | { kind: 'grid'; columns: number },
   slots: readonly Pieces[],
   from: number,
   to: number,

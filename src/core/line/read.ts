@@ -10,13 +10,18 @@ import { STRAY_CLOSE, operandStart } from './operands';
 import { TooDeep, boxPiece, glyphPiece, itemsOf, placeIn, rowOf, unshielded, unwrapped } from './pieces';
 import type { Piece, Pieces } from './pieces';
 import { endsProduct, numeratorStart, operandTail } from './products';
-import { endsOperand, isGlyph, isLetters, sameRow } from './row';
+import { gridAt } from './grid-shape';
+import type { GridShape } from './grid-shape';
+import { endsOperand, isGlyph, isLetters, sameRow, takesIndex } from './row';
 import type { CaretPosition, Row } from './row';
 import { offsetOf, writeRow } from './write';
 
 /** Digits with their overlines, signs of exponents: one glyph each; grouping spaces go. */
 const numberGlyphs = (text: string): readonly string[] =>
   text.replaceAll('-', '−').match(new RegExp(`[^\\s]${OVERLINE}?`, 'gu')) ?? [];
+
+/** Matrices of more rows or columns are not drawn in boxes: such a line stays typed text. */
+export const LARGEST_DRAWN_SIDE = 8;
 
 /** Turns tokens into rows: whatever the text, some row comes out, and writing that row gives the text's meaning. */
 class Reader {
@@ -64,19 +69,29 @@ class Reader {
   }
 
   /** A row up to the end of the text, or to the bracket or separator that ends it. */
-  private row(inBrackets: boolean, inCall: boolean): Pieces {
+  private row(inBrackets: boolean, inCall: boolean, inSquare = false): Pieces {
     const from = inBrackets ? this.lastEnd() : 0;
     const list: Piece[] = [];
+    /** Square brackets that ask for an entry, and stand in the row as they are: what separates in them ends nothing. */
+    let squares = 0;
     /** Where the product begins that a stroke would divide. */
     let product = 0;
     for (;;) {
       const { token } = this;
       this.space(list);
       const isEnd =
-        token.kind === 'end' || (token.kind === 'close' && inBrackets) || (token.kind === 'separator' && inCall);
+        token.kind === 'end' ||
+        (token.kind === 'close' && inBrackets) ||
+        (token.kind === 'squareClose' && inSquare && squares === 0) ||
+        (token.kind === 'separator' && inCall && squares === 0);
       // A box that is drawn empty ends where it begins: what comes behind it is no longer in it.
       if (isEnd) return { list: unshielded(list), from, to: list.length === 0 ? from : token.span.from };
-      if (BEGINS_OPERAND.has(token.kind)) this.primary(list);
+      if (token.kind === 'squareClose') squares = Math.max(0, squares - 1);
+      if (token.kind === 'squareOpen' && !this.startsGrid(list)) {
+        if (this.index(list)) continue;
+        squares += 1;
+        this.sign(list);
+      } else if (BEGINS_OPERAND.has(token.kind)) this.primary(list);
       else if (token.kind === 'superscript' || this.isMark() || this.isOperator('power')) this.mark(list);
       else if (this.isOperator('over')) this.fraction(list, product);
       else {
@@ -156,6 +171,13 @@ class Reader {
         list.push(this.bracketed(from));
         return;
       }
+      case 'squareOpen': {
+        this.at -= 1;
+        const shape = this.startsGrid(list) ? gridAt(this.tokens, this.at) : null;
+        if (shape === null) return this.sign(list);
+        list.push(this.grid(shape, from));
+        return;
+      }
       case 'prefixSign': {
         const slot = unwrapped(this.operand());
         list.push(boxPiece({ kind: 'call', fn: token.fn }, [slot], from, Math.max(to, slot.to, this.lastEnd())));
@@ -227,6 +249,41 @@ class Reader {
     return boxPiece({ kind: 'call', fn }, isNone ? [] : slots, from, to);
   }
 
+  /** Whether a matrix begins here: not an index of what stands right before, nor what is still being written. */
+  private startsGrid(list: readonly Piece[]): boolean {
+    const isIndex = !this.token.spaced && takesIndex(list.at(-1)?.item);
+    return !isIndex && gridAt(this.tokens, this.at) !== null;
+  }
+
+  /** The places of an entry, as they stand behind what it is asked of; false where there are none, or not all of them yet. */
+  private index(list: Piece[]): boolean {
+    const shape = gridAt(this.tokens, this.at);
+    if (this.token.kind !== 'squareOpen' || this.token.spaced || shape === null || !takesIndex(list.at(-1)?.item))
+      return false;
+    this.sign(list);
+    this.enter();
+    for (;;) {
+      list.push(...this.row(true, true, true).list);
+      const isEnd = this.token.kind === 'squareClose';
+      this.sign(list);
+      if (isEnd) break;
+    }
+    this.leave();
+    return true;
+  }
+
+  private grid({ columns, cells, end }: GridShape, from: number): Piece {
+    if (columns > LARGEST_DRAWN_SIDE || cells.length / columns > LARGEST_DRAWN_SIDE) throw new TooDeep();
+    this.enter();
+    const slots = cells.map((start) => {
+      this.at = start;
+      return this.row(true, true, true);
+    });
+    this.leave();
+    this.at = end + 1;
+    return boxPiece({ kind: 'grid', columns }, slots, from, this.lastEnd());
+  }
+
   /** What a mark, a superscript or ^ makes of what stands before it. */
   private mark(list: Piece[]): void {
     const { token } = this;
@@ -277,6 +334,7 @@ class Reader {
   private marks(list: Piece[]): void {
     for (;;) {
       const isDegree = this.isOperator('degreeSign');
+      if (this.index(list)) continue;
       if (this.token.kind === 'superscript' || this.isMark()) this.mark(list);
       else return;
       if (!isDegree || !this.isNumberBefore('minute')) continue;

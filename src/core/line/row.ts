@@ -18,7 +18,9 @@ export type Box =
   /** Brackets; `closed` is false while the closing one is supplied at the end of the line. */
   | Readonly<{ kind: 'group'; closed: boolean; slots: readonly Row[] }>
   /** A function with the values given to it, in the order of typed text. Its notation tells how it is drawn. */
-  | Readonly<{ kind: 'call'; fn: string; slots: readonly Row[] }>;
+  | Readonly<{ kind: 'call'; fn: string; slots: readonly Row[] }>
+  /** A matrix: its entries row by row, so many columns; a vector has one. */
+  | Readonly<{ kind: 'grid'; columns: number; slots: readonly Row[] }>;
 
 export type Item = Glyph | Box;
 export type Row = readonly Item[];
@@ -101,7 +103,7 @@ function markOf(item: Item): number {
 }
 
 function boxMark(box: Box, begun: number): number {
-  let mark = box.kind === 'call' ? addedText(begun, box.fn) : begun;
+  let mark = box.kind === 'call' ? addedText(begun, box.fn) : box.kind === 'grid' ? added(begun, box.columns) : begun;
   for (const slot of box.slots) {
     mark = added(mark, slot.length);
     for (const inner of slot) mark = added(mark, markOf(inner));
@@ -117,6 +119,7 @@ function sameItem(a: Item, b: Item): boolean {
   if (a.kind !== b.kind || a.slots.length !== b.slots.length) return false;
   if (a.kind === 'group' && a.closed !== (b as typeof a).closed) return false;
   if (a.kind === 'call' && a.fn !== (b as typeof a).fn) return false;
+  if (a.kind === 'grid' && a.columns !== (b as typeof a).columns) return false;
   return a.slots.every((slot, i) => sameRow(slot, itemAt(b.slots, i)));
 }
 
@@ -185,6 +188,13 @@ export const WORD = /^(?:mod|and|or|not|deg|rad|grad)$/;
 export const isLetters = (item: Item | undefined): boolean => isGlyph(item, /^[A-Za-zπ]+$/) && !isGlyph(item, WORD);
 export const isDigit = (item: Item | undefined): boolean => isGlyph(item, /^\d\u0305?$/);
 
+/** Whether a square bracket right behind an item asks for an entry of it. */
+export const takesIndex = (item: Item | undefined): boolean =>
+  item?.kind === 'group' ||
+  item?.kind === 'call' ||
+  item?.kind === 'grid' ||
+  isGlyph(item, /^(?:[A-Za-df-hj-z]|Ans|total|\])$/);
+
 /** Whether an operand ends with an item, so that what follows it closely belongs to it. */
 export const endsOperand = (item: Item | undefined): boolean =>
-  isBox(item) || isGlyph(item, /^(?:\d\u0305?|[½-¾⅐-⅞]|∞|[.,])$/) || isGlyph(item, POSTFIX) || isLetters(item);
+  isBox(item) || isGlyph(item, /^(?:\d\u0305?|[½-¾⅐-⅞]|∞|\]|[.,])$/) || isGlyph(item, POSTFIX) || isLetters(item);

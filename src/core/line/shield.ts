@@ -1,7 +1,7 @@
 import { itemAt } from '../base/item';
 import { WeakCache } from '../base/weak-cache';
 import { isMixedPart } from './operands';
-import { POSTFIX, endsOperand, isBox, isGlyph } from './row';
+import { POSTFIX, endsOperand, isBox, isGlyph, takesIndex } from './row';
 import type { Item, Row } from './row';
 
 /*
@@ -18,6 +18,8 @@ const isPrefixMinus = (row: Row, at: number): boolean => isGlyph(row[at], /^−$
 export function needsShield(row: Row, at: number, box: Item = itemAt(row, at)): boolean {
   const [before, after] = [row[at - 1], row[at + 1]];
   if (box.kind === 'call') return box.fn === 'mod' && endsOperand(before);
+  // Right behind what can be a matrix, a square bracket would ask for an entry of it.
+  if (box.kind === 'grid') return isBox(before) || takesIndex(before);
   if (box.kind !== 'fraction' || isMixedPart(row, at, box)) return false;
   let sign = at - 1;
   while (isPrefixMinus(row, sign)) sign -= 1;

@@ -16,6 +16,8 @@ export function sketch(row: Row): string {
           return `(${slots}${item.closed ? ')' : ''}`;
         case 'call':
           return `${item.fn}[${slots}]`;
+        case 'grid':
+          return `⟦${item.columns}:${slots}⟧`;
       }
     })
     .join('');

@@ -106,6 +106,9 @@ export function typeChar(line: BoxedLine, char: string, options: ReadingOptions)
     const leaves = isAtEnd && at > 0 && box?.kind === 'call' && box.fn === 'abs';
     return then(leaves ? moveRight(line) : call(line, 'abs', null, options));
   }
+  // As a bracket leaves a function, a square one leaves the matrix at whose last entry the caret stands.
+  if (sign === ']' && box?.kind === 'grid' && isAtEnd && lastOf(path).slot === box.slots.length - 1)
+    return then(lineAt(line.row, beside(path, true)));
   const { typing } = line;
   if (typing === null) {
     if (sign === ' ' && isAtEnd && (box?.kind === 'fraction' || box?.kind === 'power')) return moveRight(line);

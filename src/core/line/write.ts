@@ -55,6 +55,7 @@ function endsOpen(row: Row): boolean {
   if (last === undefined || last.kind === 'glyph') return false;
   if (needsShield(row, row.length - 1) || isLikeShield(row, row.length - 1)) return false;
   if (last.kind === 'group') return !last.closed;
+  if (last.kind === 'grid') return false;
   const inner = last.slots.at(-1);
   if (inner === undefined) return false;
   return last.kind === 'call' ? endsOpen(inner) : isOpenGroup(inner);
@@ -151,6 +152,16 @@ class Writer {
         const inner = this.slot(first, isLast);
         if (item.closed || !isLast) this.text += ')';
         return [inner];
+      }
+      case 'grid': {
+        const isFlat = item.columns === 1;
+        this.text += isFlat ? '[' : '[[';
+        const written = item.slots.map((slot, i) => {
+          if (i > 0) this.text += !isFlat && i % item.columns === 0 ? `]${this.separator}[` : this.separator;
+          return this.slot(slot);
+        });
+        this.text += isFlat ? ']' : ']]';
+        return written;
       }
       case 'call': {
         this.text += `${item.fn}(`;

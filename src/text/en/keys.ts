@@ -202,6 +202,35 @@ export const keyTexts: Readonly<Record<KeyId, KeyText>> = {
   arg: text('argument', functionHelp.arg),
   assign: text('keeps', 'After a letter: the letter keeps the value of what follows.'),
   moveLeft: text('caret left', 'Moves the caret one place to the left.'),
+  vector2: text('vector of two', 'A vector of two entries. Caret right goes from entry to entry.'),
+  vector3: text('vector of three', 'A vector of three entries. Caret right goes from entry to entry.'),
+  matrix22: text('matrix two by two', 'A matrix of two rows and two columns. Caret right goes through the entries.'),
+  matrix33: text(
+    'matrix three by three',
+    'A matrix of three rows and three columns. Caret right goes through the entries.',
+  ),
+  addRow: text('one row more', 'A row more in the matrix, behind that of the caret.'),
+  removeRow: text('one row less', 'Takes the row of the caret out of the matrix.'),
+  addColumn: text('one column more', 'A column more in the matrix, behind that of the caret.'),
+  removeColumn: text('one column less', 'Takes the column of the caret out of the matrix.'),
+  det: text('determinant', functionHelp.det),
+  inverseOf: text('inverse matrix', functionHelp.inverse),
+  transpose: text('transpose', functionHelp.transpose),
+  rref: text('reduced rows', functionHelp.rref),
+  rank: text('rank', functionHelp.rank),
+  trace: text('trace', functionHelp.trace),
+  kernel: text('kernel', functionHelp.kernel),
+  identity: text('identity matrix', functionHelp.identity),
+  solveFor: text('solve a system', functionHelp.solve),
+  dot: text('dot product', functionHelp.dot),
+  cross: text('cross product', functionHelp.cross),
+  norm: text('length of a vector', functionHelp.norm),
+  unit: text('unit vector', functionHelp.unit),
+  angleBetween: text('angle between', functionHelp.angle),
+  proj: text('projection', functionHelp.proj),
+  charpoly: text('characteristic polynomial', functionHelp.charpoly),
+  eigenvalues: text('eigenvalues', functionHelp.eigenvalues),
+  eigenvectors: text('eigenvectors', functionHelp.eigenvectors),
   moveRight: text('caret right', 'Moves the caret one place to the right.'),
   moveUp: text(
     'caret up',
@@ -224,6 +253,7 @@ export const drawerNames: Readonly<Record<DrawerId, string>> = {
   logs: 'Logs',
   counting: 'Counting',
   calculus: 'Calculus',
+  matrices: 'Matrices',
   letters: 'Letters',
   more: 'More',
 };
@@ -242,8 +272,8 @@ export function keyedName(keyed: Keyed): string {
   }
 }
 
-/** The side of a drawer that is not seen, by its first and last letter. */
+/** The side of a drawer that is not seen, by its first and last letter where it has any. */
 export const otherSide = (ids: readonly KeyId[]): string => {
   const named = ids.filter((id) => keys[id].look === 'letter' && id.length === 1);
-  return `${named[0] ?? ''}–${named.at(-1) ?? ''}`;
+  return named.length === 0 ? 'more' : `${named[0]}–${named.at(-1)}`;
 };

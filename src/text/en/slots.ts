@@ -31,6 +31,11 @@ export function slotName(box: Box, slot: number): string {
       return 'exponent';
     case 'group':
       return 'bracket';
+    case 'grid': {
+      const { columns } = box;
+      const row = Math.floor(slot / columns) + 1;
+      return columns === 1 ? `entry ${row}` : `row ${row}, column ${(slot % columns) + 1}`;
+    }
     case 'call': {
       const known = names[box.fn]?.[slot];
       if (known !== undefined) return known;

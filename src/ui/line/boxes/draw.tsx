@@ -5,6 +5,7 @@ import { STRAY_CLOSE } from '@/core/line/operands';
 import { EMPTY_ROW, WORD, endsOperand, isDigit, isGlyph, isLetters } from '@/core/line/row';
 import type { Box, Item, Row } from '@/core/line/row';
 import { standingOfBox } from '@/core/line/standing-box';
+import { standingOfGrid } from '@/core/notation/grid';
 import { MAIN_BAR, THIN_GAP, fenceAttributes, mathmlOf } from '@/core/notation/mathml';
 import type { MathPage } from '@/core/notation/mathml';
 import type { Standing } from '@/core/notation/notation';
@@ -125,6 +126,8 @@ function boxElement(box: Box, i: number, slot: Draw, style: DrawStyle): ReactEle
       const close = box.closed ? fence(')', isTall(inner)) : suppliedFence(')', isTall(inner));
       return el('mrow', at, fence('(', isTall(inner)), slot(itemAt(box.slots, 0), 0), close);
     }
+    case 'grid':
+      return drawnCall(standingOfGrid(box.columns, box.slots.length), box, i, slot);
     case 'call': {
       const standing = standingOfBox(box);
       if (standing !== null) return drawnCall(standing, box, i, slot);
