@@ -18,13 +18,14 @@ import { isTruth } from '@/core/language/truth';
 import { roundToFigures } from '@/core/number/digits';
 import type { Decimal } from '@/core/number/digits';
 import { isExact, isReal } from '@/core/number/value';
-import type { Matrix, RealValue, Scalar, Value } from '@/core/number/value';
+import type { Matrix, RealValue, Value } from '@/core/number/value';
 import { problemText } from '@/text/problems';
 import { drawFrom } from './chance';
 import { fitted, summarise } from './columns';
 import { drawn, pointsOf, tabulate } from './curves';
 import { pressKeys } from './keys';
-import { NOWHERE, readExpr } from './numbers';
+import { NOWHERE, numberText, readExpr } from './numbers';
+import { polynomialRoots, systemSolved } from './equations';
 import { batchRequest } from './request';
 import type { BatchRequest, ExpressionRequest } from './request';
 
@@ -77,21 +78,6 @@ function rounded(v: RealValue, { tree }: Reading, { digits, shouldContinue }: Co
   return typeof result === 'string' ? fail(withSpan({ code: result }, tree.span)) : succeed(result);
 }
 
-/** A number as it is exactly, else rounded; of a complex one both parts. */
-function numberText(v: Scalar, reading: Reading, context: Context): Result<Written, Problem> {
-  if (isExact(v)) return succeed({ text: printText(exactTree(v), TYPED), settled: true });
-  if (isReal(v)) {
-    const decimal = rounded(v, reading, context);
-    return decimal.ok ? succeed({ text: batchText(decimal.value), settled: decimal.value.settled }) : decimal;
-  }
-  const [re, im] = [numberText(v.re, reading, context), numberText(v.im, reading, context)];
-  if (!re.ok || !im.ok) return re.ok ? im : re;
-  const sign = im.value.text.startsWith('-') ? '' : '+';
-  return succeed({ text: `${re.value.text}${sign}${im.value.text}i`, settled: re.value.settled && im.value.settled });
-}
-
-type Written = Readonly<{ text: string; settled: boolean }>;
-
 /** The entries of a matrix row by row. */
 function written(m: Matrix, reading: Reading, context: Context) {
   const rows: string[][] = [];
@@ -99,7 +85,7 @@ function written(m: Matrix, reading: Reading, context: Context) {
   for (const row of m.rows) {
     const texts: string[] = [];
     for (const entry of row) {
-      const text = numberText(entry, reading, context);
+      const text = numberText(entry, context, reading.tree.span);
       if (!text.ok) return text;
       texts.push(text.value.text);
       settled &&= text.value.settled;
@@ -134,7 +120,7 @@ function evaluateOne(reading: Reading, context: Context, impliedFirst: boolean):
   return succeed({ re: batchText(re.value), im: batchText(im.value), exact, settled, readAs: text });
 }
 
-function answer(request: BatchRequest, budget: number): Result<object, Problem> {
+function answer(request: BatchRequest, budget: number): Result<object, Problem & Readonly<{ equation?: number }>> {
   const context = contextFor(request, budget);
   if (!context.ok) return context;
   switch (request.do) {
@@ -151,6 +137,10 @@ function answer(request: BatchRequest, budget: number): Result<object, Problem> 
       return summarise(request, context.value);
     case 'fit':
       return fitted(request, context.value);
+    case 'system':
+      return systemSolved(request, context.value);
+    case 'polynomial':
+      return polynomialRoots(request, context.value);
   }
 }
 
@@ -212,5 +202,7 @@ function answerRequest(parsed: unknown, id: string | number | null, budget: numb
       : answer(data, budget * (BUDGETS[data.do] ?? 1));
   if (result.ok) return { id, ok: true, ...result.value };
   const { problem } = result;
-  return failure(id, problem.code, problemText(problem), problem.at.from, problem.at.to);
+  const { code, at } = problem;
+  const told = failure(id, code, problemText(problem), at.from, at.to);
+  return 'equation' in problem ? { ...told, problem: { ...told.problem, equation: problem.equation } } : told;
 }

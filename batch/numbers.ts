@@ -2,15 +2,18 @@ import { withSpan } from '@/core/base/problem';
 import type { Problem } from '@/core/base/problem';
 import { fail, succeed } from '@/core/base/result';
 import type { Result } from '@/core/base/result';
+import type { Span } from '@/core/base/span';
 import type { Context } from '@/core/evaluate/context';
 import { evaluate } from '@/core/evaluate/evaluate';
+import { exactTree } from '@/core/format/exact-tree';
 import { batchText } from '@/core/format/layout';
 import { functionNames } from '@/core/function';
 import { parse } from '@/core/language/parse';
 import type { Reading } from '@/core/language/parse';
+import { printText, TYPED } from '@/core/language/print-text';
 import { longestDecimal, roundToFigures } from '@/core/number/digits';
-import { isReal } from '@/core/number/value';
-import type { RealValue } from '@/core/number/value';
+import { isExact, isReal } from '@/core/number/value';
+import type { RealValue, Scalar } from '@/core/number/value';
 
 export const NOWHERE = { from: 0, to: 0 } as const;
 
@@ -65,4 +68,21 @@ export function decimalsIn<K extends string>(
     result[name] = text.value;
   }
   return succeed(result as Record<K, string | null>);
+}
+
+export type NumberText = Readonly<{ text: string; settled: boolean }>;
+
+/** A number as it is exactly, else rounded to the digits of the context; of a complex one both parts. */
+export function numberText(v: Scalar, context: Context, at: Span = NOWHERE): Result<NumberText, Problem> {
+  if (isExact(v)) return succeed({ text: printText(exactTree(v), TYPED), settled: true });
+  if (isReal(v)) {
+    const decimal = roundToFigures(v, context.digits, context.shouldContinue);
+    return typeof decimal === 'string'
+      ? fail(withSpan({ code: decimal }, at))
+      : succeed({ text: batchText(decimal), settled: decimal.settled });
+  }
+  const [re, im] = [numberText(v.re, context, at), numberText(v.im, context, at)];
+  if (!re.ok || !im.ok) return re.ok ? im : re;
+  const sign = im.value.text.startsWith('-') ? '' : '+';
+  return succeed({ text: `${re.value.text}${sign}${im.value.text}i`, settled: re.value.settled && im.value.settled });
 }

@@ -114,6 +114,27 @@ const curveRequest = z.object({
   height: pixels.default(390),
 });
 
+const unknowns = z
+  .array(z.string().regex(/^[A-Za-z]$/))
+  .min(1)
+  .max(50);
+const systemRequest = z.object({
+  ...common,
+  do: z.literal('system'),
+  /** Equations as they are typed, or rows of coefficients with what each comes to at the end. */
+  equations: z.array(expression).min(1).max(50).optional(),
+  augmented: z.array(z.array(numeral).min(2).max(51)).min(1).max(50).optional(),
+  unknowns: unknowns.optional(),
+});
+
+const polynomialRequest = z.object({
+  ...common,
+  do: z.literal('polynomial'),
+  coefficients: z.array(numeral).min(2).max(41),
+});
+
+export type SystemRequest = z.infer<typeof systemRequest>;
+export type PolynomialRequest = z.infer<typeof polynomialRequest>;
 export type ValuesRequest = z.infer<typeof valuesRequest>;
 export type PointsRequest = z.infer<typeof pointsRequest>;
 export type CurveRequest = z.infer<typeof curveRequest>;
@@ -129,6 +150,8 @@ export const batchRequest = z.discriminatedUnion('do', [
   curveRequest,
   summaryRequest,
   fitRequest,
+  systemRequest,
+  polynomialRequest,
 ]);
 
 export type KeysRequest = z.infer<typeof keysRequest>;

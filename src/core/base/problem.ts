@@ -67,7 +67,9 @@ export type DomainReason =
   | 'zero-vector'
   | 'contradiction'
   | 'many-solutions'
-  | 'complex-values';
+  | 'complex-values'
+  | 'not-linear'
+  | 'not-an-equation';
 
 /** Rows and columns. */
 export type Size = readonly [rows: number, columns: number];

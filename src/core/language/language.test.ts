@@ -9,16 +9,7 @@ import { operators } from './operators';
 import { printMathml } from './print-mathml';
 import { printText, TYPED } from './print-text';
 import { readAs } from './read-as';
-import {
-  NOWHERE,
-  binaryTree,
-  callTree,
-  constantTree,
-  letterTree,
-  matrixTree,
-  negateTree,
-  numberTree,
-} from './tree';
+import { NOWHERE, binaryTree, callTree, constantTree, letterTree, matrixTree, negateTree, numberTree } from './tree';
 import type { Tree } from './tree';
 
 const SEED = 20261124;

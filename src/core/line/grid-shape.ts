@@ -7,7 +7,7 @@ export type GridShape = Readonly<{ columns: number; cells: readonly number[]; en
 type List = Readonly<{ cells: readonly number[]; end: number }>;
 
 /** The values between the square bracket at an index and the one that closes it; null where none does. */
-function listAt(tokens: readonly Token[], open: number): List | null {
+export function valuesAt(tokens: readonly Token[], open: number): List | null {
   const cells = [open + 1];
   const brackets: ('open' | 'squareOpen')[] = [];
   for (let i = open + 1; i < tokens.length; i += 1) {
@@ -29,13 +29,13 @@ function listAt(tokens: readonly Token[], open: number): List | null {
  * null where it is not all there yet.
  */
 export function gridAt(tokens: readonly Token[], open: number): GridShape | null {
-  const outer = listAt(tokens, open);
+  const outer = valuesAt(tokens, open);
   if (outer === null) return null;
   if (tokens[open + 1]?.kind !== 'squareOpen') return { columns: 1, ...outer };
   const cells: number[] = [];
   let columns = 0;
   for (const start of outer.cells) {
-    const row = tokens[start]?.kind === 'squareOpen' ? listAt(tokens, start) : null;
+    const row = tokens[start]?.kind === 'squareOpen' ? valuesAt(tokens, start) : null;
     const after = row === null ? undefined : tokens[row.end + 1];
     const isWhole = after !== undefined && (after.kind === 'separator' || row?.end === outer.end - 1);
     if (row === null || !isWhole || (columns > 0 && row.cells.length !== columns)) return null;

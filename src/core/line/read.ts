@@ -10,7 +10,7 @@ import { STRAY_CLOSE, operandStart } from './operands';
 import { TooDeep, boxPiece, glyphPiece, itemsOf, placeIn, rowOf, unshielded, unwrapped } from './pieces';
 import type { Piece, Pieces } from './pieces';
 import { endsProduct, numeratorStart, operandTail } from './products';
-import { gridAt } from './grid-shape';
+import { gridAt, valuesAt } from './grid-shape';
 import type { GridShape } from './grid-shape';
 import { endsOperand, isGlyph, isLetters, sameRow, takesIndex } from './row';
 import type { CaretPosition, Row } from './row';
@@ -257,17 +257,14 @@ class Reader {
 
   /** The places of an entry, as they stand behind what it is asked of; false where there are none, or not all of them yet. */
   private index(list: Piece[]): boolean {
-    const shape = gridAt(this.tokens, this.at);
-    if (this.token.kind !== 'squareOpen' || this.token.spaced || shape === null || !takesIndex(list.at(-1)?.item))
-      return false;
+    const shape = this.token.kind === 'squareOpen' ? valuesAt(this.tokens, this.at) : null;
+    if (shape === null || this.token.spaced || !takesIndex(list.at(-1)?.item)) return false;
     this.sign(list);
     this.enter();
-    for (;;) {
+    shape.cells.forEach(() => {
       list.push(...this.row(true, true, true).list);
-      const isEnd = this.token.kind === 'squareClose';
       this.sign(list);
-      if (isEnd) break;
-    }
+    });
     this.leave();
     return true;
   }

@@ -15,7 +15,7 @@ import {
   separate,
   canonical,
 } from './edits';
-import { moveRight } from './moves';
+import { beside, moveRight } from './moves';
 import { STRAY_CLOSE } from './operands';
 import { readRow } from './read';
 import { leavesBoxes } from './sides';

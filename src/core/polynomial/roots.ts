@@ -10,8 +10,9 @@ import { compareReals } from '../number/sign';
 import { fromRational, isReal } from '../number/value';
 import type { RealValue, Scalar } from '../number/value';
 import { complexRootsNear } from './complex-roots';
-import { degreeOf, divided, isolated, narrowed, primitive } from './rational-polynomial';
+import { degreeOf, divided, isolated, primitive } from './rational-polynomial';
 import type { Polynomial } from './rational-polynomial';
+import { polished } from './newton';
 import { rationalRoots } from './rational-roots';
 import { squarefreeParts } from './squarefree-parts';
 
@@ -99,7 +100,7 @@ function othersOf(p: Polynomial, places: number, shouldContinue: ShouldContinue)
       : (binomialRoots(p, shouldContinue) ?? biquadraticRoots(p, shouldContinue));
   if (short !== null) return short;
   const radius: Rational = { n: 1n, d: 10n ** BigInt(places) };
-  const reals = isolated(p).map((interval) => narrowed(p, interval, radius));
+  const reals = isolated(p).map((interval) => polished(p, interval, places));
   const pairs = complexRootsNear(p, places);
   if (pairs === null || reals.length + 2 * pairs.length !== degree) return null;
   const middle = ([low, high]: readonly [Rational, Rational]): Rational => q.divide(q.add(low, high), q.whole(2));

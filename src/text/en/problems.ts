@@ -96,6 +96,8 @@ const domain: { [R in DomainReason]: (fn: string) => string } = {
   contradiction: () => 'There is no solution: the rows contradict each other.',
   'many-solutions': () => 'There are infinitely many solutions. rref shows what they have in common.',
   'complex-values': (fn) => `Some of the ${fn} are complex. Complex numbers can be turned on in Settings.`,
+  'not-linear': () => 'This is not linear: an unknown may only be multiplied by numbers.',
+  'not-an-equation': () => 'An equation is needed here, with = once.',
   'rational-only': (fn) => `${fn} takes whole numbers and fractions.`,
   'negative-base': () => 'A negative number can be raised only to a fraction with an odd denominator.',
   'not-between-minus-one-and-one': (fn) => `${fn} takes numbers between −1 and 1.`,

@@ -2,7 +2,7 @@ import type { ProblemData } from '../../base/problem';
 import { fail, succeed } from '../../base/result';
 import type { Result } from '../../base/result';
 import { asWhole, isScalar } from '../../number/value';
-import type { Matrix, Scalar, Value } from '../../number/value';
+import type { Matrix, Value } from '../../number/value';
 import { matrix } from '../../matrix/matrix';
 import type { FunctionContext } from '../record';
 

@@ -13,7 +13,7 @@ import {
 } from '../../matrix/matrix';
 import { kernel as kernelOf, rank as rankOf, rref as rrefOf, solutions } from '../../matrix/reduce';
 import { fromWhole } from '../../number/value';
-import { fences, raised, row, sign, value } from '../../notation/layout';
+import { fences, raised, sign, value } from '../../notation/layout';
 import { defineNotation } from '../../notation/notation';
 import { defineMatrixFunction } from '../record';
 import { countOf, ofMatrix } from './arguments';
