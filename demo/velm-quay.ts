@@ -9,6 +9,17 @@ export const velmQuay: readonly Readonly<{
   about: string;
   form?: FormId;
 }>[] = [
+  { about: 'the pull of two mooring lines on one ring', angle: 'deg', text: 'norm([120,0]+90*[cos(60),sin(60)])' },
+  {
+    about: 'prices of a shackle, a metre of rope and a fender from three bills',
+    angle: 'deg',
+    text: 'solve([[2,1,1],[1,3,2],[1,0,4]],[55,63,66])',
+  },
+  {
+    about: 'the chart turned by 30°, where the outer mark then stands',
+    angle: 'deg',
+    text: '[[cos(30),-sin(30)],[sin(30),cos(30)]]*[4,2]',
+  },
   { about: 'a bearing to the outer mark, 12.4 cables off', angle: 'deg', text: '12.4*sin(73°24\'36")' },
   { about: 'two of a dozen catches, weighed in dozens', angle: 'deg', text: '6/84+2/7' },
   { about: 'the chandler’s price with discount and tax', angle: 'deg', text: '48.50-15%+20%', form: 'decimal' },

@@ -108,7 +108,7 @@ test('holding a key down explains it and enters nothing', async ({ page }) => {
 test('the keys of every drawer are reachable and as large as a finger', async ({ page }) => {
   const bench = new BenchPage(page);
   await bench.open();
-  for (const drawer of ['Pad', 'Powers', 'Angles', 'Logs', 'Counting', 'Calculus', 'Letters', 'More']) {
+  for (const drawer of ['Pad', 'Powers', 'Angles', 'Logs', 'Counting', 'Calculus', 'Matrices', 'Letters', 'More']) {
     await bench.drawer(drawer);
     // The keys of the drawer before must have gone.
     await expect(page.getByRole('tabpanel', { name: drawer, exact: true })).toBeVisible();

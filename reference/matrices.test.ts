@@ -1,5 +1,5 @@
 import { all, create } from 'mathjs';
-import type { Fraction, Matrix } from 'mathjs';
+import type { Fraction } from 'mathjs';
 import { answerBatchLine } from '../batch/answer';
 
 type Answer = {
@@ -68,11 +68,11 @@ test('500 random matrices have the determinants and inverses that another librar
   for (let k = 0; k < 500; k += 1) {
     const n = 2 + (k % 3);
     const rows = Array.from({ length: n }, () => Array.from({ length: n }, () => next() - 9));
-    const theirs = math.matrix(rows.map((row) => row.map((x) => math.fraction(x)))) as Matrix;
+    const theirs = math.matrix(rows.map((row) => row.map((x) => math.fraction(x))));
     const determinant = math.det(theirs) as unknown as Fraction;
-    expect(exact(`det(${typed(rows)})`)).toBe(text(math.fraction(determinant) as Fraction));
+    expect(exact(`det(${typed(rows)})`)).toBe(text(math.fraction(determinant)));
     if (math.fraction(determinant).n === 0n) continue;
-    const inverse = (math.inv(theirs) as Matrix).toArray() as unknown as Fraction[][];
+    const inverse = math.inv(theirs).toArray() as unknown as Fraction[][];
     expect(exact(`inverse(${typed(rows)})`)).toBe(typed(inverse.map((row) => row.map((f) => text(math.fraction(f))))));
   }
 });

@@ -110,7 +110,11 @@ const shots = [
     name: 'steps-phone',
     size: phone,
     scheme: 'light',
-    act: (page) => page.getByRole('button', { name: 'Steps', exact: true }).tap(),
+    act: async (page) => {
+      await page.getByRole('button', { name: 'clear line' }).tap();
+      await page.getByRole('textbox').pressSequentially('det([[0,2,1],[1,3,4],[2,1,5]])');
+      await page.getByRole('button', { name: 'Steps', exact: true }).tap();
+    },
   },
   {
     name: 'angle-view-phone',

@@ -234,6 +234,12 @@ const matrixKeys = {
       '30',
     ),
   ),
+  squareOpen: inserts(
+    '[',
+    '[',
+    ex('matrix22 d1 moveRight d2 moveRight d3 moveRight d4 moveRight squareOpen d2 separator d1 squareClose', '3'),
+  ),
+  squareClose: inserts(']', ']', ex('vector2 d5 moveRight d6 moveRight squareOpen d2 squareClose', '6')),
   addRow: resizes('addRow', '+ row', ex('vector2 d1 moveRight d2 addRow d3', '[1, 2, 3]')),
   removeRow: resizes('removeRow', '− row', ex('vector3 d1 moveRight d2 moveRight removeRow', '[1, 2]')),
   addColumn: resizes('addColumn', '+ col', ex('vector2 d1 addColumn d2 moveRight d3 moveRight d4', '[[1, 2], [3, 4]]')),

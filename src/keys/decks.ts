@@ -82,7 +82,8 @@ export const drawers: Readonly<Record<DrawerId, Drawer>> = {
     ],
     more: [
       'identity', 'solveFor', 'trace', 'kernel', 'open', 'close', 'separator',
-      'charpoly', 'eigenvalues', 'eigenvectors', 'sqrt', 'power', 'inverse', 'fraction',
+      'charpoly', 'eigenvalues', 'eigenvectors', 'squareOpen', 'squareClose', 'inverse', 'fraction',
+      'A', 'B', 'C', 'sqrt', 'power', 'assign',
     ],
   },
   letters: {

@@ -1,12 +1,14 @@
 import { itemAt, lastOf } from '../base/item';
 import type { Binder } from '../function/record';
+import { inside } from '../language/tree';
 import type { Tree } from '../language/tree';
 import type { Context, Evaluated, Evaluator } from './context';
-import { refused } from './context';
+import { placed, refused } from './context';
 import { decide } from './decide';
 import { derivativeAt } from './derivative';
 import { integrate } from './integrate';
 import { sumOrProduct } from './sums';
+import { needsNumber } from './values';
 
 type Call = Tree & { kind: 'call' };
 
@@ -24,6 +26,10 @@ function cases(tree: Call, context: Context, worth: Evaluator): Evaluated {
 
 /** The functions that take expressions and not just values. */
 export function bind(binder: Exclude<Binder, 'slot'>, tree: Call, context: Context, worth: Evaluator): Evaluated {
+  // What is added up or has a slope is a number; a matrix would only be found out place by place.
+  const [of] = tree.args;
+  if (binder !== 'cases' && of !== undefined && inside(of).kind === 'matrix')
+    return placed(needsNumber(tree.fn), of.span);
   switch (binder) {
     case 'cases':
       return cases(tree, context, worth);

@@ -16,6 +16,7 @@ import type { Context } from './context';
 import { differentiate } from './differentiate';
 import { evaluate } from './evaluate';
 import { hasChance, mentions, perRadian, radiansPer } from './real-expr';
+import { withoutMatrices } from './without-matrices';
 
 /** Bounds of an expression over an interval of its variable. */
 export type BoundsOf = (x: Bounds) => Bounds;
@@ -145,7 +146,7 @@ class BoundsCompiler {
 
   private call(tree: Tree & { kind: 'call' }): BoundsOf {
     const record = functionNamed(tree.fn);
-    if (record === undefined) return unknown;
+    if (record === undefined || record.binds === 'matrix') return unknown;
     if (record.binds !== undefined) return this.binder(record, tree);
     const { formula, bounds, double, angleIn, angleOut } = record;
     const isScaled = this.context.angle !== 'rad';
@@ -282,5 +283,7 @@ class BoundsCompiler {
 export function compileBounds(tree: Tree, variable: string, context: Context): BoundsOf {
   const { letters } = context.names;
   const names = letters.has(variable) ? new Map([...letters].filter(([name]) => name !== variable)) : letters;
-  return new BoundsCompiler(variable, { ...context, names: { ...context.names, letters: names } }).of(tree);
+  return new BoundsCompiler(variable, { ...context, names: { ...context.names, letters: names } }).of(
+    withoutMatrices(tree),
+  );
 }

@@ -22,6 +22,7 @@ import {
 import type { Tree } from '../language/tree';
 import { refused } from './context';
 import { mentions } from './real-expr';
+import { withoutMatrices } from './without-matrices';
 
 type Call = Tree & { kind: 'call' };
 type Differentiated = Result<Tree, Problem>;
@@ -158,6 +159,7 @@ class Differentiator {
   private call(tree: Call): Differentiated {
     const record = functionNamed(tree.fn);
     if (record === undefined) return refused({ code: 'undefined-name', name: tree.fn }, tree.span);
+    if (record.binds === 'matrix') return refused({ code: 'domain', reason: 'no-derivative', fn: tree.fn }, tree.span);
     if (record.binds !== undefined) return this.binder(record, tree);
     // max(a, b, c) is max(max(a, b), c).
     if (record.more && tree.args.length > 2) {
@@ -238,4 +240,4 @@ class Differentiator {
  * their records say; a trigonometric function is that of the unit that is set. Problems: domain (no rule for a part).
  */
 export const differentiate = (tree: Tree, name: string, angle: AngleUnit): Differentiated =>
-  new Differentiator(name, angle).of(tree);
+  new Differentiator(name, angle).of(withoutMatrices(tree));

@@ -14,6 +14,7 @@ import * as parts from './double-expr';
 import type { Fn, DoubleExpr } from './double-expr';
 import { evaluate } from './evaluate';
 import { hasChance, mentions } from './real-expr';
+import { withoutMatrices } from './without-matrices';
 
 type Test = (x: number) => boolean;
 
@@ -116,6 +117,7 @@ class Compiler {
   private call(tree: Tree & { kind: 'call' }): DoubleExpr {
     const record = functionNamed(tree.fn);
     if (record === undefined) throw new NoDouble();
+    if (record.binds === 'matrix') throw new NoDouble();
     if (record.binds !== undefined) return this.binder(record, tree);
     const { double, angleIn, angleOut } = record;
     if (double === undefined) throw new NoDouble();
@@ -235,7 +237,7 @@ export function compileDoubles(tree: Tree, variable: string, context: Context): 
   const names = letters.has(variable) ? new Map([...letters].filter(([name]) => name !== variable)) : letters;
   try {
     const compiler = new Compiler(variable, { ...context, names: { ...context.names, letters: names } });
-    return parts.functionOf(compiler.piece(tree));
+    return parts.functionOf(compiler.piece(withoutMatrices(tree)));
   } catch (error) {
     if (error instanceof NoDouble) return null;
     throw error;

@@ -8,6 +8,7 @@ import * as q from '../number/rational';
 import { asRational, isReal } from '../number/value';
 import type { RealValue } from '../number/value';
 import type { Context, Evaluator } from './context';
+import { withoutMatrices } from './without-matrices';
 
 /** Whether a letter stands free in an expression (one that an inner sum binds is another). */
 export function mentions(tree: Tree, name: string): boolean {
@@ -107,7 +108,7 @@ export function compileToRealExpr(tree: Tree, variable: string, context: Context
     return over(result, toRadians(context.angle));
   };
 
-  return visit(tree);
+  return visit(withoutMatrices(tree));
 }
 
 const halfTurn = { deg: 180n, rad: null, grad: 200n } as const;

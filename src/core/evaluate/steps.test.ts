@@ -37,6 +37,18 @@ test.each([
   ['sin(30°)+1', ['angle sin(‹30°›)+1', 'sin ‹sin(30)›+1', 'plus ‹1/2+1›', 'value ‹3/2›']],
   ['sin(1)+2*3', ['times sin(1)+‹2*3›', 'value ‹sin(1)+6›']],
   ['A^2', ['recall ‹A›^2', 'power ‹3^2›', 'value ‹9›']],
+  ['det([[0,2],[3,4]])', ['row-exchange ‹det([[0,2],[3,4]])›', 'det -‹det([[3,4],[0,2]])›', 'value ‹-6›']],
+  [
+    'rref([[2,4],[1,1]])',
+    [
+      'row-exchange ‹rref([[2,4],[1,1]])›',
+      'row-add ‹rref([[1,1],[2,4]])›',
+      'row-multiply ‹rref([[1,1],[0,2]])›',
+      'row-add ‹rref([[1,1],[0,1]])›',
+      'rref ‹rref([[1,0],[0,1]])›',
+      'value ‹[[1,0],[0,1]]›',
+    ],
+  ],
   ['sum(k,k,1,4)*2', ['sum ‹sum(k,k,1,4)›*2', 'times ‹10*2›', 'value ‹20›']],
   ['1<2 and 3<2+2', ['plus 1<2 and 3<‹2+2›', 'relation ‹1<2 and 3<4›', 'truth ‹true›']],
   ['(1+i)^2', ['power ‹(1+i)^2›', 'value ‹2i›']],

@@ -1,4 +1,4 @@
-import { present } from '../base/item';
+import { itemAt, present } from '../base/item';
 import type { Problem } from '../base/problem';
 import { succeed } from '../base/result';
 import type { Result } from '../base/result';
@@ -7,9 +7,12 @@ import { bare, rankOfTree } from '../language/brackets';
 import { parse } from '../language/parse';
 import { printText, TYPED } from '../language/print-text';
 import { isTruth } from '../language/truth';
-import { inside, isPercent, partsOf, withParts } from '../language/tree';
+import { inside, isPercent, negateTree, partsOf, withParts } from '../language/tree';
 import type { Tree } from '../language/tree';
-import { isExact } from '../number/value';
+import { asRationals } from '../matrix/matrix';
+import { nextReduction, nextTriangle, operated } from '../matrix/row-operations';
+import type { RationalRows, RowOperation } from '../matrix/row-operations';
+import { fromRational, isExact } from '../number/value';
 import type { ExactValue } from '../number/value';
 import { refused } from './context';
 import type { Context } from './context';
@@ -20,7 +23,14 @@ import { decideLine, evaluate } from './evaluate';
  * expression before it as typed text, and the part of it that is worked. The last step is `value` (the exact value), or
  * `truth`; for what has no exact value it is the expression that is left.
  */
-export type Step = Readonly<{ rule: string; expr: string; from: number; to: number }>;
+export type Step = Readonly<{
+  rule: string;
+  expr: string;
+  from: number;
+  to: number;
+  /** What is done to the rows of a matrix (rules `row-add`, `row-exchange`, `row-multiply`), counted from 1. */
+  rows?: Readonly<{ row: number; other?: number; times?: string }>;
+}>;
 
 /** How an exact value is written; handed in by what writes forms. */
 type Write = (value: ExactValue) => Tree;
@@ -125,16 +135,44 @@ class Stepper {
     ).tree;
   }
 
-  /** The tree with the exact value of a part in its place. */
-  worked(tree: Tree, part: Tree): Tree {
+  /** One operation on the rows of a matrix, where that is how a part is worked; null for all else, and where it is done. */
+  byRows(part: Tree): Readonly<{ by: Tree; operation: RowOperation }> | null {
+    const next = part.kind === 'call' ? eliminations[part.fn] : undefined;
+    if (part.kind !== 'call' || next === undefined) return null;
+    const value = evaluate(itemAt(part.args, 0), this.context);
+    const rows = value.ok && value.value.kind === 'matrix' ? asRationals(value.value) : null;
+    const operation = rows === null ? null : next(rows);
+    if (rows === null || operation === null) return null;
+    const after = operated(rows, operation).map((row) => row.map(fromRational));
+    const same: Tree = { ...part, args: [this.write({ kind: 'matrix', rows: after })] };
+    // Rows exchanged turn the sign of a determinant.
+    return { by: part.fn === 'det' && operation.kind === 'exchange' ? negateTree(same) : same, operation };
+  }
+
+  /** The tree with the exact value of a part, or what it is worked to, in its place. */
+  worked(tree: Tree, part: Tree, by: Tree | null = null): Tree {
     // The printer puts brackets where the value still needs them.
-    if (tree === part || (tree.kind === 'group' && inside(tree) === part)) return present(this.exact(part));
+    if (tree === part || (tree.kind === 'group' && inside(tree) === part)) return by ?? present(this.exact(part));
     return withParts(
       tree,
-      partsOf(tree).map((p) => this.worked(p, part)),
+      partsOf(tree).map((p) => this.worked(p, part, by)),
     );
   }
 }
+
+/** Functions that are worked row by row, and how they go on. */
+const eliminations: Readonly<Record<string, (rows: RationalRows) => RowOperation | null>> = {
+  rref: nextReduction,
+  det: nextTriangle,
+};
+
+const rowsTold = (operation: RowOperation): NonNullable<Step['rows']> => ({
+  row: operation.row,
+  ...('other' in operation ? { other: operation.other } : {}),
+  ...('times' in operation
+    ? { times: `${operation.times.n}${operation.times.d === 1n ? '' : `/${operation.times.d}`}` }
+    : {}),
+});
 
 /**
  * The order of work: one reduction at a time, in the order of precedence, each with the part that is worked marked,
@@ -158,8 +196,14 @@ export function steps(tree: Tree, context: Context, write: Write): Result<readon
     const part = stepper.next(now);
     if (!context.shouldContinue()) return refused({ code: 'stopped' }, tree.span);
     if (part === null) break;
-    result.push({ rule: ruleOf(part), expr: text, from: part.span.from, to: part.span.to });
-    text = printText(stepper.worked(now, part), TYPED);
+    const rows = stepper.byRows(part);
+    const at = { expr: text, from: part.span.from, to: part.span.to };
+    result.push(
+      rows === null
+        ? { rule: ruleOf(part), ...at }
+        : { rule: `row-${rows.operation.kind}`, ...at, rows: rowsTold(rows.operation) },
+    );
+    text = printText(stepper.worked(now, part, rows?.by ?? null), TYPED);
   }
   if (truth === null) return succeed([...result, last('value', text)]);
   const verdict = truth.value === null ? 'undecided' : String(truth.value);

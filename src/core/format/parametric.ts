@@ -1,13 +1,13 @@
 import { binaryTree, groupTree, letterTree, withoutLeadingMinus } from '../language/tree';
 import type { Tree } from '../language/tree';
 import { isExact } from '../number/value';
-import type { ExactScalar, Scalar } from '../number/value';
+import type { Scalar } from '../number/value';
 import { exactTree } from './exact-tree';
 
 /** A number as it is written: exactly, or by another way for what is not exact. */
 export type WriteNumber = (v: Scalar) => Tree | null;
 
-export const exactly: WriteNumber = (v) => (isExact(v) ? exactTree(v as ExactScalar) : null);
+export const exactly: WriteNumber = (v) => (isExact(v) ? exactTree(v) : null);
 
 const isNumber = (tree: Tree, written: string): boolean => tree.kind === 'number' && tree.written === written;
 

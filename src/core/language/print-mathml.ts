@@ -86,6 +86,9 @@ const isChained = (tree: Tree): tree is Chained =>
     : tree.kind === 'logic' || tree.kind === 'postfix' || tree.kind === 'mark';
 const leftOf = (tree: Chained): Tree => ('left' in tree ? tree.left : tree.of);
 
+/** Matrices of more rows or columns are drawn by their corners. */
+const LARGEST_DRAWN = 8;
+
 /** Shorter chains keep a row for each of their parts, so that each can be marked. */
 const LONG_CHAIN = 40;
 
@@ -127,6 +130,24 @@ export function printMathml(tree: Tree, style: FormulaStyle): Markup {
     const name = element('mi', tree.fn);
     if (tree.bracketed) return row(name, sign('\u2061'), list(args, tree.closed));
     return row(name, sign('\u2061'), thinSpace(), ...args.map(print));
+  };
+
+  /** A large matrix by its corners and its size; all of it is in what is copied. */
+  const abbreviated = ({ columns, entries }: Tree & { kind: 'matrix' }): Markup => {
+    const rows = entries.length / columns;
+    const shown = (count: number): readonly (number | null)[] =>
+      count > LARGEST_DRAWN ? [0, 1, 2, null, count - 1] : Array.from({ length: count }, (_, i) => i);
+    const cell = (i: number | null, j: number | null): Markup =>
+      i === null || j === null
+        ? sign(i === null ? (j === null ? '⋱' : '⋮') : '⋯')
+        : print(itemAt(entries, i * columns + j));
+    const table = shown(rows).map((i) => element('mtr', ...shown(columns).map((j) => element('mtd', cell(i, j)))));
+    return row(
+      bracket('[', true),
+      element('mtable', ...table),
+      bracket(']', true),
+      element('mtext', ` ${rows} × ${columns}`),
+    );
   };
 
   const bracketed = (tree: Tree): Tree => withReach(withBrackets(tree, style.impliedFirst));
@@ -206,6 +227,7 @@ export function printMathml(tree: Tree, style: FormulaStyle): Markup {
         return call(node);
       case 'matrix': {
         const { entries, columns } = node;
+        if (Math.max(columns, entries.length / columns) > LARGEST_DRAWN) return abbreviated(node);
         const page: MathPage<Markup> = {
           element: (tag, attributes, kids) => withAttributes(element(tag, ...kids), attributes),
           value: (slot) => print(itemAt(entries, slot)),

@@ -9,9 +9,21 @@ import * as q from '../number/rational';
 import { fromRational } from '../number/value';
 import type { Matrix, Scalar } from '../number/value';
 import { inverse } from './inverse';
-import { asRationals, columnOf, doNotFit, identity, isSquare, mapped, matrix, notSquare, sizeOf } from './matrix';
+import {
+  asRationals,
+  columnOf,
+  doNotFit,
+  identity,
+  isSquare,
+  mapped,
+  matrix,
+  notSquare,
+  sizeOf,
+  transpose,
+} from './matrix';
 import type { MatrixResult } from './matrix';
 import { sum } from './field';
+import { wholesOf } from './whole';
 
 /** a + b or a − b, entry by entry. Problems: dimension where the sizes differ. */
 export function added(a: Matrix, b: Matrix, sign: '+' | '−'): Result<Matrix, ProblemData> {
@@ -25,16 +37,18 @@ export function added(a: Matrix, b: Matrix, sign: '+' | '−'): Result<Matrix, P
 /** Every entry times a number. */
 export const scaled = (a: Matrix, by: Scalar): Matrix => mapped(a, (entry) => complex.multiply(entry, by));
 
-/** Products of rational rows are summed over one denominator, which is brought to lowest terms once. */
+/** Products of rational rows as sums of whole numbers over one denominator, brought to lowest terms once. */
 function rationalProduct(a: Matrix, b: Matrix, shouldContinue: ShouldContinue): Matrix | null {
-  const [left, right] = [asRationals(a), asRationals(b)];
+  const [left, right] = [asRationals(a), asRationals(transpose(b))];
   if (left === null || right === null) return null;
-  const columns = itemAt(right, 0).map((_, j) => right.map((row) => itemAt(row, j)));
+  const [rows, columns] = [wholesOf(left), wholesOf(right)];
   return matrix(
-    left.map((row) =>
-      columns.map((column) => {
+    rows.rows.map((row, i) =>
+      columns.rows.map((column, j) => {
         goOn(shouldContinue);
-        return fromRational(row.reduce((total, x, k) => q.add(total, q.multiply(x, itemAt(column, k))), q.ZERO));
+        let total = 0n;
+        for (let k = 0; k < row.length; k += 1) total += (row[k] as bigint) * (column[k] as bigint);
+        return fromRational(q.rational(total, itemAt(rows.scales, i) * itemAt(columns.scales, j)));
       }),
     ),
   );

@@ -29,6 +29,23 @@ export function wholesOf(rows: readonly (readonly Rational[])[]): { rows: Wholes
   return { rows: rows.map((row, i) => row.map(({ n, d }) => n * (itemAt(scales, i) / d))), scales };
 }
 
+/** A row of which the entry under a pivot becomes 0, from one of its entries on; what divides it always comes out. */
+function combine(
+  row: bigint[],
+  top: readonly bigint[],
+  pivot: bigint,
+  before: bigint,
+  column: number,
+  from: number,
+): void {
+  const factor = row[column] as bigint;
+  // Read without a check of the index, since this is what all the time goes into.
+  for (let j = from; j < row.length; j += 1) {
+    const now = pivot * (row[j] as bigint) - factor * (top[j] as bigint);
+    row[j] = before === 1n ? now : now / before;
+  }
+}
+
 /**
  * Rows of whole numbers with every column of a pivot cleared but for the pivot itself. Pivots are looked for in the
  * first `within` columns. Changes the rows that it is given.
@@ -50,8 +67,7 @@ export function eliminate(rows: Wholes, within: number, shouldContinue: ShouldCo
     for (const [i, row] of rows.entries()) {
       if (i === k) continue;
       goOn(shouldContinue);
-      const factor = itemAt(row, column);
-      for (let j = 0; j < row.length; j += 1) row[j] = (pivot * itemAt(row, j) - factor * itemAt(top, j)) / before;
+      combine(row, top, pivot, before, column, 0);
     }
     pivots.push(column);
     before = pivot;
@@ -76,9 +92,7 @@ export function determinantOf(rows: readonly (readonly Rational[])[], shouldCont
     const pivot = itemAt(top, k);
     for (let i = k + 1; i < n; i += 1) {
       goOn(shouldContinue);
-      const row = itemAt(wholes, i);
-      const factor = itemAt(row, k);
-      for (let j = k + 1; j < n; j += 1) row[j] = (pivot * itemAt(row, j) - factor * itemAt(top, j)) / before;
+      combine(itemAt(wholes, i), top, pivot, before, k, k + 1);
     }
     before = pivot;
   }

@@ -51,7 +51,7 @@ export function StepsSheet({ request, onClose }: Readonly<{ request: LineRequest
                       )}
                     </View>
                     <Words size="medium" tone={isLast ? 'answer' : 'muted'}>
-                      {stepText(step.rule)}
+                      {stepText(step)}
                     </Words>
                   </View>
                 </View>

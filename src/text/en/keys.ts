@@ -209,6 +209,8 @@ export const keyTexts: Readonly<Record<KeyId, KeyText>> = {
     'matrix three by three',
     'A matrix of three rows and three columns. Caret right goes through the entries.',
   ),
+  squareOpen: text('open square bracket', 'Behind a matrix it asks for an entry, by row and column: A[2, 1].'),
+  squareClose: text('close square bracket', 'Closes the square bracket.'),
   addRow: text('one row more', 'A row more in the matrix, behind that of the caret.'),
   removeRow: text('one row less', 'Takes the row of the caret out of the matrix.'),
   addColumn: text('one column more', 'A column more in the matrix, behind that of the caret.'),
@@ -272,8 +274,8 @@ export function keyedName(keyed: Keyed): string {
   }
 }
 
-/** The side of a drawer that is not seen, by its first and last letter where it has any. */
+/** The side of a drawer that is not seen, by its first and last letter where these are most of it. */
 export const otherSide = (ids: readonly KeyId[]): string => {
   const named = ids.filter((id) => keys[id].look === 'letter' && id.length === 1);
-  return named.length === 0 ? 'more' : `${named[0]}–${named.at(-1)}`;
+  return 2 * named.length < ids.length ? 'more' : `${named[0]}–${named.at(-1)}`;
 };

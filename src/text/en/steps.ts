@@ -1,3 +1,5 @@
+import type { Step } from '@/core/evaluate/steps';
+
 /** What is done in a step, by the rule of the core. A function is named as it is typed. */
 const rules: Readonly<Record<string, string>> = {
   plus: 'add',
@@ -17,9 +19,26 @@ const rules: Readonly<Record<string, string>> = {
   relation: 'compare',
   truth: 'so it is',
   value: 'the value',
+  det: 'work out the determinant',
+  rref: 'the rows are reduced',
+  inverse: 'work out the inverse matrix',
+  matrix: 'write the matrix exactly',
+  entry: 'take the entry',
   and: 'join the comparisons',
   or: 'join the comparisons',
   not: 'turn the comparison round',
 };
 
-export const stepText = (rule: string): string => rules[rule] ?? `work out ${rule}`;
+const row = (n: number): string => `row ${n}`;
+
+/** What is done to rows: row 2 − 3 · row 1. */
+function rowsText(rule: string, { row: to, other = to, times = '1' }: NonNullable<Step['rows']>): string {
+  if (rule === 'row-exchange') return `exchange ${row(to)} and ${row(other)}`;
+  const isNegative = times.startsWith('-');
+  const size = isNegative ? times.slice(1) : times;
+  if (rule === 'row-multiply') return `${row(to)} · ${isNegative ? `(−${size})` : size}`;
+  return `${row(to)} ${isNegative ? '−' : '+'} ${size === '1' ? '' : `${size} · `}${row(other)}`;
+}
+
+export const stepText = ({ rule, rows }: Pick<Step, 'rule' | 'rows'>): string =>
+  rows === undefined ? (rules[rule] ?? `work out ${rule}`) : rowsText(rule, rows);

@@ -1,0 +1,20 @@
+import { expect, test } from '@playwright/test';
+import { BenchPage } from './bench';
+
+test('matrices are typed straight on, walked through with the arrows, and asked for an entry', async ({ page }) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  await bench.type('[[1,2],[3,4]]^-1*[5,6]');
+  await expect(bench.form('= [−4, 9/2], exact')).toBeVisible();
+  await page.keyboard.press('Enter');
+  await expect(bench.tape.getByRole('button', { name: '[[1,2],[3,4]]^−1×[5,6] = [−4, 9/2]' })).toBeVisible();
+  await bench.type('Ans[2]');
+  await expect(bench.form('= 9/2, fraction')).toBeVisible();
+  await page.keyboard.press('Escape');
+
+  await bench.type('[[1,2],[3,4]]');
+  for (let i = 0; i < 2; i += 1) await page.keyboard.press('ArrowLeft');
+  await page.keyboard.press('ArrowUp');
+  await bench.type('0');
+  await expect(bench.line).toHaveValue(/\[\[1,(?:20|02)\],\[3,4\]\]/);
+});
