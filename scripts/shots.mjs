@@ -114,6 +114,7 @@ const shots = [
       await page.getByRole('button', { name: 'clear line' }).tap();
       await page.getByRole('textbox').pressSequentially('det([[0,2,1],[1,3,4],[2,1,5]])');
       await page.getByRole('button', { name: 'Steps', exact: true }).tap();
+      await page.getByRole('dialog').getByText('the value').waitFor();
     },
   },
   {

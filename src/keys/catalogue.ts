@@ -274,11 +274,7 @@ const matrixKeys = {
     ex('angleBetween vector2 d1 moveRight d0 moveRight separator vector2 d1 moveRight d1', '45'),
   ),
   proj: calls('proj', 'proj', ex('proj vector2 d3 moveRight d4 moveRight separator vector2 d1 moveRight d0', '[3, 0]')),
-  charpoly: calls(
-    'charpoly',
-    'charpoly',
-    ex('charpoly matrix22 d2 moveRight d1 moveRight d1 moveRight d2', '[1, −4, 3]'),
-  ),
+  charpoly: calls('charpoly', 'p(λ)', ex('charpoly matrix22 d2 moveRight d1 moveRight d1 moveRight d2', '[1, −4, 3]')),
   eigenvalues: calls(
     'eigenvalues',
     'eigen λ',

@@ -32,6 +32,9 @@ const constants: Readonly<Record<ConstantName, string>> = {
 
 function call(tree: Call): string {
   const { fn, args } = tree;
+  const [only] = args;
+  if (fn === 'det' && only?.kind === 'matrix')
+    return printLatex(only).replace(/bmatrix(?=\}$)|(?<=^\\begin\{)bmatrix/g, 'vmatrix');
   const standing = standingOfTree(tree);
   if (standing !== null)
     return latexOf(standing.layout, {

@@ -86,6 +86,12 @@ const isChained = (tree: Tree): tree is Chained =>
     : tree.kind === 'logic' || tree.kind === 'postfix' || tree.kind === 'mark';
 const leftOf = (tree: Chained): Tree => ('left' in tree ? tree.left : tree.of);
 
+/** The matrix whose determinant is asked for, where bars around its entries say it all; null for all else. */
+function matrixOfDeterminant({ fn, args, closed }: Call): Tree | null {
+  const [only] = args;
+  return fn === 'det' && closed && only?.kind === 'matrix' && only.entries.length <= LARGEST_DRAWN ** 2 ? only : null;
+}
+
 /** Matrices of more rows or columns are drawn by their corners. */
 const LARGEST_DRAWN = 8;
 
@@ -112,6 +118,8 @@ export function printMathml(tree: Tree, style: FormulaStyle): Markup {
 
   const call = (tree: Call): Markup => {
     const { args } = tree;
+    const matrix = matrixOfDeterminant(tree);
+    if (matrix !== null) return row(bracket('|', true), print(matrix).kids[1] ?? '', bracket('|', true));
     const found = standingOfTree(tree);
     if (found !== null) {
       const page: MathPage<Markup> = {
@@ -146,7 +154,8 @@ export function printMathml(tree: Tree, style: FormulaStyle): Markup {
       bracket('[', true),
       element('mtable', ...table),
       bracket(']', true),
-      element('mtext', ` ${rows} × ${columns}`),
+      wordGap(),
+      element('mtext', `${rows} × ${columns}`),
     );
   };
 

@@ -105,6 +105,7 @@ export const Deck = memo(function Deck({
             minWidth={0}
             flexDirection="row"
             justifyContent="space-between"
+            columnGap={narrow ? 0 : 6}
             flexWrap={narrow ? 'wrap' : 'nowrap'}
             className="scroll-x key-text"
           >
