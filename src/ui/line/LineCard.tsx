@@ -1,4 +1,4 @@
-import { memo, useDeferredValue } from 'react';
+import { memo, useDeferredValue, useMemo } from 'react';
 import type { ReactNode } from 'react';
 import type { AngleUnit } from '@/core/base/angle';
 import type { Problem } from '@/core/base/problem';
@@ -59,7 +59,8 @@ const OnPaper = memo(function OnPaper({
 }: Readonly<{ text: string; isSeen: boolean }> & Pick<Props, 'options' | 'shown'>) {
   // What is only spoken can come a moment after what is seen.
   const later = useDeferredValue(text);
-  const markup = typeset(isSeen ? text : later, options, shown);
+  const told = isSeen ? text : later;
+  const markup = useMemo(() => typeset(told, options, shown), [told, options, shown]);
   if (markup === null) return null;
   return (
     <div
