@@ -174,7 +174,9 @@ test('what stands on Curves follows a letter that is changed while it is in sigh
   await page.getByRole('link', { name: 'Curves' }).click();
   await curves.write('A x-10');
   await page.getByRole('link', { name: 'Bench' }).click();
+  await expect(bench.line).toBeFocused();
   await bench.type('A:=5=');
+  await expect(bench.line).toHaveValue('');
   await page.getByRole('link', { name: 'Curves' }).click();
   await curves.panel('Points');
   await expect(curves.points('Zeros').last()).toHaveAccessibleName(/x 2, y 0$/);
