@@ -20,7 +20,7 @@ import { NOWHERE, decimalIn, numberIn, numberText, readExpr } from './numbers';
 import type { PolynomialRequest, SystemRequest } from './request';
 
 /** Names for unknowns that were given none. */
-const NAMES = [...'xyzuvwabcdefghjklmnopqrst'];
+const NAMES = [...'xyzuvwabcdfghjklmnopqrstABCDEFGHIJKLMNOPQRSTUVWXYZ'];
 
 /** A problem, and in which of the equations or rows it stands, counted from 0. */
 type Placed<T> = Result<T, Problem & Readonly<{ equation?: number }>>;

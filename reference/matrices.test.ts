@@ -85,8 +85,15 @@ test.each([
   [['x-2y+z=0', '2y-8z=8', '5x-5z=10'], 'one', { x: '1', y: '0', z: '-1' }],
   [['y-4z=8', '2x-3y+2z=1', '4x-8y+12z=1'], 'none', {}],
   [['x-5z=1', 'y+z=4'], 'many', { x: '1+5t', y: '4-t', z: 't' }],
+  [['1=2'], 'none', {}],
+  [['1=1', '0=3-3'], 'one', {}],
   [['x-2y=-1', '-x+2y=1'], 'many', { x: '-1+2t', y: 't' }],
 ])('%j has %s', (equations, kind, solution) => {
   const answer = ask({ do: 'system', equations });
   expect([answer.kind, answer.solution]).toEqual([kind, solution]);
+});
+
+test('a row of many unknowns has a parameter for each but one', () => {
+  const answer = ask({ do: 'system', augmented: [['1', ...Array.from({ length: 12 }, () => '0'), '5']] });
+  expect([answer.kind, Object.keys(answer.solution ?? {}).length, answer.solution?.['x']]).toEqual(['many', 13, '5']);
 });

@@ -5,6 +5,8 @@ import type { MemoryOperation } from '@/core/memory/shelf';
 import type { EntryStyle } from '@/core/notebook/schema';
 import type { StackOperation } from '@/core/stack/stack';
 
+/* Every key there is, as one table that decks, help, search and tests read; hence its length. */
+
 /** What a key does. Touch, keyboard, batch and tests send the same actions. */
 export type KeyAction =
   | LineAction

@@ -23,6 +23,8 @@ const numberGlyphs = (text: string): readonly string[] =>
 /** Matrices of more rows or columns are not drawn in boxes: such a line stays typed text. */
 export const LARGEST_DRAWN_SIDE = 8;
 
+/* One descent over the tokens, whose parts call each other and share where they are; hence the length of this file. */
+
 /** Turns tokens into rows: whatever the text, some row comes out, and writing that row gives the text's meaning. */
 class Reader {
   private at = 0;

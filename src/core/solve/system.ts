@@ -1,5 +1,5 @@
 import { itemAt } from '../base/item';
-import { guarded } from '../base/limits';
+import { TooLarge, guarded } from '../base/limits';
 import { withSpan } from '../base/problem';
 import type { Problem } from '../base/problem';
 import { succeed } from '../base/result';
@@ -11,7 +11,7 @@ import { openLetters } from '../evaluate/open-letters';
 import { inside } from '../language/tree';
 import type { Tree } from '../language/tree';
 import { isProvedOther } from '../matrix/field';
-import { matrix, transpose } from '../matrix/matrix';
+import { identity, matrix, transpose } from '../matrix/matrix';
 import type { Rows } from '../matrix/matrix';
 import { kernelBasis, solutions } from '../matrix/reduce';
 import { ZERO } from '../number/arithmetic';
@@ -22,8 +22,8 @@ import { differenceOf, linearForm } from './linear-form';
 /** Coefficients of the unknowns, one equation to a row, and what each row comes to. */
 export type System = Readonly<{ unknowns: readonly string[]; rows: Rows; right: readonly Scalar[] }>;
 
-/** The parameters that free unknowns are called by; those that are unknowns themselves are passed over. */
-const PARAMETERS = ['t', 's', 'u', 'v', 'w', 'p', 'q', 'r'] as const;
+/** The parameters that free unknowns are called by, in order; those that are unknowns themselves are passed over. */
+const PARAMETERS: readonly string[] = [...'tsuvwpqrabcdfghjklmnoxyzABCDEFGHIJKLMNOPQRSTUVWXYZ'];
 
 /** A solution of an unknown: a constant and multiples of the parameters. */
 export type Written = Readonly<{ constant: Scalar; along: readonly Readonly<{ parameter: string; times: Scalar }>[] }>;
@@ -62,7 +62,10 @@ export function systemOf(
 
 /** A combination of the rows that says 0 = something else. */
 function contradictionIn({ rows, right }: System, shouldContinue: ShouldContinue): SystemAnswer {
-  for (const combination of kernelBasis(transpose(matrix(rows)), shouldContinue)) {
+  // Without any unknown, each row by itself says that a number is 0.
+  const combinations =
+    itemAt(rows, 0).length === 0 ? identity(rows.length).rows : kernelBasis(transpose(matrix(rows)), shouldContinue);
+  for (const combination of combinations) {
     const comesTo = combination.reduce<Scalar>(
       (sum, times, i) => complex.add(sum, complex.multiply(times, itemAt(right, i))),
       ZERO,
@@ -83,6 +86,7 @@ export const solveSystem = (system: System, shouldContinue: ShouldContinue): Res
       if (found.kind === 'none') return succeed(contradictionIn(system, shouldContinue));
       const names = PARAMETERS.filter((name) => !system.unknowns.includes(name));
       const along = found.kind === 'many' ? found.along : [];
+      if (along.length > names.length) throw new TooLarge();
       const parameters = along.map((_, k) => itemAt(names, k));
       const solution = new Map(
         system.unknowns.map((name, i): [string, Written] => [
