@@ -272,6 +272,27 @@ export function answerLine(
   return answerOf(reading.value, reading.value.tree, request, context, tried);
 }
 
+/** A request as the core spells its texts: with a point, whatever is set; what is shown is as it is set. */
+export const inSpelling = <R extends LineRequest>(request: R): R => ({
+  ...request,
+  impliedFirst: false,
+  display: { ...request.display, decimalSign: '.' },
+});
+
+/** The same for text, and texts to be tried, in the core's own spelling. */
+export function answerSpelled(
+  request: LineRequest,
+  shouldContinue: ShouldContinue,
+  random: Random,
+): Result<LineAnswer, Problem> {
+  const spelled = inSpelling(request);
+  const reading = parse(request.text, readingOptions(spelled));
+  if (!reading.ok) return reading;
+  const { context, tried } = withTries(reading.value, spelled, contextFor(request, shouldContinue, random));
+  const namesDecimals = request.namesDecimals || tried.some((letter) => triesDecimal(spelled, letter));
+  return answerOf(reading.value, reading.value.tree, { ...request, namesDecimals }, context, tried);
+}
+
 /** An expression over values: `#0`, `#1` … in `work` stand for `bound`. The line's text says how it is written. */
 export type WorkRequest = LineRequest & Readonly<{ work: Tree; bound: readonly Value[] }>;
 

@@ -1,7 +1,7 @@
 import type { TaskKind } from './tasks';
 
 /** The worker files, each loaded when a lane of it is first asked. */
-export type WorkerName = 'lines' | 'curves' | 'columns';
+export type WorkerName = 'lines' | 'curves' | 'columns' | 'kit';
 
 type LaneRecord = Readonly<{ worker: WorkerName; works: readonly TaskKind[]; budget?: number }>;
 
@@ -37,6 +37,8 @@ export const lanes = {
   shownPoints: { worker: 'columns', works: ['chart'] },
   /** What is done with a table while its panel stays in sight. */
   table: { worker: 'columns', works: ['order', 'delimited', 'decimals', 'fit'], budget: PANEL_BUDGET_MS },
+  /** What the tool in sight shows. */
+  tool: { worker: 'kit', works: ['results', 'system', 'polynomial', 'pairs'], budget: PANEL_BUDGET_MS },
 } as const satisfies Readonly<Record<string, LaneRecord>>;
 
 export type LaneId = keyof typeof lanes;

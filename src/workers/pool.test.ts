@@ -4,6 +4,7 @@ import type { LaneId, WorkerName } from './lanes';
 import { createPool } from './pool';
 import { createColumnTasks } from './tasks/columns';
 import { createCurveTasks } from './tasks/curves';
+import { kitTasks } from './tasks/kit';
 import { lineTasks } from './tasks/lines';
 
 const silent = (): WorkerLike => ({
@@ -22,7 +23,12 @@ test('a lane begins its worker when it is first asked, and keeps it', () => {
     begun.push(name);
     return silent();
   };
-  const pool = createPool({ lines: spawning('lines'), curves: spawning('curves'), columns: spawning('columns') });
+  const pool = createPool({
+    lines: spawning('lines'),
+    curves: spawning('curves'),
+    columns: spawning('columns'),
+    kit: spawning('kit'),
+  });
   pool.stop('line');
   expect(begun).toEqual([]);
   void pool.run('answer', {} as never);
@@ -35,7 +41,12 @@ test('a lane begins its worker when it is first asked, and keeps it', () => {
 });
 
 test('every kind of work has a lane, and each lane works what its worker can', () => {
-  const inWorker = { lines: lineTasks, curves: createCurveTasks(), columns: createColumnTasks() } as const;
+  const inWorker = {
+    lines: lineTasks,
+    curves: createCurveTasks(),
+    columns: createColumnTasks(),
+    kit: kitTasks,
+  } as const;
   for (const id of Object.keys(lanes) as LaneId[]) {
     const kinds = inWorker[lanes[id].worker].map(({ kind }) => kind as string);
     expect([id, lanes[id].works.filter((kind) => !kinds.includes(kind))]).toEqual([id, []]);

@@ -80,6 +80,15 @@ class BoundsCompiler {
     return (x) => make(f(x), g(x));
   }
 
+  /** An expression in which a second letter stands for what is written to a cell. */
+  ofTwo(tree: Tree, second: string): (x: Bounds, y: Bounds) => Bounds {
+    const { cell, f } = this.inside(tree, second);
+    return (x, y) => {
+      cell.v = y;
+      return f(x);
+    };
+  }
+
   of(tree: Tree): BoundsOf {
     if (hasChance(tree)) return unknown;
     if (!this.isFree(tree)) return this.fixed(tree);
@@ -281,9 +290,21 @@ class BoundsCompiler {
  * (integrals, greatest common divisors) may be anything and is never called continuous.
  */
 export function compileBounds(tree: Tree, variable: string, context: Context): BoundsOf {
+  return new BoundsCompiler(variable, without([variable], context)).of(withoutMatrices(tree));
+}
+
+/** The same of an expression in two letters, over a box. */
+export const compileBoundsOfTwo = (
+  tree: Tree,
+  [x, y]: readonly [string, string],
+  context: Context,
+): ((x: Bounds, y: Bounds) => Bounds) =>
+  new BoundsCompiler(x, without([x, y], context)).ofTwo(withoutMatrices(tree), y);
+
+/** The context in which some letters hold nothing. */
+function without(names: readonly string[], context: Context): Context {
   const { letters } = context.names;
-  const names = letters.has(variable) ? new Map([...letters].filter(([name]) => name !== variable)) : letters;
-  return new BoundsCompiler(variable, { ...context, names: { ...context.names, letters: names } }).of(
-    withoutMatrices(tree),
-  );
+  if (!names.some((name) => letters.has(name))) return context;
+  const others = new Map([...letters].filter(([name]) => !names.includes(name)));
+  return { ...context, names: { ...context.names, letters: others } };
 }

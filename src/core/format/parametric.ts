@@ -9,7 +9,7 @@ export type WriteNumber = (v: Scalar) => Tree | null;
 
 export const exactly: WriteNumber = (v) => (isExact(v) ? exactTree(v) : null);
 
-const isNumber = (tree: Tree, written: string): boolean => tree.kind === 'number' && tree.written === written;
+export const isNumber = (tree: Tree, written: string): boolean => tree.kind === 'number' && tree.written === written;
 
 /** A number times a letter: t, −t, 2t, (1 + √2)t. */
 function timesLetter(times: Tree, name: string): Tree {

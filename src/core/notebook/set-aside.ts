@@ -19,6 +19,7 @@ export const partKinds = [
   'view',
   'table',
   'column',
+  'tool',
   'setting',
   'other',
 ] as const;

@@ -3,9 +3,10 @@ import type { TaskKind } from '@/workers/tasks';
 import { createColumnTasks } from '@/workers/tasks/columns';
 import { createCurveTasks } from '@/workers/tasks/curves';
 import { performerOf } from '@/workers/tasks/define';
+import { kitTasks } from '@/workers/tasks/kit';
 import { lineTasks } from '@/workers/tasks/lines';
 
-const perform = performerOf([...lineTasks, ...createCurveTasks(), ...createColumnTasks()]);
+const perform = performerOf([...lineTasks, ...createCurveTasks(), ...createColumnTasks(), ...kitTasks]);
 
 /** The work of all workers, done in the page itself: what a unit test has in their place. */
 export const tasks: Pick<Pool, 'run' | 'stop'> = {

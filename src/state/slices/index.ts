@@ -2,6 +2,7 @@ import { asideActions } from './aside/actions';
 import { benchActions } from './bench/line-actions';
 import { columnActions } from './columns/actions';
 import { curveActions } from './curves/actions';
+import { kitActions } from './kit/actions';
 import { settingActions } from './settings/actions';
 import { shelfActions } from './shelf/actions';
 import type { Settings } from '@/core/notebook/settings';
@@ -18,6 +19,7 @@ export const actionsOf = (change: Change, get: Get, clock: () => number, first: 
   ...shelfActions(change, get, clock),
   ...curveActions(change),
   ...columnActions(change),
+  ...kitActions(change),
   ...asideActions(change),
   ...settingActions(change, first),
 });

@@ -5,12 +5,13 @@ import type { Lost, Merge } from '@/state/kernel/merging';
 import { mergeBench } from './bench/merge';
 import { mergeColumns } from './columns/merge';
 import { mergeCurves } from './curves/merge';
+import { mergeKit } from './kit/merge';
 import type { Document, Kept } from './parts';
 import { mergeShelf } from './shelf/merge';
 import { mergeTape } from './tape/merge';
 
 /** Slices that are brought together in parts; of any other, what both tabs changed is as this one has it. */
-const merges: readonly Merge<Document>[] = [mergeTape, mergeShelf, mergeBench, mergeCurves, mergeColumns];
+const merges: readonly Merge<Document>[] = [mergeTape, mergeShelf, mergeBench, mergeCurves, mergeColumns, mergeKit];
 
 /** What a tab has for itself: the line being written. */
 const OWN_PARTS: readonly string[] = ['line', 'own', 'keyed', 'editing'];

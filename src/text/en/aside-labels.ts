@@ -27,6 +27,7 @@ const partNames: Readonly<Record<PartKind, string>> = {
   view: 'The view or an axis of Curves, or what a table is used for',
   table: 'A table',
   column: 'A column',
+  tool: 'An entry of a tool of Kit',
   setting: 'A setting',
   other: 'A part set aside before',
 };

@@ -54,6 +54,8 @@ const steps = {
   'put-in': 'putting values in',
   use: 'choosing what columns are used for',
   points: 'showing points on Curves',
+  'kit-entry': 'an entry in Kit',
+  'clear-tool': 'clearing a tool',
   'remove-aside': 'removing what was set aside',
 } as const;
 
@@ -112,6 +114,7 @@ const sentences = {
   'column-full': () => 'A table takes a million values; there is no room for more.',
   'sent-to-column': (where: string) => `Put into the column ${where.replace(/, (\d+)$/, ', row $1')}.`,
   'values-put': (count: string) => (count === '1' ? 'One value was put in.' : `${count} values were put in.`),
+  'tool-cleared': () => 'What was entered in this tool was cleared. All else is as it was.',
   sorted: () => 'The rows were sorted.',
 } satisfies Readonly<Record<string, (fact: string) => string>>;
 

@@ -1,0 +1,16 @@
+import { pairsView } from '../kit/pairs';
+import { polynomialView } from '../kit/polynomial';
+import { resultsOf } from '../kit/results';
+import { systemView } from '../kit/system';
+import { defineTask } from './define';
+import type { TasksOf } from './define';
+
+/** What the tools of Kit ask for. */
+export const kitTasks = [
+  defineTask({ kind: 'results', run: resultsOf }),
+  defineTask({ kind: 'system', run: systemView }),
+  defineTask({ kind: 'polynomial', run: polynomialView }),
+  defineTask({ kind: 'pairs', run: pairsView }),
+] as const;
+
+export type KitTasks = TasksOf<typeof kitTasks>;
