@@ -6,6 +6,7 @@ export { ClassView } from './bench/ClassView';
 export { BenchSheets } from './bench/BenchSheets';
 export { Columns } from './columns/Columns';
 export { Curves } from './curves/Curves';
+export { Kit } from './kit/Kit';
 export { LongTape } from '@/ui/tape/LongTape';
 export { OverPage } from './frame/OverPage';
 export { SharedOffer } from './frame/SharedOffer';

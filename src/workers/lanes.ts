@@ -39,6 +39,8 @@ export const lanes = {
   table: { worker: 'columns', works: ['order', 'delimited', 'decimals', 'fit'], budget: PANEL_BUDGET_MS },
   /** What the tool in sight shows. */
   tool: { worker: 'kit', works: ['results', 'system', 'polynomial', 'pairs'], budget: PANEL_BUDGET_MS },
+  /** A table that is filled while what the tool shows stays in sight. */
+  fill: { worker: 'kit', works: ['fill'] },
 } as const satisfies Readonly<Record<string, LaneRecord>>;
 
 export type LaneId = keyof typeof lanes;

@@ -11,6 +11,9 @@ import { fromRational } from '@/core/number/value';
 import type { Value } from '@/core/number/value';
 import { middleOf } from '@/core/solve/root';
 import type { Root } from '@/core/solve/root';
+import { encode, fitsFile } from '@/core/notebook/value-codec';
+import type { SavedValue } from '@/core/notebook/value-codec';
+import { fullText } from './answer';
 import type { LineRequest } from './answer';
 
 /** A solution in its forms, with both sides of the equation worked at it. */
@@ -21,6 +24,9 @@ export type SolutionView = Readonly<{
   isSure: boolean;
   check: Readonly<{ left: string; right: string; sign: '=' | '≈' }> | null;
 }>;
+
+/** A value in its forms, and as it is kept: `saved` is null for one that is too large, or none. */
+export type KeptView = Readonly<{ forms: readonly Form[]; saved: SavedValue | null; full: string }>;
 
 /** Writes values and solutions in their forms, as the settings of a request have them. */
 export class Shower {
@@ -33,6 +39,14 @@ export class Shower {
     const nature = plainNature(this.request.angle);
     const result = formsOf(v, this.request.display, this.context.shouldContinue, nature);
     return result.ok ? result.value.filter((f) => f.id !== 'factors') : [];
+  }
+
+  /** A value in its forms, to be kept and copied. */
+  kept(v: Value): KeptView {
+    const forms = this.forms(v);
+    const saved = encode(v);
+    const full = fullText(v, this.context.shouldContinue) ?? forms[0]?.typed ?? '';
+    return { forms, saved: fitsFile(saved) ? saved : null, full };
   }
 
   /** The decimal of a root that is known to lie between two numbers: settled when both round alike. */

@@ -87,7 +87,8 @@ export function completedSquare(p: Coefficients, letter: string): readonly Tree[
   if (q.isZero(b)) return steps;
   const linear = polynomialTree([q.ZERO, q.divide(b, a), q.ONE], letter);
   if (!q.equal(a, q.ONE)) steps.push(plus(inA(linear), c));
-  const squared = powerOf(groupTree(rationalTree(q.magnitude(shift))), 2);
+  const size = rationalTree(q.magnitude(shift));
+  const squared = powerOf(size.kind === 'number' ? size : groupTree(size), 2);
   steps.push(plus(inA(binaryTree('minus', binaryTree('plus', linear, squared), squared)), c));
   const whole = powerOf(groupTree(plus(x, shift)), 2);
   steps.push(plus(joined(timesTree(a, whole), rationalTree(q.negate(q.multiply(a, square)))), c));

@@ -44,6 +44,7 @@ export function CellEditor({ columns, at, hasDeck, onKeep, onGo }: Props) {
         onDone={keepAnd(() => onGo(at.column, row + 1, true))}
         onTab={keepAnd(() => onGo(at.column + 1, row, true))}
         onCancel={() => onGo(at.column, row)}
+        onLeave={onKeep}
         head={({ take }) => (
           <View flexDirection="row" alignItems="center" gap="$2" paddingHorizontal="$3" paddingVertical={2}>
             <Heading role="heading" aria-level={2} flex={1} minWidth={0} numberOfLines={1} fontSize="$3">

@@ -5,7 +5,7 @@ import type { KeyboardEvent } from 'react';
 import { MOST_COLUMNS, MOST_ROWS, rowsOf, usedColumns } from '@/core/notebook/columns';
 import type { DataTable } from '@/core/notebook/columns';
 import type { KeyAction } from '@/keys/catalogue';
-import { actionOfStroke, handleStroke, strokeOf } from '@/keys/shortcuts';
+import { gridStroke } from '@/places/line-editor/grid-strokes';
 import { readClipboard } from '@/platform/clipboard';
 import { useStore } from '@/state/app-store';
 import { cellName, columnWords, headSpoken, rowName } from '@/text/column-labels';
@@ -38,9 +38,6 @@ type Props = Readonly<{
 const ROW = 44;
 const WIDTH = 112;
 const WIDEST = 1.6;
-
-/** Rows that a page up or down goes. */
-const PAGE = 10;
 
 /** What stands before a row. */
 const numbered = (row: number) => ({ text: `${row + 1}`, spoken: rowName(row) });
@@ -102,33 +99,17 @@ export function Data({ table, at, isWide, onAt, onColumn, onRow, onSort, onPaste
     [onAt, columns.length],
   );
 
-  const onKey = (event: KeyboardEvent): void => {
-    const place = at ?? { column: 0, row: 0 };
-    const stroke = strokeOf(event);
-    if (stroke.control) return;
-    const empty = (): void => {
-      const column = columns[place.column];
-      if (column !== undefined) setCell(column.id, place.row, '');
-    };
-    const isMove = handleStroke('grid', event, {
-      up: () => go(place.column, place.row - 1),
-      down: () => go(place.column, Math.min(rows - 1, place.row + 1)),
-      left: () => go(place.column - 1, place.row),
-      right: () => go(place.column + 1, place.row),
-      pageUp: () => go(place.column, place.row - PAGE),
-      pageDown: () => go(place.column, Math.min(rows - 1, place.row + PAGE)),
-      first: () => go(place.column, 0),
-      last: () => go(place.column, Math.max(0, rows - 1)),
-      write: () => go(place.column, place.row, true),
-      empty,
+  const onKey = (event: KeyboardEvent): void =>
+    gridStroke(event, {
+      place: at ?? { column: 0, row: 0 },
+      rows,
+      go,
+      empty: ({ column, row }) => {
+        const emptied = columns[column];
+        if (emptied !== undefined) setCell(emptied.id, row, '');
+      },
       leave: () => onAt(null),
     });
-    if (isMove) return;
-    const action = actionOfStroke(stroke, '');
-    if (action === null || stroke.key.length > 1) return;
-    event.preventDefault();
-    go(place.column, place.row, true, action);
-  };
 
   const heads = useMemo(
     () =>

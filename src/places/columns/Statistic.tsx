@@ -1,21 +1,17 @@
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import type { FormId } from '@/core/format/form';
-import { letterNames, slotNames } from '@/core/memory/shelf';
 import { useStore } from '@/state/app-store';
 import type { ShownValue } from '@/state/slices/columns/requests';
 import { exactText } from '@/state/slices/bench/substitution';
 import { columnWords } from '@/text/column-labels';
-import { registerTile } from '@/text/entry-labels';
-import { registerName } from '@/text/registers';
-import { words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
 import { Pressable } from '@/ui/control/Pressable';
-import { RegisterTile } from '@/ui/keyed/RegisterTile';
 import { ResultForms, signOf } from '@/ui/line/ResultForms';
 import { Panel } from '@/ui/kit/Panel';
 import { Words } from '@/ui/theme/text';
 import { copy } from '@/places/bench/copying';
+import { KeepTiles } from '@/places/shelf/KeepTiles';
 
 /** A number with what it is called. */
 export type Told = Readonly<{ name: string; note: string; shown: ShownValue }>;
@@ -101,7 +97,6 @@ export function StatisticRow({ name, note, shown, onOpen }: RowProps) {
 /** A number in every form, to be copied or kept with all its digits. */
 export function StatisticSheet({ told, onClose }: Readonly<{ told: Told; onClose: () => void }>) {
   const display = useStore((s) => s.settings.display);
-  const shelf = useStore((s) => s.document.shelf);
   const [chosen, setChosen] = useState<FormId | null>(null);
   const { name, note, shown } = told;
   const exact = exactText(shown.forms);
@@ -110,22 +105,6 @@ export function StatisticSheet({ told, onClose }: Readonly<{ told: Told; onClose
     useStore.getState().keepAnswer(place, shown, `${columnWords.columns}: ${name}`);
     onClose();
   };
-  const tiles = (title: string, names: readonly string[], columns: number) => (
-    <View role="group" aria-label={title} className={`tiles tiles-${columns}`}>
-      {names.map((place) => {
-        const held = shelf[place]?.typed ?? null;
-        return (
-          <RegisterTile
-            key={place}
-            name={place}
-            held={held}
-            spoken={registerTile('keep', registerName(place), held)}
-            onPress={() => keep(place)}
-          />
-        );
-      })}
-    </View>
-  );
   return (
     <Panel title={note === '' ? name : `${name}: ${note}`} onClose={onClose}>
       <ResultForms
@@ -138,13 +117,7 @@ export function StatisticSheet({ told, onClose }: Readonly<{ told: Told; onClose
         <Button onPress={() => void copy(shown.full)}>{columnWords.copyDigits}</Button>
         {exact === null ? null : <Button onPress={() => void copy(exact)}>{columnWords.copyExact}</Button>}
       </View>
-      {shown.saved === null ? null : (
-        <View gap="$2">
-          <Words strong>{columnWords.keepIn}</Words>
-          {tiles(words.letters, letterNames, 7)}
-          {tiles(words.slots, slotNames, 5)}
-        </View>
-      )}
+      {shown.saved === null ? null : <KeepTiles title={columnWords.keepIn} onKeep={keep} />}
     </Panel>
   );
 }

@@ -1,5 +1,5 @@
 import { View } from '@tamagui/core';
-import { useCallback, useEffect, useLayoutEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import type { ReactNode } from 'react';
 import { parse } from '@/core/language/parse';
 import { caretOf, lineOf } from '@/core/line/line';
@@ -33,10 +33,18 @@ type Props = Readonly<{
   takesEmpty?: boolean;
   /** `y =` and `f(x) =` may stand before it. */
   takesNaming?: boolean;
+  /** The first press of the key that answers writes the equals sign of an equation. */
+  takesEquation?: boolean;
   hasDeck?: boolean;
+  /** The drawer is folded away at first, so that what the line belongs to stays in sight. */
+  isFolded?: boolean;
+  /** Whether a text is all that is wanted: it is then taken over without a further key, as Tab would. */
+  isEnough?: (text: string) => boolean;
   /** Typed text with a point; '' for an empty line. */
   onDone: (text: string) => void;
   onCancel: () => void;
+  /** What was written, if it can be read, when another line takes its place before it was taken over. */
+  onLeave?: (text: string) => void;
   /** What Tab takes it over for; null when it just goes on. */
   onTab?: ((text: string) => void) | null;
   /** Stands above the line; what it is given takes the line over. */
@@ -44,12 +52,28 @@ type Props = Readonly<{
 }>;
 
 const nothing = (): void => undefined;
+const RELATION = /[=<>≤≥≠]/;
 const NAMING = /^\s*([a-wyz]|[a-z]\(x\))\s*$/;
 
 /** A line of its own, to be written with the keys of the Bench, which goes on untouched. `=` takes it over. */
 export function LineEditor(props: Props) {
-  const { id, text, first = null, isReplaced = false, takesEmpty = false, takesNaming = false, hasDeck = true } = props;
-  const { onDone, onCancel, onTab = null, head } = props;
+  const {
+    id,
+    text,
+    first = null,
+    isReplaced = false,
+    takesEmpty = false,
+    takesNaming = false,
+    takesEquation = false,
+    hasDeck = true,
+  } = props;
+  const { onDone, onCancel, onLeave, onTab = null, isEnough, head } = props;
+  const [folds, setFolds] = useState(props.isFolded ?? false);
+  const isCancelled = useRef(false);
+  const leave = useRef(onLeave);
+  useLayoutEffect(() => {
+    leave.current = onLeave;
+  });
   const [own] = useState(() => {
     const { settings, drawer } = useStore.getState();
     const result = createStore();
@@ -72,6 +96,15 @@ export function LineEditor(props: Props) {
     });
     if (isReplaced) own.getState().press({ type: 'edit', command: 'selectAll' });
     if (first !== null) own.getState().press(first);
+    isCancelled.current = false;
+    const begun = lineText(own.getState());
+    const left = leave.current;
+    return () => {
+      const typed = lineText(own.getState());
+      if (left === undefined || isCancelled.current || typed === begun) return;
+      const plain = typed.trim() === '' ? '' : toCanonicalText(typed, own.getState().settings);
+      if (plain !== null && (plain !== '' || takesEmpty)) left(plain);
+    };
     // A new text is a new beginning only with a new id.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [own, id]);
@@ -103,18 +136,27 @@ export function LineEditor(props: Props) {
     (action: KeyAction) => {
       const isNaming =
         takesNaming && action.type === 'answer' && action.orEqual === true && NAMING.test(lineText(own.getState()));
-      if (isNaming) own.getState().press({ type: 'operate', text: '=' });
+      const typed = lineText(own.getState());
+      const isRelation = takesEquation && action.type === 'answer' && typed.trim() !== '' && !RELATION.test(typed);
+      if (isNaming || isRelation) own.getState().press({ type: 'operate', text: '=' });
       else if (action.type === 'answer') accept();
-      else own.getState().press(action);
+      else {
+        own.getState().press(action);
+        if (isEnough?.(lineText(own.getState())) === true) take(onTab ?? onDone);
+      }
     },
-    [own, accept, takesNaming],
+    [own, accept, take, onTab, onDone, isEnough, takesNaming, takesEquation],
   );
+  const cancel = useCallback(() => {
+    isCancelled.current = true;
+    onCancel();
+  }, [onCancel]);
 
   // Strokes that reach no field are meant for the line, as on the Bench.
   useEffect(() => {
     document.getElementById(LINE_INPUT_ID)?.focus({ preventScroll: true });
     const onStroke = (event: KeyboardEvent): void => {
-      if (event.key === 'Escape') return onCancel();
+      if (event.key === 'Escape') return cancel();
       // The stroke by which the writing began was taken where it was heard.
       if (event.defaultPrevented) return undefined;
       const { target, key } = event;
@@ -130,7 +172,7 @@ export function LineEditor(props: Props) {
     };
     document.addEventListener('keydown', onStroke);
     return () => document.removeEventListener('keydown', onStroke);
-  }, [own, press, onCancel]);
+  }, [own, press, cancel]);
 
   return (
     <>
@@ -168,6 +210,9 @@ export function LineEditor(props: Props) {
             decimalSign={settings.display.decimalSign}
             isComplex={false}
             style="written"
+            isFolded={folds}
+            onFold={setFolds}
+            canFold={props.isFolded !== undefined}
           />
         </View>
       ) : null}

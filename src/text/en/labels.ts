@@ -80,6 +80,7 @@ export const words = {
   graph: 'Graph',
   bench: 'Bench',
   columns: 'Columns',
+  kit: 'Kit',
   shelf: 'Shelf',
   places: 'Places of work',
   close: 'Close',

@@ -115,6 +115,7 @@ const sentences = {
   'sent-to-column': (where: string) => `Put into the column ${where.replace(/, (\d+)$/, ', row $1')}.`,
   'values-put': (count: string) => (count === '1' ? 'One value was put in.' : `${count} values were put in.`),
   'tool-cleared': () => 'What was entered in this tool was cleared. All else is as it was.',
+  'table-cut': (size: string) => `Tables up to ${size} are taken in; what was beyond was left out.`,
   sorted: () => 'The rows were sorted.',
 } satisfies Readonly<Record<string, (fact: string) => string>>;
 

@@ -46,6 +46,8 @@ type Props = Readonly<{
   /** The drawer is folded away, where height is scarce. */
   isFolded?: boolean;
   onFold?: (folds: boolean) => void;
+  /** It can be folded on any screen, since there is something above it that is to stay in sight. */
+  canFold?: boolean;
 }>;
 
 const isWide = (id: KeyId): boolean => id === 'answer' || id === 'push';
@@ -62,6 +64,7 @@ export const Deck = memo(function Deck({
   hasField = false,
   isFolded = false,
   onFold,
+  canFold = false,
 }: Props) {
   const { narrow, smallFlat } = useMedia();
   const gap = narrow || smallFlat ? SMALL_GAP : GAP;
@@ -129,7 +132,7 @@ export const Deck = memo(function Deck({
               </Tab>
             ))}
           </KitTabs.List>
-          {narrow && onFold !== undefined ? <Fold isFolded={isFolded} onFold={onFold} /> : null}
+          {(narrow || canFold) && onFold !== undefined ? <Fold isFolded={isFolded} onFold={onFold} /> : null}
         </View>
         {isFolded ? null : (
           <KitTabs.Content

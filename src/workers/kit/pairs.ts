@@ -13,13 +13,18 @@ import type { Tree } from '@/core/language/tree';
 import { interval } from '@/core/number/interval';
 import type { Bounds } from '@/core/number/interval';
 import { toDouble } from '@/core/number/to-double';
-import { isReal } from '@/core/number/value';
+import * as q from '@/core/number/rational';
+import { real } from '@/core/number/arithmetic';
+import { fromRational, isReal } from '@/core/number/value';
+import type { Scalar } from '@/core/number/value';
+import { middleOf } from '@/core/solve/root';
+import type { Root } from '@/core/solve/root';
 import { nonlinearPair } from '@/core/solve/nonlinear-pair';
 import { equationOf } from '@/core/solve/solve';
 import { contextFor } from '../answer';
 import type { LineRequest } from '../answer';
 import { Shower } from '../solution-view';
-import type { SolutionView } from '../solution-view';
+import type { KeptView } from '../solution-view';
 import { SPELLING, entryValue } from './tables';
 
 /** Two equations in two letters, and between which numbers each letter is searched. All typed with a point. */
@@ -39,7 +44,7 @@ export type PairsView =
   | Readonly<{
       kind: 'pairs';
       letters: readonly [string, string];
-      pairs: readonly (readonly [SolutionView, SolutionView])[];
+      pairs: readonly (readonly [KeptView, KeptView])[];
       isComplete: boolean;
       open: readonly (readonly [number, number])[];
     }>;
@@ -83,6 +88,12 @@ function boxIn(request: PairsRequest, context: Context): Readonly<{ x: Bounds; y
   return c < d ? { x: interval(a, b), y: interval(c, d) } : 'y';
 }
 
+/** A root as a value: one that is only near keeps how near it is proved to be. */
+const valueOf = (root: Root): Scalar =>
+  root.kind === 'exact'
+    ? root.value
+    : real('within', middleOf(root), fromRational(q.divide(q.subtract(root.high, root.low), q.whole(2))));
+
 /** The pairs that solve two equations, all those in a box where that can be proved. */
 export const pairsView = (
   request: PairsRequest,
@@ -110,6 +121,6 @@ function worked(request: PairsRequest, shouldContinue: ShouldContinue, random: R
   if (!shouldContinue()) return fail(withSpan({ code: 'stopped' }, { from: 0, to: 0 }));
   if (found === null) return succeed({ kind: 'unknown' });
   const shower = new Shower(request, context);
-  const pairs = found.pairs.map(([a, b]) => [shower.solution(a, null, x), shower.solution(b, null, y)] as const);
+  const pairs = found.pairs.map(([a, b]) => [shower.kept(valueOf(a)), shower.kept(valueOf(b))] as const);
   return succeed({ kind: 'pairs', letters: [x, y], pairs, isComplete: found.isComplete, open: found.open });
 }

@@ -7,14 +7,13 @@ import type { Result } from '@/core/base/result';
 import type { ShouldContinue } from '@/core/base/should-continue';
 import type { AngleUnit } from '@/core/base/angle';
 import { exactTree } from '@/core/format/exact-tree';
-import type { Form } from '@/core/format/form';
 import { completedSquare, factoredTree, polynomialTree } from '@/core/format/polynomial';
 import type { Factor } from '@/core/format/polynomial';
 import type { Random } from '@/core/function/record';
 import { printText, TYPED } from '@/core/language/print-text';
 import * as q from '@/core/number/rational';
 import { asRational, fromRational, isExact, isExactReal, isReal } from '@/core/number/value';
-import type { RealValue, Value } from '@/core/number/value';
+import type { RealValue } from '@/core/number/value';
 import { cardano } from '@/core/polynomial/cardano';
 import { degreeOf, divided, primitive, trimmed } from '@/core/polynomial/rational-polynomial';
 import type { Polynomial } from '@/core/polynomial/rational-polynomial';
@@ -26,17 +25,13 @@ import { discriminantOf } from '@/core/solve/discriminant';
 import { contextFor } from '../answer';
 import type { LineRequest } from '../answer';
 import { Shower } from '../solution-view';
+import type { KeptView } from '../solution-view';
 import { entryValue } from './tables';
 
 /** Coefficients from the highest power down, and the letter of the unknown. */
 export type PolynomialRequest = LineRequest & Readonly<{ coefficients: readonly string[]; letter: string }>;
 
-export type RootView = Readonly<{
-  forms: readonly Form[];
-  value: Value;
-  multiplicity: number;
-  isReal: boolean;
-}>;
+export type RootView = KeptView & Readonly<{ multiplicity: number; isReal: boolean }>;
 
 /** Texts are typed with a point. */
 export type PolynomialView =
@@ -47,10 +42,10 @@ export type PolynomialView =
       degree: number;
       text: string;
       roots: readonly RootView[];
-      discriminant: readonly Form[];
+      discriminant: KeptView;
       factored: string;
       /** For degree two: where it turns, and the steps by which it becomes a square. */
-      vertex: Readonly<{ x: readonly Form[]; y: readonly Form[] }> | null;
+      vertex: Readonly<{ x: KeptView; y: KeptView }> | null;
       square: readonly string[];
       /** Each root by Cardano's formula, for degree three without a shorter way. */
       cardano: readonly string[];
@@ -153,17 +148,16 @@ function worked(
     degree: degreeOf(p),
     text: typed(polynomialTree(p, request.letter)),
     roots: roots.map(({ value, multiplicity }) => ({
-      forms: shower.forms(value),
-      value,
+      ...shower.kept(value),
       multiplicity,
       isReal: isReal(value),
     })),
-    discriminant: shower.forms(fromRational(discriminantOf(p, shouldContinue))),
+    discriminant: shower.kept(fromRational(discriminantOf(p, shouldContinue))),
     factored: factorsOf(p, roots, request.letter),
     vertex: isQuadratic
       ? {
-          x: shower.forms(fromRational(middle)),
-          y: shower.forms(fromRational(divided(p, [q.negate(middle), q.ONE]).remainder[0] ?? q.ZERO)),
+          x: shower.kept(fromRational(middle)),
+          y: shower.kept(fromRational(divided(p, [q.negate(middle), q.ONE]).remainder[0] ?? q.ZERO)),
         }
       : null,
     square: isQuadratic ? completedSquare(p, request.letter).map(typed) : [],

@@ -14,11 +14,9 @@ import type { CellProblem, Table } from './tables';
 export type ResultsRequest = LineRequest &
   Readonly<{ texts: readonly string[]; tables: Readonly<Record<string, Table>> }>;
 
-/** What a text comes to, or what is wrong with it; `cell`: with an entry of a table that it needs. */
-export type ResultView =
-  | Readonly<{ answer: LineAnswer }>
-  | Readonly<{ problem: Problem }>
-  | Readonly<{ cell: CellProblem & Readonly<{ table: string }> }>;
+/** A text and what it comes to, or what is wrong with it; `cell`: with an entry of a table that it needs. */
+export type ResultView = Readonly<{ text: string }> &
+  Readonly<{ answer: LineAnswer } | { problem: Problem } | { cell: CellProblem & Readonly<{ table: string }> }>;
 
 const holds = (text: string, letter: string): boolean => new RegExp(`(?<![A-Za-z])${letter}(?![A-Za-z(])`).test(text);
 
@@ -40,12 +38,12 @@ export function resultsOf(
   for (const text of request.texts) {
     const missing = [...unsound].find(([name]) => holds(text, name));
     if (missing !== undefined) {
-      views.push({ cell: { table: missing[0], ...missing[1] } });
+      views.push({ text, cell: { table: missing[0], ...missing[1] } });
       continue;
     }
     const answer = answerSpelled({ ...request, text, letters }, shouldContinue, random);
     if (!answer.ok && answer.problem.code === 'stopped') return answer;
-    views.push(answer.ok ? { answer: answer.value } : { problem: answer.problem });
+    views.push(answer.ok ? { text, answer: answer.value } : { text, problem: answer.problem });
   }
   return succeed(views);
 }

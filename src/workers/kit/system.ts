@@ -8,22 +8,23 @@ import { roundedTexts } from '@/core/format/decimal';
 import { exactTree } from '@/core/format/exact-tree';
 import { expressionForm } from '@/core/format/form';
 import type { Form } from '@/core/format/form';
-import { exactly, parametricTree } from '@/core/format/parametric';
+import { exactly, isNumber, parametricTree } from '@/core/format/parametric';
 import type { WriteNumber } from '@/core/format/parametric';
 import type { Random } from '@/core/function/record';
 import { parse } from '@/core/language/parse';
 import { printText, TYPED } from '@/core/language/print-text';
-import { matrixTree } from '@/core/language/tree';
+import { binaryTree, groupTree, matrixTree, negateTree, withoutLeadingMinus } from '@/core/language/tree';
 import type { Tree } from '@/core/language/tree';
 import { ZERO } from '@/core/number/arithmetic';
 import * as complex from '@/core/number/complex';
 import { isExact, isReal } from '@/core/number/value';
-import type { Scalar, Value } from '@/core/number/value';
+import type { Scalar } from '@/core/number/value';
 import { solveSystem, systemOf } from '@/core/solve/system';
 import type { System, SystemAnswer, Written } from '@/core/solve/system';
 import { contextFor, inSpelling, withTries } from '../answer';
 import type { LineRequest } from '../answer';
 import { Shower } from '../solution-view';
+import type { KeptView } from '../solution-view';
 import { SPELLING, entryValue } from './tables';
 import type { Table } from './tables';
 
@@ -34,8 +35,8 @@ export type SystemRequest = LineRequest &
     given: Readonly<{ equations: readonly string[] } | { rows: Table }>;
   }>;
 
-/** An equation with the solution put in: both sides. */
-type Check = Readonly<{ left: string; right: string; isExact: boolean }>;
+/** An equation with the solution put in: its left side as typed text, where it is exact, and what both sides come to. */
+type Check = Readonly<{ put: string | null; left: string; right: string; isExact: boolean }>;
 
 export type SystemView = Readonly<{
   unknowns: readonly string[];
@@ -48,8 +49,8 @@ export type SystemView = Readonly<{
     | Readonly<{ kind: 'refused'; problem: Problem; row: number; column: number | null }>
     | Readonly<{
         kind: 'one' | 'many';
-        /** `value`: null for one that is written with parameters. */
-        solution: readonly Readonly<{ name: string; forms: readonly Form[]; value: Value | null }>[];
+        /** One that is written with parameters cannot be kept. */
+        solution: readonly (KeptView & Readonly<{ name: string }>)[];
         parameters: readonly string[];
         checks: readonly Check[];
       }>
@@ -131,12 +132,13 @@ class SystemShower {
   }
 
   /** A solution with its parameters. */
-  written({ constant, along }: Written): readonly Form[] {
-    if (along.length === 0) return this.shower.forms(constant);
+  written({ constant, along }: Written): KeptView {
+    if (along.length === 0) return this.shower.kept(constant);
     const tree = parametricTree(constant, along);
-    if (tree !== null) return [expressionForm('exact', tree, this.request.display)];
-    const near = parametricTree(constant, along, this.rounded);
-    return near === null ? [] : [{ ...expressionForm('decimal', near, this.request.display), exact: false }];
+    const near = tree ?? parametricTree(constant, along, this.rounded);
+    if (near === null) return { forms: [], saved: null, full: '' };
+    const form: Form = expressionForm(tree === null ? 'decimal' : 'exact', near, this.request.display);
+    return { forms: [{ ...form, exact: tree !== null }], saved: null, full: form.typed };
   }
 
   equation(system: System, i: number): string | null {
@@ -158,9 +160,31 @@ class SystemShower {
     const right = itemAt(system.right, i);
     const areExact = isExact(left) && isExact(right);
     const text = (v: Scalar): string => (areExact ? this.text(v) : this.decimal(v));
-    return { left: text(left), right: text(right), isExact: areExact };
+    return { put: this.put(system, solution, i), left: text(left), right: text(right), isExact: areExact };
+  }
+
+  /** The left side of a row with the solutions in the place of the unknowns. */
+  private put(system: System, solution: ReadonlyMap<string, Written>, i: number): string | null {
+    let sum: Tree | null = null;
+    for (const [j, name] of system.unknowns.entries()) {
+      const times = exactly(itemAt(itemAt(system.rows, i), j));
+      const written = solution.get(name);
+      const value = written === undefined ? null : parametricTree(written.constant, written.along);
+      if (times === null || value === null) return null;
+      if (isNumber(times, '0')) continue;
+      const positive = withoutLeadingMinus(times);
+      const size = positive ?? times;
+      const isPlain = value.kind === 'number' || value.kind === 'letter';
+      const factor = isPlain ? value : groupTree(value);
+      const term = isNumber(size, '1') ? factor : binaryTree('times', isSum(size) ? groupTree(size) : size, factor);
+      if (sum === null) sum = positive === null ? term : negateTree(term);
+      else sum = binaryTree(positive === null ? 'plus' : 'minus', sum, term);
+    }
+    return sum === null ? null : printText(sum, TYPED);
   }
 }
+
+const isSum = (tree: Tree): boolean => tree.kind === 'binary' && (tree.op === 'plus' || tree.op === 'minus');
 
 const augmentedOf = ({ rows, right, unknowns }: System): string | null => {
   const entries = rows.flatMap((row, i) => [...row, itemAt(right, i)]).map(exactly);
@@ -202,11 +226,7 @@ function shown(system: System, answer: SystemAnswer, shower: SystemShower): Syst
   return {
     ...about,
     kind,
-    solution: [...solution].map(([name, written]) => ({
-      name,
-      forms: shower.written(written),
-      value: written.along.length === 0 ? written.constant : null,
-    })),
+    solution: [...solution].map(([name, written]) => ({ name, ...shower.written(written) })),
     parameters,
     checks: system.rows.map((_, i) => shower.check(system, solution, i)),
   };

@@ -1,3 +1,4 @@
+import { filled } from '../kit/fill';
 import { pairsView } from '../kit/pairs';
 import { polynomialView } from '../kit/polynomial';
 import { resultsOf } from '../kit/results';
@@ -11,6 +12,7 @@ export const kitTasks = [
   defineTask({ kind: 'system', run: systemView }),
   defineTask({ kind: 'polynomial', run: polynomialView }),
   defineTask({ kind: 'pairs', run: pairsView }),
+  defineTask({ kind: 'fill', run: filled }),
 ] as const;
 
 export type KitTasks = TasksOf<typeof kitTasks>;

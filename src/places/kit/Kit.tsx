@@ -1,0 +1,47 @@
+import { View } from '@tamagui/core';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { Boundary } from '@/places/frame/Boundary';
+import { HelpButton } from '@/places/frame/HelpButton';
+import { kitWords } from '@/text/kit/kit';
+import { PlaceHeader } from '@/ui/frame/PlaceHeader';
+import { isSpread, useLayout } from '@/ui/theme/layout';
+import { ToolList } from './ToolList';
+import { toolOf, tools } from './tools';
+
+/** Tools in a list: on a wide screen beside the one that is open, else the list or the tool. */
+export function Kit() {
+  const layout = useLayout();
+  const isBeside = isSpread(layout);
+  const router = useRouter();
+  const asked = useLocalSearchParams()['tool'];
+  const chosen = toolOf(typeof asked === 'string' ? asked : null);
+  const tool = chosen ?? (isBeside ? (tools[0] ?? null) : null);
+  const open = (id: string): void => router.navigate(`/kit?tool=${id}`);
+  const shown =
+    tool === null ? null : (
+      <Boundary at={tool.id}>
+        <tool.screen key={tool.id} />
+      </Boundary>
+    );
+  if (!isBeside && shown !== null) return shown;
+  const list = <ToolList open={tool?.id ?? null} onOpen={open} />;
+  if (!isBeside)
+    return (
+      <View flex={1} minHeight={0} backgroundColor="$paper">
+        <PlaceHeader title={kitWords.kit}>
+          <HelpButton />
+        </PlaceHeader>
+        {list}
+      </View>
+    );
+  return (
+    <View flex={1} minHeight={0} flexDirection="row" backgroundColor="$paper">
+      <View width={layout === 'flat' ? 200 : 270} borderRightWidth={1} borderColor="$rule" minHeight={0}>
+        {list}
+      </View>
+      <View flex={1} minWidth={0} minHeight={0}>
+        {shown}
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,75 @@
+import { View } from '@tamagui/core';
+import { useState } from 'react';
+import type { ReactNode } from 'react';
+import { useStore } from '@/state/app-store';
+import { kitWords, useSpoken } from '@/text/kit/kit';
+import { Button } from '@/ui/control/Button';
+import { FormValue, signOf } from '@/ui/line/ResultForms';
+import { Words } from '@/ui/theme/text';
+import type { Result } from './result';
+import { UseSheet } from './UseSheet';
+
+type Props = Readonly<{
+  result: Result;
+  /** What it is called as a formula would, where its name says more. */
+  sign?: string;
+  note?: string | null;
+  /** So many forms stand beside each other. */
+  most?: number;
+  /** Further buttons. */
+  children?: ReactNode;
+}>;
+
+/** A result: its name, its first forms, and a way to where it can go. */
+export function ResultRow({ result, sign, note = null, most = 2, children }: Props) {
+  const shown = useStore((s) => s.settings.display);
+  const [isOpen, setOpen] = useState(false);
+  const [first, ...others] = result.forms;
+  if (first === undefined) return null;
+  const beside = others.filter(({ id }) => id === 'decimal' || id === 'factored' || id === 'dms').slice(0, most - 1);
+  return (
+    <View
+      role="listitem"
+      aria-label={`${result.name} ${signOf(first)} ${first.text}`}
+      flexDirection="row"
+      flexWrap="wrap"
+      alignItems="center"
+      columnGap="$3"
+      paddingVertical={2}
+      borderTopWidth={1}
+      borderColor="$rule"
+    >
+      <Words strong>{sign ?? result.name}</Words>
+      <View flexDirection="row" flexWrap="wrap" alignItems="center" columnGap="$3" flexShrink={1} minWidth={0}>
+        <FormValue form={first} shown={shown} isChosen />
+        {beside.map((form) => (
+          <FormValue key={form.id} form={form} shown={shown} isChosen={false} />
+        ))}
+      </View>
+      <View flexDirection="row" marginLeft="auto" gap="$1">
+        {children}
+        <Button isTight name={useSpoken(result.name)} onPress={() => setOpen(true)}>
+          {kitWords.use}
+        </Button>
+      </View>
+      {note === null ? null : (
+        <Words size="medium" tone="muted" width="100%">
+          {note}
+        </Words>
+      )}
+      {isOpen ? <UseSheet result={result} onClose={() => setOpen(false)} /> : null}
+    </View>
+  );
+}
+
+/** What there is instead of a result. */
+export function NoResult({ name, why }: Readonly<{ name: string; why: string }>) {
+  return (
+    <View role="listitem" paddingVertical="$2" borderTopWidth={1} borderColor="$rule" gap={2}>
+      <Words strong>{name}</Words>
+      <Words size="medium" tone="accent">
+        {why}
+      </Words>
+    </View>
+  );
+}

@@ -1,0 +1,20 @@
+import type { LucideIcon } from 'lucide-react-native';
+import type { ComponentType } from 'react';
+import type { z } from 'zod/mini';
+
+/**
+ * A tool of Kit. `answers`: one line on what it answers; `words`: what else it is known by in plain words. `inputs`: its
+ * entries in the notebook; it reads whatever is found there, each entry by itself, so that one that is unsound is as it
+ * was at first.
+ */
+export type ToolRecord<E = unknown> = Readonly<{
+  id: string;
+  name: string;
+  answers: string;
+  words: string;
+  icon: LucideIcon;
+  inputs: z.ZodMiniType<E>;
+  screen: ComponentType;
+}>;
+
+export const defineTool = <E>(tool: ToolRecord<E>): ToolRecord<E> => tool;

@@ -1,0 +1,10 @@
+import type { ToolRecord } from '@/places/kit/tool';
+import { equations } from './equations/tool';
+import { matrices } from './matrices/tool';
+import { vectors } from './vectors/tool';
+
+/** The tools of Kit: one line each. The list, the search and the address follow. */
+export const tools: readonly Omit<ToolRecord, 'inputs'>[] = [equations, matrices, vectors];
+
+/** The tool of an id; null where there is none. */
+export const toolOf = (id: string | null | undefined) => tools.find((tool) => tool.id === id) ?? null;

@@ -1,0 +1,22 @@
+import { requestFor } from '@/state/slices/bench/live';
+import type { State } from '@/state/slices/state';
+import type { LineRequest } from '@/workers/answer';
+
+type Given = Pick<State, 'document' | 'settings'>;
+
+const NUMERAL = /^[-\d.E+]*$/;
+
+/**
+ * What texts of a tool are worked with: typed, with a point. `own`: letters that stand for what the tool was given, and
+ * for nothing that is kept.
+ */
+export function kitRequest(state: Given, texts: readonly string[], own: readonly string[] = []): LineRequest {
+  const request = requestFor(texts.filter((text) => !NUMERAL.test(text)).join(' '), state);
+  const letters = new Map([...request.letters].filter(([name]) => !own.includes(name)));
+  return { ...request, text: '', display: state.settings.display, tries: {}, letters };
+}
+
+export type { ResultView } from '@/workers/kit/results';
+export type { SystemView } from '@/workers/kit/system';
+export type { PolynomialView, RootView } from '@/workers/kit/polynomial';
+export type { PairsField, PairsView } from '@/workers/kit/pairs';
