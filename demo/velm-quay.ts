@@ -1,5 +1,6 @@
 import type { AngleUnit } from '@/core/base/angle';
 import type { FormId } from '@/core/format/form';
+import type { SavedKit } from '@/core/notebook/kit';
 import type { AnalysisOptions } from '@/core/notebook/columns';
 
 /** The lines of the demo notebook: the Velm Quay survey, an invented small harbour. */
@@ -95,3 +96,42 @@ export const velmQuayTables: readonly InTable[] = [
     use: { chart: 'joined' },
   },
 ];
+
+/** Entered in the tools of Kit. */
+export const velmQuayKit: SavedKit = {
+  // The three bills: two shackles, a metre of rope and a fender for 55, and so on.
+  equations: {
+    kind: 'linear',
+    entry: 'grid',
+    rows: [
+      ['2', '1', '1', '55'],
+      ['1', '3', '2', '63'],
+      ['1', '0', '4', '66'],
+    ],
+    letters: 's, r, f',
+    coefficients: [['-1/20', '3', '5']],
+    first: 'x^2+y^2=25',
+    second: 'y=x+1',
+  },
+  // The chart turned by 30°, and the outer mark on it.
+  matrices: {
+    open: 'A',
+    beside: 'B',
+    shown: 'det inverse product',
+    A: [
+      ['cos(30)', '-sin(30)'],
+      ['sin(30)', 'cos(30)'],
+    ],
+    B: [['4'], ['2']],
+  },
+  // The pull of two mooring lines on one ring, by strength and direction.
+  vectors: {
+    space: '2',
+    as: 'polar',
+    polar: [
+      ['120', '0'],
+      ['90', '60'],
+      ['', ''],
+    ],
+  },
+};

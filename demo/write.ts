@@ -20,7 +20,15 @@ import type { Document } from '@/state/slices/parts';
 import { createStore } from '@/state/store';
 import { finishedLine } from '@/state/slices/tape/line';
 import { answerLine } from '@/workers/answer';
-import { velmQuay, velmQuayBill, velmQuayFunctions, velmQuayLine, velmQuayStack, velmQuayTables } from './velm-quay';
+import {
+  velmQuay,
+  velmQuayBill,
+  velmQuayKit,
+  velmQuayFunctions,
+  velmQuayLine,
+  velmQuayStack,
+  velmQuayTables,
+} from './velm-quay';
 
 const written = (text: string, settings: Settings) => lineOf(text, 'boxed', optionsOf(settings));
 
@@ -95,7 +103,13 @@ export function demoDocument(): Document {
     }
     document = { ...document, tape: [...document.tape, line], shelf, ans: answer.saved };
   }
-  return { ...document, line: written(velmQuayLine, DEFAULT_SETTINGS), curves: demoCurves(), columns: demoColumns() };
+  return {
+    ...document,
+    line: written(velmQuayLine, DEFAULT_SETTINGS),
+    curves: demoCurves(),
+    columns: demoColumns(),
+    kit: velmQuayKit,
+  };
 }
 
 /** The tariffs by the hour, with a view and a table that show where they meet. */

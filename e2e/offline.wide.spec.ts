@@ -55,6 +55,13 @@ test('after one visit every place opens, reloads and computes with the server go
   await expect(curves.points('Zeros').first()).toBeVisible();
   await page.goto('/columns');
   await expect(page.getByRole('heading', { name: 'Columns' })).toBeVisible();
+  await page.goto('/kit?tool=vectors');
+  await page.getByRole('gridcell').first().click();
+  await page.keyboard.type('3');
+  await page.keyboard.press('Tab');
+  await page.keyboard.type('4');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('listitem', { name: 'length of u = 5' })).toBeVisible();
   await page.goto('/shelf');
   await expect(page.getByRole('heading', { name: 'Shelf' })).toBeVisible();
   // The page may share memory with its workers as it may with a server.

@@ -38,6 +38,9 @@ const panels: readonly Opened[] = [
   ['sort', '/columns', by('Sort')],
   ['paste', '/columns', by('Paste')],
   ['a statistic', '/columns', by(/^mean/)],
+  ['what a tool found', '/kit?tool=equations', by(/^Use: s/)],
+  ['filling a matrix', '/kit?tool=matrices', by('Fill')],
+  ['steps of a tool', '/kit?tool=matrices', by(/^Steps by expansion/)],
   ['a slot', '/shelf', by(/^Slot 1/)],
 ];
 
@@ -69,5 +72,6 @@ for (const [name, path, open] of panels)
     await expect(dialog).toBeVisible();
     await page.goBack();
     await expect(dialog).toHaveCount(0);
-    expect(new URL(page.url()).pathname).toBe(path);
+    const { pathname, search } = new URL(page.url());
+    expect(pathname + search).toBe(path);
   });

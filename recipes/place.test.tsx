@@ -60,6 +60,7 @@ test('the bar has a link to it, which leads to its screen and its title, and to 
     'Bench',
     'Curves',
     'Columns',
+    'Kit',
     'Shelf',
     'Locker',
   ]);

@@ -1,4 +1,5 @@
 import { View } from '@tamagui/core';
+import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { keys } from '@/keys/catalogue';
 import type { KeyAction, KeyId } from '@/keys/catalogue';
@@ -11,6 +12,8 @@ import { findElsewhere } from '@/text/help-index';
 import { findKeys } from '@/text/search';
 import { HelpItem } from '@/places/frame/HelpSheet';
 import { useOver } from '@/places/frame/over';
+import { findTools } from '@/places/kit/find-tools';
+import { ToolItem } from '@/places/kit/ToolList';
 import { Button } from '@/ui/control/Button';
 import { Field } from '@/ui/kit/Field';
 import { Pressable } from '@/ui/control/Pressable';
@@ -30,6 +33,8 @@ export function FindSheet({
     (keys[id].needs === 'complex' && !isComplex) || !meansIn(style, keys[id].does);
   const found = findKeys(sought);
   const elsewhere = findElsewhere(sought);
+  const tools = findTools(sought);
+  const router = useRouter();
   const over = useOver();
   const take = (action: KeyAction) => {
     onClose();
@@ -50,7 +55,7 @@ export function FindSheet({
         }}
       />
       {sought.trim() === '' ? <Words tone="muted">{words.findNote}</Words> : null}
-      {sought.trim() !== '' && found.length + elsewhere.length === 0 ? (
+      {sought.trim() !== '' && found.length + elsewhere.length + tools.length === 0 ? (
         <Words tone="muted">{words.findNothing}</Words>
       ) : null}
       <View aria-live="polite">
@@ -91,6 +96,24 @@ export function FindSheet({
           );
         })}
       </View>
+      {tools.length === 0 ? null : (
+        <View>
+          <Words strong>{words.kit}</Words>
+          <View role="list" aria-label={words.kit}>
+            {tools.map((tool) => (
+              <ToolItem
+                key={tool.id}
+                tool={tool}
+                isOpen={false}
+                onOpen={() => {
+                  onClose();
+                  router.navigate(`/kit?tool=${tool.id}`);
+                }}
+              />
+            ))}
+          </View>
+        </View>
+      )}
       {elsewhere.length === 0 ? null : (
         <View>
           <Words strong>{helpWords.elsewhere}</Words>

@@ -101,6 +101,30 @@ export const howTo: readonly Topic[] = [
     'unknown x roots zeros',
   ),
   topic(
+    'Solve several equations at once',
+    'On Kit, Equations: key the coefficients, or write the equations. One solution, none or many is told, with its check.',
+    'Kit, Equations',
+    'system simultaneous linear unknowns elimination',
+  ),
+  topic(
+    'Find the roots of a polynomial',
+    'On Kit, Equations, Polynomial: key the coefficients; roots, factors, vertex and discriminant stand below.',
+    'Kit, Equations',
+    'quadratic cubic factorise complete the square',
+  ),
+  topic(
+    'Work with a matrix',
+    'On Kit, Matrices: key it row by row, or paste it from a sheet; the drawer Matrices of the Bench puts one into a line.',
+    'Kit, Matrices',
+    'determinant inverse product rows columns',
+  ),
+  topic(
+    'Add forces or bearings',
+    'On Kit, Vectors: by components, or by length and direction; the picture shows their sum.',
+    'Kit, Vectors',
+    'vector resultant component arrow',
+  ),
+  topic(
     'Add a column of numbers',
     'Choose the entry style Running: each key acts at once, and the running total is kept.',
     'Bench, entry style',
@@ -203,6 +227,7 @@ export const parts: readonly Topic[] = [
   topic('Summary', 'Mean, deviation, quartiles and the rest.', 'Columns, Summary', 'statistics average'),
   topic('Chart', 'Points, histogram, box, bars.', 'Columns, Chart', 'plot diagram'),
   topic('Tables and files', 'Several tables; CSV in and out.', 'Columns, the name of the table', 'import export'),
+  topic('Kit', 'Tools: equations, matrices, vectors.', 'Kit', 'solver'),
   topic('Shelf', 'Slots, letters and the running total.', 'Shelf', 'memory registers variables'),
   topic('Notebook', 'Everything as one file.', 'Settings, at the end', 'save open backup'),
 ];

@@ -52,6 +52,7 @@ export const Key = memo(function Key({
   const face = taken === null || 'icon' in ownFace ? ownFace : { ...ownFace, lowered: `${taken}` };
   const timer = useRef<ReturnType<typeof setTimeout> | null>(null);
   const wasHeld = useRef(false);
+  const pressedAt = useRef(0);
   const release = () => {
     if (timer.current !== null) clearTimeout(timer.current);
     timer.current = null;
@@ -68,8 +69,9 @@ export const Key = memo(function Key({
         if (isMouse(event)) onExplain(id, 'point');
       }}
       onFocus={() => onExplain(id, 'point')}
-      onPointerDown={() => {
+      onPointerDown={({ timeStamp }) => {
         wasHeld.current = false;
+        pressedAt.current = timeStamp;
         // A key that means nothing under the settings takes no press; it says why at once.
         if (isDimmed && !isQuiet) onExplain(id, 'hold');
         timer.current = setTimeout(() => {
@@ -77,7 +79,11 @@ export const Key = memo(function Key({
           onExplain(id, 'hold');
         }, HOLD_MS);
       }}
-      onPointerUp={release}
+      onPointerUp={({ timeStamp }) => {
+        release();
+        // A page that is busy hears of a finger late: what counts is how long it lay there.
+        if (timeStamp - pressedAt.current < HOLD_MS) wasHeld.current = false;
+      }}
       onPointerLeave={release}
       onPointerCancel={release}
       onClick={() => {

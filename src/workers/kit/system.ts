@@ -174,8 +174,7 @@ class SystemShower {
       if (isNumber(times, '0')) continue;
       const positive = withoutLeadingMinus(times);
       const size = positive ?? times;
-      const isPlain = value.kind === 'number' || value.kind === 'letter';
-      const factor = isPlain ? value : groupTree(value);
+      const factor = isSum(value) || withoutLeadingMinus(value) !== null ? groupTree(value) : value;
       const term = isNumber(size, '1') ? factor : binaryTree('times', isSum(size) ? groupTree(size) : size, factor);
       if (sum === null) sum = positive === null ? term : negateTree(term);
       else sum = binaryTree(positive === null ? 'plus' : 'minus', sum, term);

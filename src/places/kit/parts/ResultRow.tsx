@@ -2,7 +2,7 @@ import { View } from '@tamagui/core';
 import { useState } from 'react';
 import type { ReactNode } from 'react';
 import { useStore } from '@/state/app-store';
-import { kitWords, useSpoken } from '@/text/kit/kit';
+import { kitWords, spokenUse } from '@/text/kit/kit';
 import { Button } from '@/ui/control/Button';
 import { FormValue, signOf } from '@/ui/line/ResultForms';
 import { Words } from '@/ui/theme/text';
@@ -48,7 +48,7 @@ export function ResultRow({ result, sign, note = null, most = 2, children }: Pro
       </View>
       <View flexDirection="row" marginLeft="auto" gap="$1">
         {children}
-        <Button isTight name={useSpoken(result.name)} onPress={() => setOpen(true)}>
+        <Button isTight name={spokenUse(result.name)} onPress={() => setOpen(true)}>
           {kitWords.use}
         </Button>
       </View>

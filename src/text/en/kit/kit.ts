@@ -42,6 +42,6 @@ export const columnName = (column: number): string => `${kitWords.column} ${colu
 export const cellSpoken = (name: string, text: string): string => `${name}: ${text === '' ? kitWords.empty : text}`;
 /** A tool as it is spoken in the list. */
 export const toolSpoken = (name: string, answers: string): string => `${name}: ${answers}`;
-export const useSpoken = (name: string): string => `${kitWords.use}: ${name}`;
+export const spokenUse = (name: string): string => `${kitWords.use}: ${name}`;
 export const fewerSpoken = (what: string): string => `${kitWords.fewer} ${what}`;
 export const moreSpoken = (what: string): string => `${kitWords.more} ${what}`;

@@ -10,7 +10,6 @@ import { SizeStepper } from '@/places/kit/parts/SizeStepper';
 import { useWriting } from '@/places/kit/parts/slots';
 import type { Slot } from '@/places/kit/parts/slots';
 import { emptyTable, isEmptyTable, isFullTable, resized, sizeOf } from '@/places/kit/parts/table';
-import type { Table } from '@/places/kit/parts/table';
 import { ToolFrame } from '@/places/kit/parts/ToolFrame';
 import { entriesNow, useEntries } from '@/places/kit/parts/use-entries';
 import { useResults } from '@/places/kit/parts/use-results';

@@ -18,8 +18,10 @@ type Turn = Readonly<{ around: number; over: number }>;
 /** From the right and above, as axes are drawn on paper. */
 const FIRST: Turn = { around: -0.6, over: 0.4 };
 const HEIGHT = 300;
-/** Names stand a little beyond the ends of their axes. */
-const BEYOND = 1.08;
+/** The least length of an axis, as a share of how far the drawing reaches; pixels left free at the edges. */
+const SHORTEST = 0.4;
+const EDGE = 24;
+const ORIGIN: Point = [0, 0, 0];
 const STEP = 0.12;
 const PER_PIXEL = 0.01;
 
@@ -42,13 +44,27 @@ export function Space({ arrows }: Readonly<{ arrows: readonly Arrow[] }>) {
   const [held, setHeld] = useState<Readonly<{ x: number; y: number; turn: Turn }> | null>(null);
   const palette = usePalette();
   const theme = useTheme();
-  const far = Math.max(1e-9, ...arrows.flatMap(({ from, to }) => [Math.hypot(...from), Math.hypot(...to)]));
-  const reach = arrows.length === 0 ? 1 : far;
-  const scale = (Math.min(width, HEIGHT) / 2 - 26) / reach;
+  // Turned about the middle of all that is drawn, so that nothing leaves the paper.
+  const points = [ORIGIN, ...arrows.flatMap(({ from, to }) => [from, to])];
+  const middle = ORIGIN.map((_, k) => {
+    const parts = points.map((point) => point[k] ?? 0);
+    return (Math.min(...parts) + Math.max(...parts)) / 2;
+  });
+  const apart = (point: Point): number => Math.hypot(...middle.map((m, k) => (point[k] ?? 0) - m));
+  const reach = Math.max(...points.map(apart)) || 1;
+  const scale = (Math.min(width, HEIGHT) / 2 - EDGE) / reach;
   const at = (point: Point): Place => {
-    const [x, y] = seen(point, turn);
+    const [x, y] = seen(
+      middle.map((m, k) => (point[k] ?? 0) - m),
+      turn,
+    );
     return [width / 2 + x * scale, HEIGHT / 2 - y * scale];
   };
+  const ends = axes.map(({ name, to }) => {
+    const k = to.indexOf(1);
+    const length = Math.max(SHORTEST * reach, ...points.map((point) => point[k] ?? 0));
+    return { name, to: to.map((part) => part * length), beyond: to.map((part) => part * (length + reach / 14)) };
+  });
   const turned = (from: Turn, around: number, over: number): Turn => ({
     around: from.around + around,
     over: Math.max(-Math.PI / 2, Math.min(Math.PI / 2, from.over + over)),
@@ -87,7 +103,7 @@ export function Space({ arrows }: Readonly<{ arrows: readonly Arrow[] }>) {
         tabIndex={0}
         {...ringWithin}
         onLayout={onLayout}
-        {...(pointer as object)}
+        {...pointer}
         onKeyDown={(event: { key: string; preventDefault: () => void }) => {
           const by = strokes[event.key];
           if (by === undefined) return;
@@ -96,14 +112,20 @@ export function Space({ arrows }: Readonly<{ arrows: readonly Arrow[] }>) {
         }}
       >
         <Svg width={width} height={HEIGHT} aria-hidden>
-          {axes.map(({ name, to }) => {
-            const [[x, y], [a, b]] = [at([]), at(to.map((part) => part * reach))];
+          {ends.map(({ name, to }) => {
+            const [[x, y], [a, b]] = [at(ORIGIN), at(to)];
             return <Line key={name} x1={x} y1={y} x2={a} y2={b} stroke={palette.muted} strokeWidth={1.2} />;
           })}
-          {axes.map(({ name, to }) => {
-            const [a, b] = at(to.map((part) => part * reach * BEYOND));
+          {ends.map(({ name, beyond }) => {
+            const [a, b] = at(beyond);
             return (
-              <SvgText key={name} x={a} y={b + 4} fill={theme.muted.get()} fontSize={13} textAnchor="middle">
+              <SvgText
+                key={name}
+                transform={`translate(${a} ${b + 4})`}
+                fill={theme.muted.get()}
+                fontSize={13}
+                textAnchor="middle"
+              >
                 {name}
               </SvgText>
             );
@@ -128,8 +150,7 @@ export function Space({ arrows }: Readonly<{ arrows: readonly Arrow[] }>) {
               return (
                 <SvgText
                   key={arrow.id}
-                  x={a + 7}
-                  y={b - 5}
+                  transform={`translate(${a + 7} ${b - 5})`}
                   fill={palette.ink}
                   stroke={palette.paper}
                   strokeWidth={3}

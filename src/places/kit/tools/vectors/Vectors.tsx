@@ -71,7 +71,7 @@ export function Vectors() {
     // What is present follows from what is told.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [told, rank, hasPair, u, v]);
-  const worked = useResults(texts, vectors as Readonly<Record<string, Table>>, true);
+  const worked = useResults(texts, vectors, true);
   const views = worked.value;
   const cell = views?.flatMap((view) => ('cell' in view ? [view.cell] : []))[0];
   const problem = useMemo(() => {
@@ -87,10 +87,10 @@ export function Vectors() {
     const parts = value.rows.map(([entry]) => (entry !== undefined && isReal(entry) ? toDouble(entry, always) : NaN));
     return parts.every(Number.isFinite) ? parts : null;
   };
-  const points = new Map(
+  const points = new Map<string, readonly number[]>(
     present.flatMap((name) => {
       const at = pointOf(name);
-      return at === null || at.length !== size ? [] : [[name as string, at] as const];
+      return at === null || at.length !== size ? [] : [[name, at] as const];
     }),
   );
   const [a, b, shadow] = [points.get(u), points.get(v), hasPair ? pointOf(`proj(${u},${v})`) : null];
