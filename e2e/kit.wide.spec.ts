@@ -32,10 +32,10 @@ test('a determinant and three equations by keyboard alone, list beside tool', as
   await expectClean(page);
 });
 
-test('a matrix pasted from a sheet, filled by a rule, kept in a letter and used on the Bench', async ({ page }) => {
+test('a matrix pasted, filled by a rule, kept in a letter and used on the Bench', async ({ page }) => {
   const kit = new KitPage(page);
   await kit.openTool('Matrices');
-  await page.evaluate(() => navigator.clipboard.writeText('1\t1/2\n0\t2'));
+  await page.evaluate(() => navigator.clipboard.writeText('\\begin{bmatrix}1&\\frac{1}{2}\\\\0&2\\end{bmatrix}'));
   await page.getByRole('button', { name: 'Paste', exact: true }).click();
   await expect(kit.cell('row 1, column 2')).toHaveText('1/2');
   await page.getByRole('button', { name: 'inverse of A', exact: true }).click();

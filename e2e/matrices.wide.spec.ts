@@ -18,3 +18,13 @@ test('matrices are typed straight on, walked through with the arrows, and asked 
   await bench.type('0');
   await expect(bench.line).toHaveValue(/\[\[1,(?:20|02)\],\[3,4\]\]/);
 });
+
+test('cells of a sheet that are pasted into the line are a matrix', async ({ page }) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  await expect(bench.line).toBeFocused();
+  await bench.type('det(');
+  await page.evaluate(() => navigator.clipboard.writeText('1\t1/2\n3\t4\n'));
+  await page.keyboard.press('Control+v');
+  await expect(bench.form('= 5/2, fraction')).toBeVisible();
+});

@@ -24,6 +24,12 @@ const openTable = async (page, name) => {
   await page.getByRole('dialog').getByRole('button', { name, exact: true }).tap();
 };
 
+const openTool = async (page, name) => {
+  await page.getByRole('link', { name: 'Kit' }).tap();
+  await page.getByRole('button', { name: new RegExp(`^${name}: `) }).tap();
+  await page.getByRole('list', { name: 'Results' }).waitFor();
+};
+
 /** Begins anew with a tape line of the demo notebook that cannot be read, and looks at it. */
 async function withPartSetAside(page) {
   // The demo notebook is kept from the first change on.
@@ -70,18 +76,6 @@ const shots = [
       await page.getByRole('link', { name: 'Columns' }).tap();
       await openTable(page, 'Soundings');
       await page.getByRole('gridcell', { name: /^depth, row 3/ }).tap();
-    },
-  },
-  {
-    name: 'columns-chart-phone',
-    size: phone,
-    scheme: 'dark',
-    act: async (page) => {
-      await page.getByRole('link', { name: 'Columns' }).tap();
-      await openTable(page, 'Mussels');
-      await page.getByRole('tab', { name: 'Chart' }).tap();
-      await page.getByRole('application').tap({ position: { x: 200, y: 180 } });
-      await page.waitForTimeout(600);
     },
   },
   {
@@ -147,15 +141,6 @@ const shots = [
     },
   },
   {
-    name: 'class-wide',
-    size: wide,
-    scheme: 'light',
-    act: async (page) => {
-      await page.getByRole('button', { name: 'More for this line' }).last().click();
-      await page.getByRole('button', { name: 'For the class' }).click();
-    },
-  },
-  {
     name: 'settings-phone',
     size: phone,
     scheme: 'light',
@@ -164,10 +149,29 @@ const shots = [
   { name: 'running-phone', size: phone, scheme: 'light', act: (page) => entryStyle(page, 'Running') },
   { name: 'stack-phone', size: phone, scheme: 'light', act: (page) => entryStyle(page, 'Stack') },
   {
-    name: 'keep-phone',
+    name: 'kit-equations-phone',
+    size: phone,
+    scheme: 'light',
+    act: (page) => openTool(page, 'Equations'),
+  },
+  {
+    name: 'kit-matrices-phone',
     size: phone,
     scheme: 'dark',
-    act: (page) => page.getByRole('button', { name: 'Recall', exact: true }).tap(),
+    act: async (page) => {
+      await openTool(page, 'Matrices');
+      await page.getByRole('gridcell').nth(1).tap();
+    },
+  },
+  {
+    name: 'kit-wide',
+    size: wide,
+    scheme: 'light',
+    act: async (page) => {
+      await page.getByRole('link', { name: 'Kit' }).click();
+      await page.getByRole('button', { name: /^Vectors: / }).click();
+      await page.getByRole('list', { name: 'Two together' }).waitFor();
+    },
   },
   { name: 'shelf-phone', size: phone, scheme: 'light', act: withPartSetAside },
 ];

@@ -26,7 +26,6 @@ export const entriesSchema = z.record(name, entrySchema).check(atMost(MOST_ENTRI
 /** By the id of the tool, then by the name of the entry. */
 export const kitSchema = z.record(name, entriesSchema).check(atMost(MOST_TOOLS));
 
-export type Entry = z.infer<typeof entrySchema>;
 export type Entries = z.infer<typeof entriesSchema>;
 export type SavedKit = z.infer<typeof kitSchema>;
 

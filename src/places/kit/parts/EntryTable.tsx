@@ -17,7 +17,7 @@ import type { Table } from './table';
 const ROW = 44;
 const NARROWEST = 58;
 /** A few columns share the room there is. */
-const WIDEST = 3;
+const WIDEST = 6;
 /** Rows beyond this are scrolled to. */
 const MOST_IN_SIGHT = 8;
 

@@ -91,12 +91,4 @@ export const lettersText = (letters: readonly string[]): string =>
     : `Two unknown letters are needed; here ${letters.length === 1 ? 'is' : 'are'} ${letters.join(', ')}.`;
 export const emptyBoxText = (letter: string): string => `The first end of ${letter} must be below the second.`;
 export const endName = (letter: string, isFirst: boolean): string => `${letter} ${isFirst ? 'from' : 'to'}`;
-export const fieldNames: Readonly<Record<'first' | 'second' | 'xFrom' | 'xTo' | 'yFrom' | 'yTo', string>> = {
-  first: equationNumber(0),
-  second: equationNumber(1),
-  xFrom: endName('x', true),
-  xTo: endName('x', false),
-  yFrom: endName('y', true),
-  yTo: endName('y', false),
-};
 export const atPlace = (place: string, why: string): string => `${place}: ${why}`;

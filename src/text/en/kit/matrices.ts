@@ -58,9 +58,6 @@ export const operationWords = {
   },
 } as const;
 
-/** What an operation needs of its matrix, where that is not so. */
-export const needsSquare = (a: string, rows: number, columns: number): string =>
-  `needs a square matrix; ${a} is ${rows} × ${columns}`;
 export const badEntry = (matrix: string, row: number, column: number, why: string): string =>
   `${matrix}, row ${row + 1}, column ${column + 1}: ${why}`;
 export const expansionSpoken = (row: number): string => `by row ${row + 1}`;

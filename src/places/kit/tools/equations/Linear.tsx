@@ -102,9 +102,9 @@ export function Linear({ entries, enter, above }: ScreenProps) {
   /** Where a typed equation stands among those that are written. */
   const writtenAt = texts.flatMap((text, i) => (text === '' ? [] : [i]));
 
-  const paste = (text: string): void => {
+  const paste = async (text: string): Promise<void> => {
     if (isGrid) {
-      const found = pastedTable(text, useStore.getState().settings.display.decimalSign, MOST_EQUATIONS);
+      const found = await pastedTable(text, useStore.getState().settings.display.decimalSign, MOST_EQUATIONS);
       if (found === null) return useStore.getState().say(notice('nothing-pasted'));
       const [height, across] = sizeOf(found.table);
       return enter({ rows: resized(found.table, height, Math.min(MOST_UNKNOWNS + 1, Math.max(3, across))) });
@@ -157,7 +157,7 @@ export function Linear({ entries, enter, above }: ScreenProps) {
                 writing={writing}
                 head={head}
                 problem={problem}
-                onPaste={paste}
+                onPaste={(text) => void paste(text)}
               />
               <View flexDirection="row" flexWrap="wrap" columnGap="$3" alignItems="center">
                 <SizeStepper

@@ -1,12 +1,11 @@
 import { View } from '@tamagui/core';
 import { useState } from 'react';
-import { itemAt } from '@/core/base/item';
 import type { Problem } from '@/core/base/problem';
 import { letterNames } from '@/core/memory/shelf';
 import { rowsOf } from '@/core/notebook/columns';
 import { emptyTable, sizeOf } from '@/places/kit/parts/table';
 import type { Table } from '@/places/kit/parts/table';
-import { pastedTable } from '@/places/kit/parts/pasted-table';
+import { tableOf } from '@/places/kit/parts/pasted-table';
 import { useStore } from '@/state/app-store';
 import { toCanonicalText } from '@/state/slices/curves/actions';
 import { kitRequest } from '@/state/slices/kit/requests';
@@ -115,7 +114,7 @@ export function FillSheet({ table, rule, onRule, onFill, onRemove, onClose }: Pr
               <Button
                 key={name}
                 onPress={() => {
-                  const found = pastedTable(itemAt([shelf[name]?.typed ?? ''], 0), '.');
+                  const found = tableOf(shelf[name]?.typed ?? '', '.');
                   if (found !== null) fill(found.table);
                 }}
               >

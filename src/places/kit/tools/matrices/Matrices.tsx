@@ -9,13 +9,14 @@ import { pastedTable } from '@/places/kit/parts/pasted-table';
 import { SizeStepper } from '@/places/kit/parts/SizeStepper';
 import { useWriting } from '@/places/kit/parts/slots';
 import type { Slot } from '@/places/kit/parts/slots';
-import { emptyTable, isEmptyTable, isFullTable, resized, sizeOf } from '@/places/kit/parts/table';
+import { emptyTable, isEmptyTable, isFullTable, resized, sizeOf, typedTable } from '@/places/kit/parts/table';
 import { ToolFrame } from '@/places/kit/parts/ToolFrame';
+import { UseSheet } from '@/places/kit/parts/UseSheet';
 import { entriesNow, useEntries } from '@/places/kit/parts/use-entries';
 import { useResults } from '@/places/kit/parts/use-results';
 import { useStore } from '@/state/app-store';
 import { notice } from '@/state/slices/notice';
-import { columnName, rowName } from '@/text/kit/kit';
+import { columnName, kitWords, rowName, spokenUse } from '@/text/kit/kit';
 import { badEntry, matrixWords, operationWords } from '@/text/kit/matrices';
 import { problemText } from '@/text/problems';
 import { Button } from '@/ui/control/Button';
@@ -28,6 +29,9 @@ import { operations } from './operations';
 import type { OperationId } from './operations';
 import { MatrixResults } from './MatrixResults';
 
+/** Larger matrices are told by their letter alone. */
+const LARGEST_WRITTEN = 8;
+
 const number = (n: number): string => `${n + 1}`;
 
 /** Matrices under their letters, keyed like columns, and what is worked out of them. */
@@ -35,6 +39,7 @@ export function Matrices() {
   const [entries, enter] = useEntries(matrixEntries);
   const writing = useWriting();
   const [fills, setFills] = useState(false);
+  const [uses, setUses] = useState(false);
   const sign = useStore((s) => s.settings.display.decimalSign);
   const tables = useMemo(() => tablesIn(entries), [entries]);
   const { open } = entries;
@@ -64,8 +69,8 @@ export function Matrices() {
     after: null,
     below: null,
   };
-  const paste = (text: string): void => {
-    const found = pastedTable(text, sign, LARGEST_SIDE);
+  const paste = async (text: string): Promise<void> => {
+    const found = await pastedTable(text, sign, LARGEST_SIDE);
     if (found === null) return useStore.getState().say(notice('nothing-pasted'));
     put(found.table);
     if (found.isCut) useStore.getState().say(notice('table-cut', `${LARGEST_SIDE} × ${LARGEST_SIDE}`));
@@ -86,7 +91,7 @@ export function Matrices() {
   const isEmpty = isEmptyTable(table);
   const texts = useMemo(
     () => [
-      ...(isEmpty ? [] : shown.map(({ text }) => text(open, beside))),
+      ...(isEmpty ? [] : [open, ...shown.map(({ text }) => text(open, beside))]),
       ...(entries.expression === '' ? [] : [entries.expression]),
     ],
     [isEmpty, shown, open, beside, entries.expression],
@@ -103,6 +108,8 @@ export function Matrices() {
     [cellProblem],
   );
 
+  const itself = worked.value?.find(({ text }) => text === open);
+  const used = !isEmpty && itself !== undefined && 'answer' in itself ? itself.answer : null;
   const [firstShown] = shown;
   const firstView =
     firstShown === undefined ? undefined : worked.value?.find(({ text }) => text === firstShown.text(open, beside));
@@ -148,26 +155,6 @@ export function Matrices() {
               >
                 +
               </Button>
-              <View flexDirection="row" marginLeft="auto" gap="$1">
-                <Button
-                  isTight
-                  name={`${matrixWords.oneDigit}: ${matrixWords.oneDigitNote}`}
-                  isPressed={entries.oneDigit === 'on'}
-                  onPress={() => {
-                    enter({ oneDigit: entries.oneDigit === 'on' ? 'off' : 'on' }, 'oneDigit');
-                    // Whoever switches it on is about to key them.
-                    if (entries.oneDigit === 'off') writing.write(cells[0]?.id ?? null);
-                  }}
-                >
-                  {matrixWords.oneDigit}
-                </Button>
-                <Button isTight onPress={() => setFills(true)}>
-                  {matrixWords.fill}
-                </Button>
-                <Button isTight onPress={() => void readClipboard().then((text) => paste(text ?? ''))}>
-                  {matrixWords.paste}
-                </Button>
-              </View>
             </View>
             <EntryTable
               {...named}
@@ -176,8 +163,36 @@ export function Matrices() {
               writing={writing}
               head={number}
               problem={problem}
-              onPaste={paste}
+              onPaste={(text) => void paste(text)}
             />
+            <View flexDirection="row" flexWrap="wrap" gap="$1">
+              <Button
+                isTight
+                name={`${matrixWords.oneDigit}: ${matrixWords.oneDigitNote}`}
+                isPressed={entries.oneDigit === 'on'}
+                onPress={() => {
+                  enter({ oneDigit: entries.oneDigit === 'on' ? 'off' : 'on' }, 'oneDigit');
+                  // Whoever switches it on is about to key them.
+                  if (entries.oneDigit === 'off') writing.write(cells[0]?.id ?? null);
+                }}
+              >
+                {matrixWords.oneDigit}
+              </Button>
+              <Button
+                isTight
+                name={spokenUse(`${matrixWords.matrix} ${open}`)}
+                isDisabled={used === null}
+                onPress={() => setUses(true)}
+              >
+                {kitWords.use}
+              </Button>
+              <Button isTight onPress={() => setFills(true)}>
+                {matrixWords.fill}
+              </Button>
+              <Button isTight onPress={() => void readClipboard().then((text) => paste(text ?? ''))}>
+                {matrixWords.paste}
+              </Button>
+            </View>
             {problem === null ? null : (
               <Words role="alert" size="medium" tone="accent">
                 {badEntry(open, problem.row, problem.column, problem.text)}
@@ -219,6 +234,18 @@ export function Matrices() {
           </MatrixResults>
         }
       />
+      {uses && used !== null ? (
+        <UseSheet
+          result={{
+            name: `${matrixWords.matrix} ${open}`,
+            forms: used.forms,
+            saved: used.saved,
+            full: used.full,
+            from: Math.max(rows, columns) > LARGEST_WRITTEN ? `${matrixWords.name}: ${open}` : typedTable(table),
+          }}
+          onClose={() => setUses(false)}
+        />
+      ) : null}
       {fills ? (
         <FillSheet
           table={table}
