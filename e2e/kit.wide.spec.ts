@@ -120,3 +120,21 @@ test('a tip is dragged with the mouse, and the picture in space is turned by the
   expect(await space.innerHTML()).not.toBe(before);
   await expectClean(page);
 });
+
+test('a matrix of the tape is opened in Kit, under a letter that is free', async ({ page }) => {
+  const kit = new KitPage(page);
+  await kit.openTool('Matrices');
+  await kit.type('row 1, column 1', '7');
+  await page.keyboard.press('Escape');
+  const bench = new BenchPage(page);
+  await page.getByRole('link', { name: 'Bench' }).click();
+  await expect(bench.line).toBeFocused();
+  await bench.type('[[1,2],[3,4]]^-1');
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: /^What to do with/ }).click();
+  await page.getByRole('button', { name: 'Open in Kit' }).click();
+  await expect(page.getByRole('radio', { name: 'B', exact: true })).toBeChecked();
+  await expect(kit.cell('row 1, column 1')).toHaveText('−2');
+  await kit.choose('A');
+  await expect(kit.cell('row 1, column 1')).toHaveText('7');
+});

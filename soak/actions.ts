@@ -65,6 +65,12 @@ const newColumn = (chance: Chance) => ({
   unit: anyName(chance),
   cells: Array.from({ length: chance.below(8) }, () => anyText(chance)),
 });
+/** A text, and a table whose rows are equally long. */
+const entriesOf = (chance: Chance) => {
+  const width = 1 + chance.below(4);
+  const row = () => Array.from({ length: width }, () => anyText(chance));
+  return { equation: anyText(chance), rows: Array.from({ length: 1 + chance.below(4) }, row) };
+};
 const finite = (chance: Chance): number => (chance.below(2001) - 1000) * 10 ** (chance.below(12) - 6);
 
 const sharedLine = (chance: Chance): SharedLine => ({
@@ -139,6 +145,8 @@ const acts: readonly Act[] = [
     s.getState().setAxis(c.pick(['x', 'y']), { name: anyName(c), unit: anyName(c), ticks: c.pick(['decimal', 'pi']) }),
   (s, c) =>
     s.getState().setTable({ by: c.pick(['step', 'picked']), from: anyText(c), step: anyText(c), picked: [anyText(c)] }),
+  (s, c) => s.getState().enter(c.pick(['equations', 'matrices', 'later']), entriesOf(c), c.pick(['one', 'other'])),
+  (s, c) => s.getState().clearTool(c.pick(['equations', 'matrices', 'later'])),
   (s) => s.getState().addTable(),
   (s, c) => s.getState().putTable(anyName(c), [newColumn(c), newColumn(c)]),
   (s, c) => s.getState().nameTable(tableId(s, c), anyName(c)),

@@ -81,6 +81,7 @@ export const words = {
   bench: 'Bench',
   columns: 'Columns',
   kit: 'Kit',
+  openInKit: 'Open in Kit',
   shelf: 'Shelf',
   places: 'Places of work',
   close: 'Close',

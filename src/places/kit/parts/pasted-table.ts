@@ -20,7 +20,8 @@ function entryOf(text: string, sign: DecimalSign): string {
   return reading.ok && reading.value.target === null ? printText(reading.value.tree, TYPED) : text.trim();
 }
 
-function writtenMatrix(typed: string, decimalSign: DecimalSign): string[][] | null {
+/** The entries of a matrix that is typed; null for any other text. */
+export function writtenMatrix(typed: string, decimalSign: DecimalSign): string[][] | null {
   const reading = parse(typed, { functions: functionNames, decimalSign, impliedFirst: false });
   if (!reading.ok || reading.value.tree.kind !== 'matrix') return null;
   return rowsOf(reading.value.tree).map((row) => row.map((entry) => printText(entry, TYPED)));
