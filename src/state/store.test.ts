@@ -10,6 +10,7 @@ import { performLine } from '@/workers/tasks/lines';
 import type { Pool } from '@/workers/pool';
 import { lineText } from '@/state/slices/bench/reading';
 import { followForms, followLine, followWork } from './follow';
+import { isReadable } from '@/core/keyed/entry';
 import { createStore } from './store';
 
 const SEED = 20261127;
@@ -348,4 +349,14 @@ test('a notebook of version 7 opens: levels, the number in Running and looks of 
   const { stack, running, curves, setAside } = loaded.notebook;
   expect([stack.levels, stack.operands, curves.functions[0]?.style, setAside]).toEqual([[now], [now], 3, []]);
   expect(running).toMatchObject({ shown: now, frames: [[{ left: now }]], repeat: { right: now } });
+});
+
+// In the core's own spelling it takes more parts than as it was pasted.
+test('what is pasted into the stack can be read again, or is refused', () => {
+  const store = createStore();
+  store.getState().set({ style: 'stack' });
+  store.getState().paste('3!'.repeat(450), true);
+  const { document, refused } = store.getState();
+  expect(refused === null || refused.problem.code === 'syntax').toBe(true);
+  expect(document.stack.levels.every(({ sourceText }) => isReadable(sourceText))).toBe(true);
 });

@@ -4,7 +4,8 @@ import { Builder, plainOperand } from '@/core/keyed/operand';
 import { parse } from '@/core/language/parse';
 import { printText, TYPED } from '@/core/language/print-text';
 import type { Operand } from '@/core/keyed/operand';
-import { treeOf } from '@/core/keyed/entry';
+import { withSpan } from '@/core/base/problem';
+import { isReadable, treeOf } from '@/core/keyed/entry';
 import { insertText } from '@/core/line/line';
 import { currentOf } from '@/core/running/chain';
 import { given, named as namedInRunning, runningAfter } from '@/core/running/running';
@@ -183,7 +184,12 @@ export function recalledInto(
 export function pasted(state: State, text: string): Partial<State> {
   const reading = parse(text, optionsOf(state.settings));
   if (!reading.ok) return refused(reading.problem, text);
-  const operand = plainOperand(printText(reading.value.tree, TYPED));
+  const told = printText(reading.value.tree, TYPED);
+  // The core's own spelling can have more parts than what was pasted; one that is too long could not be opened again.
+  if (!isReadable(told)) {
+    return refused(withSpan({ code: 'syntax', reason: 'too-long' }, reading.value.tree.span), text);
+  }
+  const operand = plainOperand(told);
   return recalledInto(state, operand, (running) => given(running, operand));
 }
 
