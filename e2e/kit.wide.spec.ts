@@ -138,3 +138,24 @@ test('a matrix of the tape is opened in Kit, under a letter that is free', async
   await kit.choose('A');
   await expect(kit.cell('row 1, column 1')).toHaveText('7');
 });
+
+test('typed equations are solved for the letters that are chosen; the others are any numbers, or one that is keyed', async ({
+  page,
+}) => {
+  const kit = new KitPage(page);
+  await kit.openTool('Equations');
+  await kit.choose('Typed');
+  await page.getByRole('button', { name: 'Equation 1: empty' }).click();
+  await page.keyboard.type('a*x+y=1');
+  await page.keyboard.press('Enter');
+  await page.keyboard.type('x-y=2');
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('Escape');
+  await page.getByRole('textbox', { name: 'Letters of the unknowns' }).fill('x y');
+  await expect(kit.result('x = 3/(a + 1)')).toBeVisible();
+  await page.getByRole('button', { name: 'Value of a: empty' }).click();
+  await page.keyboard.type('2');
+  await page.keyboard.press('Enter');
+  await expect(kit.result('x = 1')).toBeVisible();
+  await expectClean(page);
+});

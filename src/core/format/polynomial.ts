@@ -1,6 +1,8 @@
 import { itemAt, lastOf } from '../base/item';
 import { binaryTree, groupTree, letterTree, numberTree, powerTree, withoutLeadingMinus } from '../language/tree';
 import type { Tree } from '../language/tree';
+import { keyOf } from '../number/polynomial';
+import type { Monomial, Polynomial, Term } from '../number/polynomial';
 import * as q from '../number/rational';
 import type { Rational } from '../number/rational';
 import { fromRational } from '../number/value';
@@ -95,3 +97,30 @@ export function completedSquare(p: Coefficients, letter: string): readonly Tree[
   const last = plus(timesTree(a, whole), q.subtract(c, q.multiply(a, square)));
   return q.isZero(c) ? [...steps.slice(0, -1), last] : [...steps, last];
 }
+
+/** A product of powers of letters; null for 1. */
+function lettersTree(of: Monomial): Tree | null {
+  const powers = [...of].sort(([a], [b]) => (a < b ? -1 : 1));
+  return powers.reduce<Tree | null>((left, [name, exponent]) => {
+    const factor = powerOf(letterTree(name), Number(exponent.n));
+    return left === null ? factor : binaryTree('implied', left, factor);
+  }, null);
+}
+
+const degreeOf = ({ of }: Term): number => [...of.values()].reduce((sum, { n }) => sum + Number(n), 0);
+
+/** A polynomial in several letters: the terms of highest degree first, those of one degree in the order of their letters. */
+function sumTree(p: Polynomial): Tree {
+  const terms = [...p.values()].sort((a, b) => degreeOf(b) - degreeOf(a) || (keyOf(a.of) < keyOf(b.of) ? -1 : 1));
+  const tree = terms.reduce<Tree | null>((left, { of, coefficient }) => {
+    const letters = lettersTree(of);
+    return joined(left, letters === null ? rationalTree(coefficient) : timesTree(coefficient, letters));
+  }, null);
+  return tree ?? numberTree('0');
+}
+
+/** A quotient of polynomials in several letters as it is written on paper. */
+export const fractionTree = ({ top, bottom }: Readonly<{ top: Polynomial; bottom: Polynomial }>): Tree => {
+  const below = sumTree(bottom);
+  return isNumber(below, '1') ? sumTree(top) : binaryTree('over', sumTree(top), below);
+};

@@ -8,6 +8,7 @@ import { roundedTexts } from '@/core/format/decimal';
 import { exactTree } from '@/core/format/exact-tree';
 import { expressionForm } from '@/core/format/form';
 import type { Form } from '@/core/format/form';
+import { fractionTree } from '@/core/format/polynomial';
 import { exactly, isNumber, parametricTree } from '@/core/format/parametric';
 import type { WriteNumber } from '@/core/format/parametric';
 import type { Random } from '@/core/function/record';
@@ -17,8 +18,11 @@ import { binaryTree, groupTree, matrixTree, negateTree, withoutLeadingMinus } fr
 import type { Tree } from '@/core/language/tree';
 import { ZERO } from '@/core/number/arithmetic';
 import * as complex from '@/core/number/complex';
+import { ONE, toRational } from '@/core/number/polynomial';
 import { isExact, isReal } from '@/core/number/value';
 import type { Scalar } from '@/core/number/value';
+import { parametricSystem } from '@/core/solve/parametric-system';
+import type { ParametricSolution } from '@/core/solve/parametric-system';
 import { solveSystem, systemOf } from '@/core/solve/system';
 import type { System, SystemAnswer, Written } from '@/core/solve/system';
 import { contextFor, inSpelling, withTries } from '../answer';
@@ -52,6 +56,8 @@ export type SystemView = Readonly<{
         /** One that is written with parameters cannot be kept. */
         solution: readonly (KeptView & Readonly<{ name: string }>)[];
         parameters: readonly string[];
+        /** Typed: where this is zero, the solution is another. Null where it holds for all parameters. */
+        condition: string | null;
         checks: readonly Check[];
       }>
     | Readonly<{
@@ -62,7 +68,9 @@ export type SystemView = Readonly<{
       }>
   );
 
-type Read = Readonly<{ system: System } | { problem: Problem; row: number; column: number | null }>;
+type Read = Readonly<
+  { system: System } | { parametric: ParametricSolution } | { problem: Problem; row: number; column: number | null }
+>;
 
 function fromEquations(texts: readonly string[], request: SystemRequest, context: Context): Read {
   const trees: Tree[] = [];
@@ -80,7 +88,11 @@ function fromEquations(texts: readonly string[], request: SystemRequest, context
     context,
   );
   const system = systemOf(trees, request.unknowns, known);
-  return system.ok ? { system: system.value } : { problem: system.problem, row: system.at ?? 0, column: null };
+  if (system.ok) return { system: system.value };
+  // Letters that hold nothing and are not unknown stand for any numbers.
+  const isOpen = system.problem.code === 'undefined-name' && request.unknowns !== null;
+  const parametric = isOpen ? parametricSystem(trees, request.unknowns, known) : null;
+  return parametric === null ? { problem: system.problem, row: system.at ?? 0, column: null } : { parametric };
 }
 
 function fromRows(table: Table, unknowns: readonly string[], context: Context): Read {
@@ -190,6 +202,24 @@ const augmentedOf = ({ rows, right, unknowns }: System): string | null => {
   return entries.includes(null) ? null : printText(matrixTree(unknowns.length + 1, entries as Tree[]), TYPED);
 };
 
+/** One solution for whatever numbers the parameters are. */
+function inParameters({ parameters, solution, condition }: ParametricSolution, request: SystemRequest): SystemView {
+  const isAlways = toRational(condition) !== null;
+  return {
+    kind: 'one',
+    unknowns: request.unknowns ?? [],
+    equations: [],
+    augmented: null,
+    solution: [...solution].map(([name, fraction]) => {
+      const form = expressionForm('exact', fractionTree(fraction), request.display);
+      return { name, forms: [form], saved: null, full: form.typed };
+    }),
+    parameters,
+    condition: isAlways ? null : printText(fractionTree({ top: condition, bottom: ONE }), TYPED),
+    checks: [],
+  };
+}
+
 /** The solutions of linear equations, with both sides of each at them; or the rows that contradict each other. */
 export function systemView(
   request: SystemRequest,
@@ -202,6 +232,7 @@ export function systemView(
     'rows' in given
       ? fromRows(given.rows, request.unknowns ?? [], context)
       : fromEquations(given.equations, request, context);
+  if ('parametric' in read) return succeed(inParameters(read.parametric, request));
   if (!('system' in read)) {
     return succeed({ kind: 'refused', ...read, unknowns: request.unknowns ?? [], equations: [], augmented: null });
   }
@@ -227,6 +258,7 @@ function shown(system: System, answer: SystemAnswer, shower: SystemShower): Syst
     kind,
     solution: [...solution].map(([name, written]) => ({ name, ...shower.written(written) })),
     parameters,
+    condition: null,
     checks: system.rows.map((_, i) => shower.check(system, solution, i)),
   };
 }

@@ -28,6 +28,8 @@ export const equationWords = {
   oneSolution: 'One solution',
   noSolution: 'No solution: the rows contradict each other.',
   manySolutions: 'Infinitely many solutions.',
+  where: 'where',
+  anyValue: 'any number',
   check: 'Put in',
   elimination: 'Steps by elimination',
   degree: 'Degree',

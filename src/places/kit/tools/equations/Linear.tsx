@@ -181,7 +181,10 @@ export function Linear({ entries, enter, above }: ScreenProps) {
               <View role="group" aria-label={equationWords.equations} gap="$2">
                 {lines.map((slot) => {
                   const isWrong = refused !== null && slot.id === `equation ${writtenAt[refused.row] ?? -1}`;
-                  return <EntryRow key={slot.id} slot={slot} writing={writing} note={isWrong ? why : null} />;
+                  const hint = slot.isEquation === true ? '' : equationWords.anyValue;
+                  return (
+                    <EntryRow key={slot.id} slot={slot} writing={writing} hint={hint} note={isWrong ? why : null} />
+                  );
                 })}
               </View>
               <View flexDirection="row" flexWrap="wrap" gap="$2">

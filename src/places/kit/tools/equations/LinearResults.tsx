@@ -25,6 +25,19 @@ export function previewOf(view: SystemView): string | null {
   return parts.join(', ');
 }
 
+/** What must not be zero. */
+function Condition({ text }: Readonly<{ text: string }>) {
+  const display = useStore((s) => s.settings.display);
+  const markup = typeset(`${text}!=0`, CORE_SPELLING, display);
+  return markup === null ? (
+    <Words>{`${text} ≠ 0`}</Words>
+  ) : (
+    <View className="ink scroll-x">
+      <Formula markup={markup} size="tape" />
+    </View>
+  );
+}
+
 /** The equations as they were read, typeset below each other. */
 function ReadAs({ equations }: Readonly<{ equations: readonly (string | null)[] }>) {
   const display = useStore((s) => s.settings.display);
@@ -101,19 +114,27 @@ export function LinearResults({ worked, isGrid, isEmpty }: Props) {
             <Words>{contradictionText(view.combination, view.comesTo)}</Words>
           ) : (
             <>
+              {view.condition === null ? null : (
+                <View flexDirection="row" alignItems="center" flexWrap="wrap" gap="$2">
+                  <Words>{equationWords.where}</Words>
+                  <Condition text={view.condition} />
+                </View>
+              )}
               <View role="list" aria-label={kitWords.results}>
                 {view.solution.map(({ name, ...kept }) => (
                   <ResultRow key={name} result={{ name, ...kept, from: `${equationWords.name}: ${name}` }} />
                 ))}
               </View>
-              <View role="list" aria-label={equationWords.check}>
-                <Words size="medium" tone="muted">
-                  {equationWords.check}
-                </Words>
-                {view.checks.map((check, i) => (
-                  <Check key={i} {...check} number={i + 1} />
-                ))}
-              </View>
+              {view.checks.length === 0 ? null : (
+                <View role="list" aria-label={equationWords.check}>
+                  <Words size="medium" tone="muted">
+                    {equationWords.check}
+                  </Words>
+                  {view.checks.map((check, i) => (
+                    <Check key={i} {...check} number={i + 1} />
+                  ))}
+                </View>
+              )}
             </>
           )}
           {isGrid ? <ReadAs equations={view.equations} /> : null}
