@@ -127,7 +127,6 @@ test('keys during a long evaluation wait for it', async ({ page }) => {
 
 for (const scheme of ['light', 'dark'] as const)
   test(`axe finds nothing on any view (${scheme})`, async ({ page }) => {
-    test.setTimeout(90_000);
     await page.emulateMedia({ colorScheme: scheme });
     const bench = new BenchPage(page);
     await page.goto('http://localhost:4181/');

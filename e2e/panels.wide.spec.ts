@@ -39,7 +39,6 @@ const panels: readonly Opened[] = [
   ['paste', '/columns', by('Paste')],
   ['a statistic', '/columns', by(/^mean/)],
   ['what a tool found', '/kit?tool=equations', by(/^Use: s/)],
-  ['filling a matrix', '/kit?tool=matrices', by('Fill')],
   ['steps of a tool', '/kit?tool=matrices', by(/^Steps by expansion/)],
   ['a slot', '/shelf', by(/^Slot 1/)],
 ];

@@ -1,11 +1,5 @@
-/** The addresses of all that can be gone to: the places, and the tools of Kit. */
-export const places = [
-  '/',
-  '/curves',
-  '/columns',
-  '/kit',
-  '/kit?tool=equations',
-  '/kit?tool=matrices',
-  '/kit?tool=vectors',
-  '/shelf',
-] as const;
+/** The addresses of the places. */
+export const places = ['/', '/curves', '/columns', '/kit', '/shelf'] as const;
+
+/** Those of the tools of Kit. */
+export const tools = ['/kit?tool=equations', '/kit?tool=matrices', '/kit?tool=vectors'] as const;

@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { DEMO_PORT } from '../playwright.config';
-import { places } from './places';
+import { places, tools } from './places';
 import { BenchPage } from './bench';
 
 test.use({ baseURL: `http://localhost:${DEMO_PORT}` });
@@ -62,7 +62,7 @@ for (const [width, height] of sizes)
       await bench.type('1+2');
       await expect(page.getByTestId('boxed-line')).toBeInViewport({ ratio: 1 });
       await expect(bench.form('= 3, exact')).toBeInViewport({ ratio: text === '100 %' ? 1 : 0.5 });
-      for (const path of places) {
+      for (const path of text === '200 %' ? [...places, ...tools] : places) {
         await page.goto(path);
         await expect(page.getByRole('heading', { level: 1 })).toBeAttached();
         await page.waitForTimeout(300);

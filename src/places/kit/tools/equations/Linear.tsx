@@ -213,7 +213,6 @@ export function Linear({ entries, enter, above }: ScreenProps) {
           )}
           <Field
             name={equationWords.letters}
-            isInline
             value={entries.letters}
             placeholder={isGrid ? unknowns.join(', ') : equationWords.lettersHint}
             onChange={(letters) => enter({ letters }, 'letters')}
