@@ -100,3 +100,24 @@ test('two forces by length and bearing, and the picture that shows their sum', a
   );
   await expectClean(page);
 });
+
+for (const [width, height] of [
+  [844, 390],
+  [667, 375],
+] as const)
+  test(`on a turned phone (${width} × ${height}) the keys stand at the side, in Kit and on Columns`, async ({
+    page,
+  }) => {
+    await page.setViewportSize({ width, height });
+    const kit = new KitPage(page);
+    await kit.openTool('Matrices');
+    await kit.cell('row 1, column 1').tap();
+    await kit.tap('7', 'Next', '5', 'equals');
+    await expect(kit.cell('row 1, column 2')).toHaveText('5');
+    await kit.tap('Done');
+    await page.goto('/columns');
+    await page.getByRole('button', { name: 'Begin a table' }).tap();
+    await kit.cell('A, row 1').tap();
+    await kit.tap('4', 'equals');
+    await expect(kit.cell('A, row 1')).toHaveText('4');
+  });

@@ -11,13 +11,14 @@ type Props = Readonly<{
   columns: readonly DataColumn[];
   at: At;
   hasDeck: boolean;
+  deckInto?: HTMLElement | null;
   onKeep: (text: string) => void;
   /** On to another cell, to be written at once or only chosen. */
   onGo: (column: number, row: number, isWritten?: boolean) => void;
 }>;
 
 /** The cell at hand in the line editor: `=` keeps it and goes down, Tab goes across. */
-export function CellEditor({ columns, at, hasDeck, onKeep, onGo }: Props) {
+export function CellEditor({ columns, at, hasDeck, deckInto, onKeep, onGo }: Props) {
   const column = itemAt(columns, at.column);
   const { row } = at;
   const keepAnd = (then: () => void) => (text: string) => {
@@ -41,6 +42,7 @@ export function CellEditor({ columns, at, hasDeck, onKeep, onGo }: Props) {
         isReplaced
         takesEmpty
         hasDeck={hasDeck}
+        {...(deckInto === undefined ? {} : { deckInto })}
         onDone={keepAnd(() => onGo(at.column, row + 1, true))}
         onTab={keepAnd(() => onGo(at.column + 1, row, true))}
         onCancel={() => onGo(at.column, row)}

@@ -73,13 +73,17 @@ export function Columns() {
   const onOpen = useCallback((told: Told) => setOpen({ sheet: 'statistic', told }), []);
 
   const isWritten = at?.isWritten === true;
+  // On a turned phone the keys stand where the panels are while something is written.
+  const hasKeysBeside = layout === 'flat' && isWritten;
+  const [side, setSide] = useState<HTMLElement | null>(null);
   const shownPanel = isWide && panel === 'data' ? 'summary' : panel;
   const data =
     table === null ? null : (
       <Data
         table={table}
         at={at}
-        isWide={isWide}
+        isWide={layout === 'wide'}
+        {...(hasKeysBeside ? { deckInto: side } : {})}
         onAt={onAt}
         onColumn={(column) => setOpen({ sheet: 'column', column })}
         onRow={(row) => setOpen({ sheet: 'row', row })}
@@ -156,7 +160,11 @@ export function Columns() {
             <Boundary>{data}</Boundary>
           </View>
           <View flex={1} minWidth={0} minHeight={0}>
-            {panels(beside, false)}
+            {hasKeysBeside ? (
+              <View ref={setSide as never} flex={1} minHeight={0} className="scroll-y" />
+            ) : (
+              panels(beside, false)
+            )}
           </View>
         </View>
       ) : (

@@ -28,6 +28,8 @@ type Props = Readonly<{
   table: DataTable;
   at: At | null;
   isWide: boolean;
+  /** Where the keys stand that a cell is written with, where that is not below it. */
+  deckInto?: HTMLElement | null;
   onAt: (at: At | null) => void;
   onColumn: (column: number) => void;
   onRow: (row: number) => void;
@@ -43,7 +45,7 @@ const WIDEST = 1.6;
 const numbered = (row: number) => ({ text: `${row + 1}`, spoken: rowName(row) });
 
 /** The table as it is typed: its cells, the one at hand being written, and what can be done with rows and columns. */
-export function Data({ table, at, isWide, onAt, onColumn, onRow, onSort, onPaste }: Props) {
+export function Data({ table, at, isWide, deckInto, onAt, onColumn, onRow, onSort, onPaste }: Props) {
   const settings = useStore((s) => s.settings);
   const { setCell, addColumn, moveRow, moveColumn } = useStore.getState();
   const { columns, id } = table;
@@ -206,7 +208,8 @@ export function Data({ table, at, isWide, onAt, onColumn, onRow, onSort, onPaste
         <CellEditor
           columns={columns}
           at={at}
-          hasDeck={!isWide}
+          hasDeck={!isWide || deckInto !== undefined}
+          {...(deckInto === undefined ? {} : { deckInto })}
           onKeep={(text) => setCell(current.id, at.row, text)}
           onGo={go}
         />

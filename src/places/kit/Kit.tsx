@@ -4,14 +4,14 @@ import { Boundary } from '@/places/frame/Boundary';
 import { HelpButton } from '@/places/frame/HelpButton';
 import { kitWords } from '@/text/kit/kit';
 import { PlaceHeader } from '@/ui/frame/PlaceHeader';
-import { isSpread, useLayout } from '@/ui/theme/layout';
+import { useLayout } from '@/ui/theme/layout';
 import { ToolList } from './ToolList';
 import { toolOf, tools } from './tools';
 
 /** Tools in a list: on a wide screen beside the one that is open, else the list or the tool. */
 export function Kit() {
   const layout = useLayout();
-  const isBeside = isSpread(layout);
+  const isBeside = layout === 'wide';
   const router = useRouter();
   const asked = useLocalSearchParams()['tool'];
   const chosen = toolOf(typeof asked === 'string' ? asked : null);
@@ -36,7 +36,7 @@ export function Kit() {
     );
   return (
     <View flex={1} minHeight={0} flexDirection="row" backgroundColor="$paper">
-      <View width={layout === 'flat' ? 200 : 270} borderRightWidth={1} borderColor="$rule" minHeight={0}>
+      <View width={270} borderRightWidth={1} borderColor="$rule" minHeight={0}>
         {list}
       </View>
       <View flex={1} minWidth={0} minHeight={0}>

@@ -1,6 +1,7 @@
 import { View } from '@tamagui/core';
 import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import type { ReactNode } from 'react';
+import { createPortal } from 'react-dom';
 import { parse } from '@/core/language/parse';
 import { caretOf, lineOf } from '@/core/line/line';
 import type { KeyAction } from '@/keys/catalogue';
@@ -36,6 +37,8 @@ type Props = Readonly<{
   /** The first press of the key that answers writes the equals sign of an equation. */
   takesEquation?: boolean;
   hasDeck?: boolean;
+  /** Where the deck stands, if not below the line: nowhere until that is there. */
+  deckInto?: HTMLElement | null;
   /** The drawer is folded away at first, so that what the line belongs to stays in sight. */
   isFolded?: boolean;
   /** Whether a text is all that is wanted: it is then taken over without a further key, as Tab would. */
@@ -55,6 +58,12 @@ const nothing = (): void => undefined;
 const RELATION = /[=<>≤≥≠]/;
 const NAMING = /^\s*([a-wyz]|[a-z]\(x\))\s*$/;
 
+/** Something in its place, or in another part of the page. */
+function Elsewhere({ into, children }: Readonly<{ into: HTMLElement | null | undefined; children: ReactNode }>) {
+  if (into === undefined) return children;
+  return into === null ? null : createPortal(children, into);
+}
+
 /** A line of its own, to be written with the keys of the Bench, which goes on untouched. `=` takes it over. */
 export function LineEditor(props: Props) {
   const {
@@ -67,7 +76,7 @@ export function LineEditor(props: Props) {
     takesEquation = false,
     hasDeck = true,
   } = props;
-  const { onDone, onCancel, onLeave, onTab = null, isEnough, head } = props;
+  const { onDone, onCancel, onLeave, onTab = null, isEnough, deckInto, head } = props;
   const [folds, setFolds] = useState(props.isFolded ?? false);
   const isCancelled = useRef(false);
   const leave = useRef(onLeave);
@@ -201,20 +210,22 @@ export function LineEditor(props: Props) {
       />
       <KeyRow name={words.lineKeys} ids={besideKeys.written} onPress={press} onExplain={nothing} useSource={own} />
       {hasDeck ? (
-        <View role="group" aria-label={words.deck}>
-          <Deck
-            drawer={drawer}
-            onDrawer={openDrawer}
-            onPress={press}
-            onExplain={nothing}
-            decimalSign={settings.display.decimalSign}
-            isComplex={false}
-            style="written"
-            isFolded={folds}
-            onFold={setFolds}
-            canFold={props.isFolded !== undefined}
-          />
-        </View>
+        <Elsewhere into={deckInto}>
+          <View role="group" aria-label={words.deck}>
+            <Deck
+              drawer={drawer}
+              onDrawer={openDrawer}
+              onPress={press}
+              onExplain={nothing}
+              decimalSign={settings.display.decimalSign}
+              isComplex={false}
+              style="written"
+              isFolded={folds}
+              onFold={setFolds}
+              canFold={props.isFolded !== undefined}
+            />
+          </View>
+        </Elsewhere>
       ) : null}
     </>
   );

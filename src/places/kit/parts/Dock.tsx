@@ -8,10 +8,16 @@ import type { Slot, Writing } from './slots';
 const ONE_DIGIT = /^-?\d$/;
 const isOneDigit = (text: string): boolean => ONE_DIGIT.test(text);
 
-type Props = Readonly<{ slot: Slot; writing: Writing; hasDeck: boolean; preview: string | null }>;
+type Props = Readonly<{
+  slot: Slot;
+  writing: Writing;
+  hasDeck: boolean;
+  deckInto?: HTMLElement | null;
+  preview: string | null;
+}>;
 
 /** The slot at hand in the line editor: the key that answers keeps it and goes on, Tab goes across. */
-export function Dock({ slot, writing, hasDeck, preview }: Props) {
+export function Dock({ slot, writing, hasDeck, deckInto, preview }: Props) {
   const { first, write } = writing;
   const keepAnd = (to: string | null) => (text: string) => {
     slot.keep(text);
@@ -34,6 +40,7 @@ export function Dock({ slot, writing, hasDeck, preview }: Props) {
         takesEmpty
         takesEquation={slot.isEquation === true}
         hasDeck={hasDeck}
+        {...(deckInto === undefined ? {} : { deckInto })}
         isFolded={slot.isEquation !== true}
         {...(slot.isQuick === true ? { isEnough: isOneDigit } : {})}
         onDone={keepAnd(slot.below)}

@@ -9,7 +9,7 @@ import { useStore } from '@/state/app-store';
 import { cellSpoken, cellText as placeText } from '@/text/kit/kit';
 import type { CellPlace, GridCell } from '@/ui/grid/cell';
 import { Grid } from '@/ui/grid/Grid';
-import { isSpread, useLayout } from '@/ui/theme/layout';
+import { useLayout } from '@/ui/theme/layout';
 import type { Slot, Writing } from './slots';
 import { sizeOf, withText } from './table';
 import type { Table } from './table';
@@ -70,7 +70,7 @@ type Props = TableNames &
 export function EntryTable(props: Props) {
   const { id, name, table, rowName, columnName, slots, writing, head, mark, problem = null, onPaste } = props;
   const [rows, columns] = sizeOf(table);
-  const isWide = isSpread(useLayout());
+  const isWide = useLayout() === 'wide';
   const settings = useStore((s) => s.settings);
   const sign = settings.display.decimalSign;
   const [chosen, setChosen] = useState<CellPlace | null>(null);

@@ -1,6 +1,6 @@
 import { View } from '@tamagui/core';
 import { useRouter } from 'expo-router';
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { ReactNode } from 'react';
 import { useStore } from '@/state/app-store';
 import { kitWords } from '@/text/kit/kit';
@@ -9,7 +9,7 @@ import { HelpButton } from '@/places/frame/HelpButton';
 import { useUndoStrokes } from '@/places/frame/use-undo-strokes';
 import { Button } from '@/ui/control/Button';
 import { PlaceHeader } from '@/ui/frame/PlaceHeader';
-import { isSpread, useLayout } from '@/ui/theme/layout';
+import { useLayout } from '@/ui/theme/layout';
 import { Dock } from './Dock';
 import type { Slot, Writing } from './slots';
 
@@ -38,22 +38,45 @@ export function ToolFrame({ id, name, slots, writing, above, preview = null, ent
   const slot = slots.find((one) => one.id === writing.open) ?? null;
   useUndoStrokes(slot !== null);
   const body = useRef<HTMLElement | null>(null);
-  // What is being written about stays in sight above the keys.
-  useEffect(() => {
-    if (slot === null) return;
-    body.current?.querySelector('[data-writing="true"], .grid-edited')?.scrollIntoView({ block: 'nearest' });
-  }, [slot]);
   const region = (title: string, part: ReactNode) => (
     <View role="region" aria-label={title} padding="$3" gap="$3">
       {part}
     </View>
   );
+  // On a turned phone the keys stand at the side, as high as the page.
+  const isFlat = layout === 'flat';
+  const [side, setSide] = useState<HTMLElement | null>(null);
   const dock =
-    slot === null ? null : <Dock slot={slot} writing={writing} preview={isWide ? null : preview} hasDeck={!isWide} />;
+    slot === null ? null : (
+      <Dock
+        slot={slot}
+        writing={writing}
+        preview={isWide ? null : preview}
+        hasDeck={!isWide}
+        {...(isFlat ? { deckInto: side } : {})}
+      />
+    );
+  // What is being written about stays in sight above the keys; where there is no height for both, the whole is scrolled.
+  const isTiny = layout === 'tiny';
+  const frame = useRef<HTMLElement | null>(null);
+  const isWriting = slot !== null;
+  const written = slot?.id ?? null;
+  useEffect(() => {
+    if (written === null) return;
+    if (isTiny) frame.current?.scrollTo({ top: frame.current.scrollHeight });
+    else body.current?.querySelector('[data-writing="true"], .grid-edited')?.scrollIntoView({ block: 'nearest' });
+  }, [isTiny, written]);
   return (
-    <View flex={1} minHeight={0} minWidth={0} backgroundColor="$paper">
+    <View
+      ref={frame as never}
+      flex={1}
+      minHeight={0}
+      minWidth={0}
+      backgroundColor="$paper"
+      {...(isTiny ? { className: 'scroll-y' } : {})}
+    >
       <PlaceHeader title={name}>
-        {isSpread(layout) ? null : (
+        {isWide ? null : (
           <Button isQuiet onPress={() => router.navigate('/kit')}>
             {kitWords.back}
           </Button>
@@ -81,14 +104,23 @@ export function ToolFrame({ id, name, slots, writing, above, preview = null, ent
           </View>
         </View>
       ) : (
-        <>
-          <View ref={body as never} flex={1} minHeight={0} className="scroll-y" tabIndex={0}>
-            {region(kitWords.entered, entries)}
-            {region(kitWords.results, results)}
-            <Clear isShown={hasEntries && slot === null} onPress={() => clearTool(id)} />
+        <View {...(isTiny ? {} : { flex: 1, minHeight: 0 })} {...(isFlat ? { flexDirection: 'row' } : {})}>
+          <View {...(isTiny ? {} : { flex: 1, minHeight: 0, minWidth: 0 })}>
+            <View
+              ref={body as never}
+              tabIndex={0}
+              {...(isTiny ? {} : { flex: 1, minHeight: 0, className: 'scroll-y' })}
+            >
+              {region(kitWords.entered, entries)}
+              {region(kitWords.results, results)}
+              <Clear isShown={hasEntries && slot === null} onPress={() => clearTool(id)} />
+            </View>
+            {dock}
           </View>
-          {dock}
-        </>
+          {isFlat && isWriting ? (
+            <View ref={setSide as never} width="46%" className="scroll-y" borderLeftWidth={1} borderColor="$rule" />
+          ) : null}
+        </View>
       )}
     </View>
   );
