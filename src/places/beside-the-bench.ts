@@ -7,7 +7,6 @@ export { BenchSheets } from './bench/BenchSheets';
 export { Columns } from './columns/Columns';
 export { Curves } from './curves/Curves';
 export { Kit } from './kit/Kit';
-export { matrixOfSheet } from './kit/parts/pasted-table';
 export { LongTape } from '@/ui/tape/LongTape';
 export { OverPage } from './frame/OverPage';
 export { SharedOffer } from './frame/SharedOffer';

@@ -25,7 +25,7 @@ const SHEET = /^[^\t\n]*\t/;
 
 /** Puts cells of a sheet in as the matrix that they are; what cannot be read as one, as it stands. */
 async function pasteSheet(text: string): Promise<void> {
-  const { matrixOfSheet } = await import('@/places/beside-the-bench');
+  const { matrixOfSheet } = await import('@/places/kit/parts/pasted-table');
   const { paste, settings } = useStore.getState();
   const { impliedFirst, display } = settings;
   const typed = matrixOfSheet(text, display.decimalSign);
