@@ -1,5 +1,4 @@
 import { View } from '@tamagui/core';
-import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { LONGEST_NOTE } from '@/core/notebook/schema';
 import { useStore } from '@/state/app-store';
@@ -10,7 +9,7 @@ import { Field } from '@/ui/kit/Field';
 import { ResultForms } from '@/ui/line/ResultForms';
 import { Panel } from '@/ui/kit/Panel';
 import { Words } from '@/ui/theme/text';
-import { matrixIn, openMatrix } from '@/places/kit/tools/matrices/open-matrix';
+import { OpenInKit } from '@/places/kit/tools/matrices/OpenInKit';
 import { CopyButtons } from './CopyButtons';
 import type { OpenSheet } from './sheets';
 
@@ -22,9 +21,7 @@ export function TapeLineSheet({ id, onOpen, onClose }: Props) {
   const grouping = useStore((s) => s.settings.display.grouping);
   const store = useStore.getState();
   const [note, setNote] = useState(line?.note ?? '');
-  const router = useRouter();
   if (line === undefined) return null;
-  const matrix = matrixIn(line.forms);
   const then = (act: () => void) => () => {
     act();
     onClose();
@@ -57,17 +54,7 @@ export function TapeLineSheet({ id, onOpen, onClose }: Props) {
         <Button onPress={() => onOpen({ sheet: 'angle', of: line })}>{words.angleView}</Button>
         <Button onPress={() => onOpen({ sheet: 'keys', of: line })}>{words.keyLog}</Button>
         <Button onPress={() => onOpen({ sheet: 'class', of: line })}>{words.forClass}</Button>
-        {matrix === null ? null : (
-          <Button
-            onPress={() => {
-              openMatrix(matrix);
-              onClose();
-              router.navigate('/kit?tool=matrices');
-            }}
-          >
-            {words.openInKit}
-          </Button>
-        )}
+        <OpenInKit forms={line.forms} onDone={onClose} />
         <Button isPressed={line.pinned} onPress={() => store.pinLine(id, !line.pinned)}>
           {words.pin}
         </Button>

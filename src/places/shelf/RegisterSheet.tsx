@@ -17,7 +17,7 @@ import { ResultForms } from '@/ui/line/ResultForms';
 import { Panel } from '@/ui/kit/Panel';
 import { Words } from '@/ui/theme/text';
 import { copy } from '@/places/bench/copying';
-import { matrixIn, openMatrix } from '@/places/kit/tools/matrices/open-matrix';
+import { OpenInKit } from '@/places/kit/tools/matrices/OpenInKit';
 import { KeepNumber } from './KeepNumber';
 
 /** Deeds by which the value on the Bench goes into a place. */
@@ -38,7 +38,6 @@ export function RegisterSheet({ name, onClose }: Readonly<{ name: string; onClos
     if (operation === 'recall' || operation === 'recallValue') router.navigate('/');
   };
   const exact = exactText(known);
-  const matrix = kept === undefined ? null : matrixIn([kept]);
   return (
     <Panel title={capital(registerName(name))} onClose={onClose}>
       {kept === undefined ? (
@@ -69,17 +68,7 @@ export function RegisterSheet({ name, onClose }: Readonly<{ name: string; onClos
             <Button onPress={take('recallValue')}>{words.recallAsValue}</Button>
             <Button onPress={() => void copy(kept.full)}>{words.copyDigits2}</Button>
             {exact === null ? null : <Button onPress={() => void copy(exact)}>{words.copyExact}</Button>}
-            {matrix === null ? null : (
-              <Button
-                onPress={() => {
-                  openMatrix(matrix);
-                  onClose();
-                  router.navigate('/kit?tool=matrices');
-                }}
-              >
-                {words.openInKit}
-              </Button>
-            )}
+            <OpenInKit forms={[kept]} onDone={onClose} />
             <Button onPress={take('clear')}>{words.clear}</Button>
           </View>
         </View>

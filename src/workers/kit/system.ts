@@ -29,7 +29,7 @@ import { contextFor, inSpelling, withTries } from '../answer';
 import type { LineRequest } from '../answer';
 import { Shower } from '../solution-view';
 import type { KeptView } from '../solution-view';
-import { SPELLING, entryValue } from './tables';
+import { SPELLING, tableValues } from './tables';
 import type { Table } from './tables';
 
 /** Linear equations: typed, or as rows of coefficients with the right side last. `unknowns`: null for all open letters. */
@@ -96,16 +96,9 @@ function fromEquations(texts: readonly string[], request: SystemRequest, context
 }
 
 function fromRows(table: Table, unknowns: readonly string[], context: Context): Read {
-  const rows: Scalar[][] = [];
-  for (const [row, texts] of table.entries()) {
-    const values: Scalar[] = [];
-    for (const [column, text] of texts.entries()) {
-      const value = entryValue(text, context);
-      if (!value.ok) return { problem: value.problem, row, column };
-      values.push(value.value);
-    }
-    rows.push(values);
-  }
+  const found = tableValues(table, context);
+  if (!('rows' in found)) return found;
+  const { rows } = found;
   return {
     system: {
       unknowns,
