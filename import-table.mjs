@@ -2,6 +2,7 @@
 const core = [
   'base',
   'number',
+  'radix',
   'notation',
   'function',
   'language',
@@ -25,12 +26,13 @@ const allCore = core.map((name) => `core/${name}`);
 export const importTable = {
   'core/base': [],
   'core/number': ['core/base'],
+  'core/radix': ['core/base', 'core/number'],
   'core/notation': ['core/base'],
   'core/polynomial': ['core/base', 'core/number'],
   'core/matrix': ['core/base', 'core/number', 'core/polynomial'],
-  'core/function': ['core/base', 'core/number', 'core/notation', 'core/matrix'],
-  'core/language': ['core/base', 'core/notation', 'core/function'],
-  'core/evaluate': ['core/base', 'core/language', 'core/function', 'core/number', 'core/matrix'],
+  'core/function': ['core/base', 'core/number', 'core/radix', 'core/notation', 'core/matrix'],
+  'core/language': ['core/base', 'core/radix', 'core/notation', 'core/function'],
+  'core/evaluate': ['core/base', 'core/language', 'core/function', 'core/number', 'core/radix', 'core/matrix'],
   'core/solve': [
     'core/base',
     'core/language',
@@ -41,7 +43,7 @@ export const importTable = {
     'core/evaluate',
   ],
   'core/line': ['core/base', 'core/language', 'core/function', 'core/notation'],
-  'core/format': ['core/base', 'core/number', 'core/matrix', 'core/language'],
+  'core/format': ['core/base', 'core/number', 'core/radix', 'core/matrix', 'core/language'],
   'core/memory': ['core/base', 'core/number'],
   'core/curve': ['core/base', 'core/language', 'core/function', 'core/number', 'core/evaluate', 'core/solve'],
   'core/column': ['core/base', 'core/language', 'core/number', 'core/evaluate'],
@@ -52,6 +54,7 @@ export const importTable = {
   'core/notebook': [
     'core/base',
     'core/number',
+    'core/radix',
     'core/matrix',
     'core/format',
     'core/line',

@@ -20,6 +20,7 @@ import type { Decimal } from '@/core/number/digits';
 import { isExact, isReal } from '@/core/number/value';
 import type { Matrix, RealValue, Value } from '@/core/number/value';
 import { problemText } from '@/text/problems';
+import { inBases, onBits } from './bases';
 import { drawFrom } from './chance';
 import { fitted, summarise } from './columns';
 import { drawn, pointsOf, tabulate } from './curves';
@@ -141,6 +142,10 @@ function answer(request: BatchRequest, budget: number): Result<object, Problem &
       return systemSolved(request, context.value);
     case 'polynomial':
       return polynomialRoots(request, context.value);
+    case 'base':
+      return inBases(request, context.value);
+    case 'bits':
+      return onBits(request, context.value);
   }
 }
 

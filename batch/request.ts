@@ -7,6 +7,9 @@ import { fitModelNames } from '@/core/column/fit-models';
 import { quartileRules } from '@/core/column/quartile-rules';
 import { lineViews } from '@/core/line/line';
 import { entryStyles } from '@/core/notebook/setting-records';
+import { bitsOperationIds } from '@/core/radix/bits';
+import { LARGEST_BASE, LEAST_BASE } from '@/core/radix/digits';
+import { wordBits } from '@/core/radix/word';
 import { runningOrders } from '@/core/running/state';
 import { stackDepths } from '@/core/stack/stack';
 
@@ -133,6 +136,30 @@ const polynomialRequest = z.object({
   coefficients: z.array(numeral).min(2).max(41),
 });
 
+const base = z.int().min(LEAST_BASE).max(LARGEST_BASE);
+const bits = z.literal(wordBits);
+const baseRequest = z.object({
+  ...common,
+  do: z.literal('base'),
+  value: numeral,
+  from: base.default(10),
+  bits: bits.optional(),
+  signed: z.boolean().default(true),
+  to: base.optional(),
+});
+
+const bitsRequest = z.object({
+  ...common,
+  do: z.literal('bits'),
+  op: z.enum(bitsOperationIds),
+  a: numeral,
+  b: numeral.optional(),
+  bits: bits.default(8),
+  signed: z.boolean().default(true),
+});
+
+export type BaseRequest = z.infer<typeof baseRequest>;
+export type BitsRequest = z.infer<typeof bitsRequest>;
 export type SystemRequest = z.infer<typeof systemRequest>;
 export type PolynomialRequest = z.infer<typeof polynomialRequest>;
 export type ValuesRequest = z.infer<typeof valuesRequest>;
@@ -152,6 +179,8 @@ export const batchRequest = z.discriminatedUnion('do', [
   fitRequest,
   systemRequest,
   polynomialRequest,
+  baseRequest,
+  bitsRequest,
 ]);
 
 export type KeysRequest = z.infer<typeof keysRequest>;

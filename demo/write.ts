@@ -70,6 +70,8 @@ export function demoDocument(): Document {
         angle,
         impliedFirst: false,
         complex: false,
+        bases: false,
+        word: 'signed32',
         display: settings.display,
         ans: null,
         letters: values,

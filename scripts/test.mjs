@@ -1,4 +1,4 @@
-import { spawnSync } from 'node:child_process';
+import { spawn } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { installPackages, run } from './install.mjs';
 
@@ -16,16 +16,32 @@ const { installChromium } = await import('./chromium.mjs');
 installChromium();
 mkdirSync('test-results', { recursive: true });
 
-heading('types');
-count(run('npx', ['tsc', '--noEmit']));
-heading('lint');
-count(run('npx', ['eslint', '.', '--max-warnings', '0']));
-count(run('npx', ['prettier', '--check', '--log-level', 'warn', '.']));
-heading('import rules');
-count(run('node', ['scripts/check-imports.mjs']));
-count(run('npm', ['run', '--silent', 'circles']));
-heading('unused code');
-count(run('npx', ['knip']));
+/** Runs a command and shows what it says when it is done, under its heading, so that two at a time stay readable. */
+const runBeside = (title, command, args) =>
+  new Promise((resolve) => {
+    const said = [];
+    const child = spawn(command, args, { stdio: ['ignore', 'pipe', 'pipe'] });
+    child.stdout.on('data', (part) => said.push(part));
+    child.stderr.on('data', (part) => said.push(part));
+    const done = (isRight) => {
+      heading(title);
+      process.stdout.write(Buffer.concat(said));
+      count(isRight);
+      resolve(isRight);
+    };
+    child.on('error', () => done(false));
+    child.on('close', (code) => done(code === 0));
+  });
+
+// Lint takes as long as all the others together, and each of them one processor.
+const lint = runBeside('lint', 'npx', ['eslint', '.', '--max-warnings', '0']);
+await runBeside('types', 'npx', ['tsc', '--noEmit']);
+await runBeside('format', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']);
+await runBeside('import rules', 'node', ['scripts/check-imports.mjs']);
+await runBeside('circles', 'npm', ['run', '--silent', 'circles']);
+await runBeside('unused code', 'npx', ['knip']);
+const isBuilt = await runBeside('the app', process.execPath, ['scripts/build.mjs']);
+await lint;
 
 heading('unit and reference tests');
 const unit = 'test-results/unit.json';
@@ -37,14 +53,8 @@ if (existsSync(unit)) {
   failed += results.numFailedTests + results.numRuntimeErrorTestSuites;
 } else count(unitRun);
 
-heading('the app');
-const isBuilt = spawnSync(process.execPath, ['scripts/build.mjs'], {
-  stdio: ['ignore', 'pipe', 'pipe'],
-  encoding: 'utf8',
-});
-count(isBuilt.status === 0);
-if (isBuilt.status !== 0) console.error(isBuilt.stdout, isBuilt.stderr);
-else {
+if (isBuilt) {
+  heading('sizes');
   count(run('npx', ['size-limit']));
   heading('browser tests');
   const browser = 'test-results/e2e.json';

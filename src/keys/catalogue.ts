@@ -287,6 +287,16 @@ const matrixKeys = {
     'eigen v',
     ex('eigenvectors matrix22 d2 moveRight d1 moveRight d1 moveRight d2', '[[−1, 1], [1, 1]]'),
   ),
+  bitand: calls('bitand', 'bitand', ex('bitand d1 d2 separator d1 d0 close', '8')),
+  bitor: calls('bitor', 'bitor', ex('bitor d1 d2 separator d1 d0 close', '14')),
+  bitxor: calls('bitxor', 'bitxor', ex('bitxor d1 d2 separator d1 d0 close', '6')),
+  bitnot: calls('bitnot', 'bitnot', ex('bitnot d2 d5 close', '−26')),
+  shl: calls('shl', 'shl', ex('shl d3 separator d4 close', '48')),
+  shr: calls('shr', 'shr', ex('shr d4 d8 separator d4 close', '3')),
+  binaryPrefix: inserts('0b', '0b', ex('binaryPrefix d1 d0 d1 d1', '11')),
+  octalPrefix: inserts('0o', '0o', ex('octalPrefix d1 d7', '15')),
+  hexadecimalPrefix: inserts('0x', '0x', ex('hexadecimalPrefix d1 F', '31')),
+  base: operates(' base', 'base', ex('d2 d1 base d1 d2', '25')),
 } as const;
 
 const editKeys = {

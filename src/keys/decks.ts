@@ -96,7 +96,12 @@ export const drawers: Readonly<Record<DrawerId, Drawer>> = {
     ids: [
       'round', 'roundsig', 'floor', 'ceil', 'trunc', 'frac', 'separator',
       'equal', 'unequal', 'less', 'atMost', 'greater', 'atLeast', 'open',
-      'and', 'or', 'not', 'cases', 'sign', 'max', 'close',
+      'and', 'or', 'not', 'cases', 'sign', 'close',
+    ],
+    more: [
+      'binaryPrefix', 'octalPrefix', 'hexadecimalPrefix', 'base', 'bitnot', 'separator', 'open',
+      'A', 'B', 'C', 'D', 'E', 'F', 'close',
+      'bitand', 'bitor', 'bitxor', 'shl', 'shr', 'mod',
     ],
   },
 };

@@ -7,8 +7,17 @@ import type { Result } from '@/core/base/result';
 import { contextOf } from '@/core/evaluate/context';
 import type { Context } from '@/core/evaluate/context';
 import { decideLine, evaluate } from '@/core/evaluate/evaluate';
-import { isAngle, isInDecimals, quotientOf, unmarkedAngles, usesAngleUnit, withRadians } from '@/core/evaluate/observe';
+import {
+  basesOf,
+  isAngle,
+  isInDecimals,
+  quotientOf,
+  unmarkedAngles,
+  usesAngleUnit,
+  withRadians,
+} from '@/core/evaluate/observe';
 import { formsOf } from '@/core/format';
+import { USUAL_BASES } from '@/core/format/based';
 import type { Form, Nature } from '@/core/format/form';
 import { nearTo } from '@/core/format/near';
 import type { NearKind } from '@/core/format/near';
@@ -32,12 +41,16 @@ import { roundToFigures } from '@/core/number/digits';
 import { absolute, powerOfTen } from '@/core/number/integer';
 import { asWhole, isReal } from '@/core/number/value';
 import type { Value } from '@/core/number/value';
+import type { WordId } from '@/core/radix/word';
 
 /** The settings that an answer depends on. */
 export type WorkSettings = Readonly<{
   angle: AngleUnit;
   impliedFirst: boolean;
   complex: boolean;
+  /** Results in the usual bases besides ten. */
+  bases: boolean;
+  word: WordId;
   display: DisplaySettings;
 }>;
 
@@ -106,11 +119,19 @@ const otherUnitOf = (unit: AngleUnit): AngleUnit => (unit === 'rad' ? 'deg' : 'r
 const WORKED_DIGITS = 60;
 
 export const contextFor = (
-  { angle, complex, ans, letters, slots, total }: LineRequest,
+  { angle, complex, word, ans, letters, slots, total }: LineRequest,
   shouldContinue: ShouldContinue,
   random: Random,
 ): Context =>
-  contextOf({ angle, complex, digits: WORKED_DIGITS, shouldContinue, random, names: { ans, letters, slots, total } });
+  contextOf({
+    angle,
+    complex,
+    word,
+    digits: WORKED_DIGITS,
+    shouldContinue,
+    random,
+    names: { ans, letters, slots, total },
+  });
 
 /** The context with what is tried for the letters that hold nothing; what cannot be worked leaves its letter open. */
 export function withTries(
@@ -134,16 +155,21 @@ export function withTries(
     : { context: { ...context, names: { ...context.names, letters } }, tried };
 }
 
-export const natureOf = ({ tree }: Reading, unit: AngleUnit, namesDecimals = false): Nature => ({
+export const natureOf = (
+  { tree }: Reading,
+  { angle: unit, bases }: Pick<WorkSettings, 'angle' | 'bases'>,
+  namesDecimals = false,
+): Nature => ({
   unit,
   isAngle: isAngle(tree),
   quotient: quotientOf(tree),
   isDecimal: namesDecimals || isInDecimals(tree),
+  bases: basesOf(tree, USUAL_BASES).concat(bases ? USUAL_BASES : []),
 });
 
 /** What is known of a line besides its value. */
 const natureIn = (reading: Reading, request: LineRequest, tried: readonly string[]): Nature =>
-  natureOf(reading, request.angle, request.namesDecimals || tried.some((letter) => triesDecimal(request, letter)));
+  natureOf(reading, request, request.namesDecimals || tried.some((letter) => triesDecimal(request, letter)));
 
 function triesDecimal(request: LineRequest, letter: string): boolean {
   const value = parse(request.tries[letter] ?? '', readingOptions(request));
@@ -155,7 +181,9 @@ function inOtherUnit(reading: Reading, request: LineRequest, context: Context): 
   if (unmarkedAngles(reading.tree).length === 0) return null;
   const unit = otherUnitOf(request.angle);
   const value = evaluate(reading.tree, { ...context, angle: unit });
-  const forms = value.ok ? formsOf(value.value, request.display, shouldContinue, natureOf(reading, unit)) : null;
+  const forms = value.ok
+    ? formsOf(value.value, request.display, shouldContinue, natureOf(reading, { ...request, angle: unit }))
+    : null;
   const [first] = forms?.ok ? forms.value : [];
   return first ? { unit, text: first.text, exact: first.exact } : null;
 }

@@ -10,6 +10,8 @@ const request = (...texts: string[]): CurvesRequest => ({
   angle: 'rad',
   impliedFirst: false,
   complex: false,
+  bases: false,
+  word: 'signed32',
   display: { mode: 'auto', digits: 10, grouping: false, decimalSign: '.' },
   ans: null,
   letters: new Map(),

@@ -30,7 +30,7 @@ function formsOfOne(
 ): readonly Form[] {
   const reading = parse(sourceText, SPELLING);
   const read: Reading | null = reading.ok ? reading.value : null;
-  const nature = read === null ? plainNature(request.angle) : natureOf(read, request.angle);
+  const nature = read === null ? plainNature(request.angle) : natureOf(read, request);
   const inForms = (v: Value): readonly Form[] => {
     const forms = formsOf(v, request.display, shouldContinue, nature);
     return forms.ok ? forms.value : [];

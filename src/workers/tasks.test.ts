@@ -12,6 +12,8 @@ const request = (text: string, more: Partial<LineRequest> = {}): LineRequest => 
   angle: 'deg',
   impliedFirst: false,
   complex: false,
+  bases: false,
+  word: 'signed32',
   display: { mode: 'auto', digits: 6, grouping: false, decimalSign: '.' },
   ans: null,
   letters: new Map<string, Value>(),

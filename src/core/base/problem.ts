@@ -25,7 +25,10 @@ export type SyntaxReason =
   | 'slot-number'
   | 'cases-form'
   | 'matrix-unclosed'
-  | 'entry-is-matrix';
+  | 'entry-is-matrix'
+  | 'digit-outside-base'
+  | 'base-range'
+  | 'base-missing';
 
 /** Why an argument lies outside a domain. Each has its sentence in `text/`. */
 export type DomainReason =
@@ -69,16 +72,18 @@ export type DomainReason =
   | 'many-solutions'
   | 'complex-values'
   | 'not-linear'
-  | 'not-an-equation';
+  | 'not-an-equation'
+  | 'outside-word'
+  | 'places-of-bits';
 
 /** Rows and columns. */
 export type Size = readonly [rows: number, columns: number];
 
 /** What a user can cause, without its sentence: a code with facts. `offers`: texts that could stand at the place instead. */
 export type ProblemData =
-  | Readonly<{ code: 'syntax'; reason: SyntaxReason; found?: string; offers?: readonly string[] }>
-  /** `row`: which of the values of a column, counted from 0. */
-  | Readonly<{ code: 'domain'; reason: DomainReason; fn?: string; row?: number }>
+  | Readonly<{ code: 'syntax'; reason: SyntaxReason; found?: string; base?: number; offers?: readonly string[] }>
+  /** `row`: which of the values of a column, counted from 0. `bits`: how many a word has. */
+  | Readonly<{ code: 'domain'; reason: DomainReason; fn?: string; row?: number; bits?: number }>
   | Readonly<{ code: 'divide-by-zero' }>
   | Readonly<{ code: 'too-large' }>
   | Readonly<{ code: 'undefined-name'; name: string }>

@@ -8,6 +8,7 @@ import type { Span } from '../base/span';
 import type { Random } from '../function/record';
 import type { Tree } from '../language/tree';
 import type { Value } from '../number/value';
+import type { WordId } from '../radix/word';
 
 /** What a line may refer to. What holds nothing is a problem, never a silent zero. */
 export type Names = Readonly<{
@@ -21,6 +22,8 @@ export type Context = Readonly<{
   angle: AngleUnit;
   /** Complex numbers are on. */
   complex: boolean;
+  /** The word whose bits are worked with. */
+  word: WordId;
   /** Significant digits that will be asked for: what long sums and integrals are worked to. */
   digits: number;
   names: Names;
@@ -32,10 +35,11 @@ const NO_NAMES: Names = { ans: null, letters: new Map(), slots: new Map(), total
 
 type Given = Partial<Omit<Context, 'names'>> & Pick<Context, 'shouldContinue'> & { names?: Partial<Names> };
 
-/** A context with what was not given left at its plainest: radians, real numbers, nothing kept, no chance. */
+/** A context with what was not given left at its plainest: radians, real numbers, nothing kept, no chance, words of 32 bits with a sign. */
 export const contextOf = ({ names, ...given }: Given): Context => ({
   angle: 'rad',
   complex: false,
+  word: 'signed32',
   digits: 50,
   random: () => 0n,
   ...given,

@@ -18,6 +18,7 @@ import { factorial } from '../number/counting';
 import { simplified } from '../number/exact-form';
 import { expOf } from '../number/logarithm';
 import * as q from '../number/rational';
+import { valueOfDigits } from '../radix/digits';
 import { asWhole, fromRational, fromWhole, isReal, isScalar } from '../number/value';
 import type { RealValue, Scalar, Value } from '../number/value';
 import { bind } from './bind';
@@ -69,6 +70,8 @@ function evaluateNode(tree: Tree, context: Context): Evaluated {
       const value = numeralValue(tree.written);
       return value === null ? refused({ code: 'too-large' }, tree.span) : succeed(fromRational(value));
     }
+    case 'based':
+      return succeed(fromRational(valueOfDigits(tree.digits, tree.base)));
     case 'constant':
       return constant(tree, context);
     case 'letter': {

@@ -79,6 +79,20 @@ export function isAngle(tree: Tree): boolean {
   }
 }
 
+/**
+ * The bases besides ten that an expression makes one look for: those that its numbers are written in; and with any of
+ * them, or a function of bits, those that are usual.
+ */
+export function basesOf(tree: Tree, usual: readonly number[]): readonly number[] {
+  const nodes = [...nodesOf(tree)];
+  const written = nodes.flatMap((node) => (node.kind === 'based' ? [node.base] : []));
+  const isOfBits = nodes.some((node) => {
+    const record = node.kind === 'call' ? functionNamed(node.fn) : undefined;
+    return record?.binds === undefined && record?.usesWord === true;
+  });
+  return written.length === 0 && !isOfBits ? [] : [...new Set([...usual, ...written])];
+}
+
 const isRecurring = ({ written }: Tree & { kind: 'number' }): boolean => written.includes(OVERLINE);
 
 /** Whether an expression is written in decimals: it has one, and none that recurs, which stands for a fraction. */

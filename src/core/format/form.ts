@@ -19,6 +19,10 @@ export const formIds = [
   'polar',
   'factors',
   'remainder',
+  'binary',
+  'octal',
+  'hexadecimal',
+  'otherBase',
   'solution',
 ] as const;
 export type FormId = (typeof formIds)[number];
@@ -47,10 +51,18 @@ export type Nature = Readonly<{
   quotient: Readonly<{ of: bigint; by: bigint }> | null;
   /** It was written in decimals, and so is what it comes to first. */
   isDecimal: boolean;
+  /** The bases besides ten in which it is looked at. */
+  bases: readonly number[];
 }>;
 
 /** A value of which nothing more is known. */
-export const plainNature = (unit: AngleUnit): Nature => ({ unit, isAngle: false, quotient: null, isDecimal: false });
+export const plainNature = (unit: AngleUnit): Nature => ({
+  unit,
+  isAngle: false,
+  quotient: null,
+  isDecimal: false,
+  bases: [],
+});
 
 /** A display form of a number: null when it has no such form; a code when it could not be worked out. */
 export type FormRecord = Readonly<{

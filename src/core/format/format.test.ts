@@ -16,6 +16,7 @@ const nature = (tree: Tree): Nature => ({
   isAngle: isAngle(tree),
   quotient: quotientOf(tree),
   isDecimal: isInDecimals(tree),
+  bases: [],
 });
 
 function formsIn(typed: string, settings: DisplaySettings): string[] {

@@ -2,6 +2,7 @@ import { fail, succeed } from '../base/result';
 import type { Result } from '../base/result';
 import type { ShouldContinue } from '../base/should-continue';
 import type { Value } from '../number/value';
+import { binary, hexadecimal, octal, otherBase } from './based';
 import { decimal } from './decimal';
 import { exact } from './exact';
 import { dms } from './dms';
@@ -27,6 +28,10 @@ const records: readonly FormRecord[] = [
   polar,
   remainder,
   factors,
+  binary,
+  octal,
+  hexadecimal,
+  otherBase,
 ];
 
 /**

@@ -1,5 +1,7 @@
 import { OVERLINE } from '../language/numerals';
 import { negateTree, numberTree } from '../language/tree';
+import { expansion as expansionIn } from '../radix/digits';
+import type { Expansion } from '../radix/digits';
 import type { Rational } from '../number/rational';
 import { asRational } from '../number/value';
 import { expressionForm } from './form';
@@ -9,20 +11,7 @@ import type { FormRecord } from './form';
 const MOST_DIGITS = 36;
 
 /** The digits after the point up to where they begin to recur, and the block that does; null when that is too long. */
-export function expansion({ n, d }: Rational): { whole: bigint; plain: string; block: string } | null {
-  const size = n < 0n ? -n : n;
-  const seen = new Map<bigint, number>();
-  let digits = '';
-  let rest = size % d;
-  while (rest !== 0n && !seen.has(rest)) {
-    if (digits.length >= MOST_DIGITS) return null;
-    seen.set(rest, digits.length);
-    digits += (rest * 10n) / d;
-    rest = (rest * 10n) % d;
-  }
-  const start = rest === 0n ? digits.length : (seen.get(rest) ?? digits.length);
-  return { whole: size / d, plain: digits.slice(0, start), block: digits.slice(start) };
-}
+export const expansion = (of: Rational): Expansion | null => expansionIn(of, 10, MOST_DIGITS);
 
 /** 2.83 with a bar over the 3. */
 export const recurring: FormRecord = {

@@ -8,6 +8,7 @@ import type { RealExpr } from '../number/real-expr';
 import type { ProblemData } from '../base/problem';
 import type { Result } from '../base/result';
 import type { RealValue, Scalar, Value } from '../number/value';
+import type { WordId } from '../radix/word';
 
 /** A whole number from 0 up to, but not, `below`, each as likely as the others. */
 export type Random = (below: bigint) => bigint;
@@ -17,6 +18,8 @@ export type FunctionContext = Readonly<{
   angle: AngleUnit;
   /** Complex numbers are on. */
   complex: boolean;
+  /** The word whose bits are worked with. */
+  word: WordId;
   shouldContinue: ShouldContinue;
   random: Random;
 }>;
@@ -30,6 +33,7 @@ export const functionTopics = [
   'calculus',
   'complex',
   'matrices',
+  'bits',
   'keeping',
 ] as const;
 export type FunctionTopic = (typeof functionTopics)[number];
@@ -89,6 +93,8 @@ type Plain = Shared &
     complex?: (args: readonly Scalar[], context: FunctionContext) => ComplexOutcome;
     /** With complex numbers on, `complex` answers for all arguments: the principal value differs on real ones too. */
     complexFirst?: boolean;
+    /** Depends on the word that is set. */
+    usesWord?: boolean;
     /** Answers otherwise each time it is asked. */
     isChance?: boolean;
     /** Only there while complex numbers are on. */

@@ -1,5 +1,6 @@
 import { cos, cot, csc, sec, sin, tan } from './angles/circular';
 import { acos, acot, acsc, asec, asin, atan } from './angles/inverse';
+import { bitand, bitnot, bitor, bitxor, shl, shr } from './bits/patterns';
 import { cases, derivative, integral, prod, sum } from './calculus/binders';
 import { arg, conj, im, re } from './complex/parts';
 import { randint, random } from './counting/chance';
@@ -86,5 +87,11 @@ export const records = [
   charpoly,
   eigenvalues,
   eigenvectors,
+  bitand,
+  bitor,
+  bitxor,
+  bitnot,
+  shl,
+  shr,
   slot,
 ] as const;

@@ -26,6 +26,7 @@ export function rankOfTree(tree: Tree, impliedFirst: boolean): number {
     case 'dms':
       return operators.degreeSign.rank;
     case 'number':
+    case 'based':
     case 'constant':
     case 'letter':
     case 'group':
@@ -47,6 +48,7 @@ const atLeast = (part: Tree, rank: number, impliedFirst: boolean): Tree =>
 function runsOn(tree: Tree): boolean {
   switch (tree.kind) {
     case 'number':
+    case 'based':
     case 'mixed':
     case 'dms':
       return true;
@@ -145,6 +147,13 @@ export function withBrackets(tree: Tree, impliedFirst: boolean): Tree {
       return { ...tree, of: atLeast(tree.of, operators.not.rank, impliedFirst) };
     case 'entry':
       return takesIndex(tree.of) ? tree : { ...tree, of: group(tree.of) };
+    case 'matrix': {
+      // Two square brackets begin a matrix of rows; the first entry of a vector must not make them up.
+      const [first, ...others] = tree.entries;
+      return tree.columns > 1 || first === undefined || !beginsSquare(first)
+        ? tree
+        : { ...tree, entries: [group(first), ...others] };
+    }
     default:
       return tree;
   }

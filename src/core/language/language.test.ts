@@ -9,7 +9,17 @@ import { operators } from './operators';
 import { printMathml } from './print-mathml';
 import { printText, TYPED } from './print-text';
 import { readAs } from './read-as';
-import { NOWHERE, binaryTree, callTree, constantTree, letterTree, matrixTree, negateTree, numberTree } from './tree';
+import {
+  NOWHERE,
+  basedTree,
+  binaryTree,
+  callTree,
+  constantTree,
+  letterTree,
+  matrixTree,
+  negateTree,
+  numberTree,
+} from './tree';
 import type { Tree } from './tree';
 
 const SEED = 20261124;
@@ -56,6 +66,18 @@ test.each([
   ['2*e', '2 × e'],
   ['2e', '2 e'],
   ['.5', '0.5'],
+  ['0b1011+0o17·0x1F', '1011₂ + (17₈ × 1F₁₆)'],
+  ['1F base 16', '1F₁₆'],
+  ['0xff', 'FF₁₆'],
+  ['-21 base 12!', '−(21₁₂!)'],
+  ['2sin(0b11)x', '2sin(11₂)x'],
+  ['10.01̅ base 2', '10.01̅₂'],
+  ['1F₁₆', '1F₁₆'],
+  ['2x', '2x'],
+  ['0b12', 'syntax/digit-outside-base 3-4'],
+  ['1+102 base 2', 'syntax/digit-outside-base 4-5'],
+  ['12 base 37', 'syntax/base-range 0-10'],
+  ['0b1 0b1', 'syntax/two-numbers 0-7'],
   ['12\u202f345.678\u202f9', '12345.6789'],
   ['2.83\u0305', '2.83\u0305'],
   ['73°24\'36"', '73°24′36″'],
@@ -140,6 +162,9 @@ const mixedTree = fc
 const leaf: fc.Arbitrary<Tree> = fc.oneof(
   digits.map((d) => numberTree(d)),
   fc.constantFrom('1.5E7', '2E-3').map((d) => numberTree(d)),
+  fc
+    .constantFrom(['1011', 2], ['1F', 16], ['0.1̅', 12], ['AB', 16])
+    .map(([d, b]) => basedTree(d as string, b as number)),
   fc.constantFrom('pi', 'e', 'i', 'inf', 'Ans', 'total').map((n) => constantTree(n as 'pi')),
   fc
     .constantFrom(...'ABEXZabsinx')

@@ -1,5 +1,6 @@
 import { cover } from '../base/span';
 import type { Span } from '../base/span';
+import { isBase, strangerIn } from '../radix/digits';
 import { takesIndex } from './brackets';
 import { MatrixParser } from './matrix-parser';
 import type { Token } from './tokens';
@@ -64,6 +65,9 @@ export abstract class OperandParser extends MatrixParser {
       case 'number':
         this.take();
         return this.afterNumber(token);
+      case 'based':
+        this.take();
+        return this.based(token);
       case 'badNumber':
         return this.syntax('number-badly-formed', token.span, { found: token.text });
       case 'vulgar':
@@ -90,6 +94,18 @@ export abstract class OperandParser extends MatrixParser {
       default:
         return this.missing();
     }
+  }
+
+  /** A number in another base, whose digits must all be of that base. */
+  private based({ digits, base, span, text }: Token & { kind: 'based' }): Tree {
+    if (!this.lenient && !isBase(base)) this.syntax('base-range', span, { found: `${base}` });
+    const stranger = this.lenient ? null : strangerIn(digits, base);
+    if (stranger !== null) {
+      // The digit may stand apart from its place among the bare digits, behind a prefix and among groups.
+      const at = span.from + text.toUpperCase().indexOf(stranger.digit, base === 10 || !/^0[BOX]/i.test(text) ? 0 : 2);
+      this.syntax('digit-outside-base', { from: at, to: at + 1 }, { found: stranger.digit, base });
+    }
+    return this.node({ kind: 'based', digits, base, span });
   }
 
   protected missing(): Tree {

@@ -20,6 +20,7 @@ export type Reading = Readonly<{ target: string | null; tree: Tree; supplied: nu
 export const BEGINS_OPERAND: ReadonlySet<TokenKind> = new Set<TokenKind>([
   'number',
   'badNumber',
+  'based',
   'vulgar',
   'function',
   'prefixSign',
@@ -134,8 +135,8 @@ class Parser extends OperandParser {
       });
     }
     if (
-      (token.kind === 'number' || token.kind === 'badNumber') &&
-      (before.kind === 'number' || before.kind === 'vulgar')
+      (token.kind === 'number' || token.kind === 'badNumber' || token.kind === 'based') &&
+      (before.kind === 'number' || before.kind === 'vulgar' || before.kind === 'based')
     )
       this.syntax('two-numbers', cover(before.span, token.span), { found: `${before.text} ${token.text}` });
     if (token.kind === 'number' && left.kind === 'mark' && left.by === 'sign')

@@ -11,13 +11,17 @@ import type { Call } from './standing';
 import { inside, withoutLeadingMinus } from './tree';
 import type { ConstantName, Tree } from './tree';
 
+/** Digits with what recurs under one bar. */
+function digits(written: string): string {
+  const first = written.indexOf(OVERLINE);
+  return first < 0
+    ? written
+    : `${written.slice(0, first - 1)}\\overline{${written.slice(first - 1).replaceAll(OVERLINE, '')}}`;
+}
+
 function number(written: string): string {
   const [mantissa = '', ten] = written.split('E');
-  const first = mantissa.indexOf(OVERLINE);
-  const shown =
-    first < 0
-      ? mantissa
-      : `${mantissa.slice(0, first - 1)}\\overline{${mantissa.slice(first - 1).replaceAll(OVERLINE, '')}}`;
+  const shown = digits(mantissa);
   return ten === undefined ? shown : `${shown} \\times 10^{${ten}}`;
 }
 
@@ -53,6 +57,8 @@ export function printLatex(tree: Tree): string {
   switch (node.kind) {
     case 'number':
       return number(node.written);
+    case 'based':
+      return `\\mathrm{${digits(node.digits)}}_{${node.base}}`;
     case 'constant':
       return constants[node.name];
     case 'letter':

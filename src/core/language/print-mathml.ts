@@ -6,7 +6,8 @@ import type { MathPage } from '../notation/mathml';
 import { withBrackets, withReach } from './brackets';
 import { element, withAttributes } from './markup';
 import type { Markup } from './markup';
-import { OVERLINE, grouped } from './numerals';
+import { groupedDigits } from '../radix/digits';
+import { GROUP, OVERLINE, grouped } from './numerals';
 import type { DecimalSign } from './numerals';
 import { operators } from './operators';
 import { isSum, standingOfTree } from './standing';
@@ -23,10 +24,9 @@ const digits = (text: string): Markup => element('mn', text);
 const wordGap = (): Markup => withAttributes(element('mspace'), { width: '0.3em' });
 const thinSpace = (): Markup => withAttributes(element('mspace'), { width: THIN_GAP });
 
-/** A number: a recurring block under one bar, a power of ten written out. */
-function numberMarkup(written: string, { decimalSign, grouping }: FormulaStyle): Markup {
-  const [mantissa = '', ten] = written.split('E');
-  const local = (grouping ? grouped(mantissa) : mantissa).replace('.', decimalSign);
+/** Digits with what recurs under one bar. */
+function digitsMarkup(shown: string, decimalSign: DecimalSign): Markup {
+  const local = shown.replace('.', decimalSign);
   const first = local.indexOf(OVERLINE);
   const plain = first < 0 ? local : local.slice(0, first - 1);
   const bar = first < 0 ? null : local.slice(first - 1).replaceAll(OVERLINE, '');
@@ -37,7 +37,13 @@ function numberMarkup(written: string, { decimalSign, grouping }: FormulaStyle):
           ...element('mover', digits(bar), withAttributes(sign('¯'), { stretchy: 'true' })),
           mood: 'recurring',
         };
-  const number = overlined === null ? digits(plain) : row(digits(plain), overlined);
+  return overlined === null ? digits(plain) : row(digits(plain), overlined);
+}
+
+/** A number: a recurring block under one bar, a power of ten written out. */
+function numberMarkup(written: string, { decimalSign, grouping }: FormulaStyle): Markup {
+  const [mantissa = '', ten] = written.split('E');
+  const number = digitsMarkup(grouping ? grouped(mantissa) : mantissa, decimalSign);
   if (ten === undefined) return number;
   const exponent = ten.startsWith('-') ? row(sign('−'), digits(ten.slice(1))) : digits(ten.replace('+', ''));
   return row(number, sign('×'), element('msup', digits('10'), exponent));
@@ -197,6 +203,10 @@ export function printMathml(tree: Tree, style: FormulaStyle): Markup {
     switch (node.kind) {
       case 'number':
         return numberMarkup(node.written, style);
+      case 'based': {
+        const shown = style.grouping ? groupedDigits(node.digits, node.base, GROUP) : node.digits;
+        return element('msub', digitsMarkup(shown, style.decimalSign), digits(`${node.base}`));
+      }
       case 'constant':
         return element('mi', constantSigns[node.name] ?? node.name);
       case 'letter':

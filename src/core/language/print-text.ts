@@ -1,5 +1,6 @@
 import { assertNever } from '../base/never';
 import { withBrackets } from './brackets';
+import { shownBased, typedBased } from './based-numerals';
 import { grouped } from './numerals';
 import type { DecimalSign } from './numerals';
 import { operators } from './operators';
@@ -35,7 +36,10 @@ function join(left: string, right: string): string {
   if (safe !== left) return safe + right;
   const merges = /[A-Za-z]$/.test(left) && /^[A-Za-z]/.test(right) && !/[A-Z][A-Z]$/.test(left.slice(-1) + right[0]);
   const powerOfTen = /[\d.,\u0305]$/.test(left) && /^[eE]/.test(right);
-  return left + (merges || powerOfTen ? ' ' : '') + right;
+  // A letter would be read among the digits of another base.
+  const isHexadecimal = /0x[\dA-F.,\u0305]+$/.test(left) && /^[A-Fa-f]/.test(right);
+  const based = isHexadecimal || (/[A-Za-z]$/.test(left) && /^[\dA-Z.,\u0305]+ base /.test(right));
+  return left + (merges || powerOfTen || based ? ' ' : '') + right;
 }
 
 /** The text of an expression. The only brackets added are those that its reading needs. */
@@ -46,6 +50,10 @@ export function printText(tree: Tree, style: TextStyle): string {
   switch (node.kind) {
     case 'number':
       return localNumber(style.grouping === true ? grouped(node.written) : node.written, style.decimalSign);
+    case 'based': {
+      const digits = localNumber(node.digits, style.decimalSign);
+      return isTyped ? typedBased(digits, node.base) : shownBased(digits, node.base, style.grouping === true);
+    }
     case 'constant':
       if (node.name === 'inf') return '∞';
       return node.name === 'pi' && !isTyped ? 'π' : node.name;

@@ -118,6 +118,7 @@ export function readAs(reading: Reading, style: { decimalSign: DecimalSign; impl
       case 'constant':
       case 'letter':
       case 'dms':
+      case 'based':
       case 'box':
         return tree;
     }

@@ -50,7 +50,11 @@ export class TokenCursor {
     throw new Refusal(withSpan(problemData, at));
   }
 
-  protected syntax(reason: SyntaxReason, at: Span, facts: { found?: string; offers?: readonly string[] } = {}): never {
+  protected syntax(
+    reason: SyntaxReason,
+    at: Span,
+    facts: { found?: string; base?: number; offers?: readonly string[] } = {},
+  ): never {
     return this.refuse({ code: 'syntax', reason, ...facts }, at);
   }
 
@@ -129,6 +133,8 @@ export class TokenCursor {
       case 'minute':
       case 'second':
         return this.syntax('angle-badly-formed', span, { found: text });
+      case 'baseWord':
+        return this.syntax('base-missing', span);
       case 'assign':
         return this.syntax('not-a-letter', span, { found: text });
       default:

@@ -3,6 +3,7 @@ import type { AngleUnit } from '../base/angle';
 import { span } from '../base/span';
 import type { Span } from '../base/span';
 import { prefixSigns } from '../function';
+import { mayHoldBases, readBasedNumeral } from './based-numerals';
 import { plainSigns } from './look-alikes';
 import { readNumeral } from './numerals';
 import type { DecimalSign } from './numerals';
@@ -27,6 +28,7 @@ export type ReadingOptions = Readonly<{
 type Kind =
   | { kind: 'number'; written: string; isPlainWhole: boolean }
   | { kind: 'badNumber' }
+  | { kind: 'based'; digits: string; base: number }
   | { kind: 'vulgar'; n: bigint; d: bigint }
   | { kind: 'superscript'; value: bigint }
   | { kind: 'operator'; op: OperatorName }
@@ -38,7 +40,7 @@ type Kind =
   | { kind: BareKind | 'strayComma' | 'unknown' | 'separator' | 'assign' | 'end' };
 
 /** Signs that say nothing but what they are. */
-type BareKind = 'open' | 'close' | 'squareOpen' | 'squareClose' | 'minute' | 'second' | 'box';
+type BareKind = 'baseWord' | 'open' | 'close' | 'squareOpen' | 'squareClose' | 'minute' | 'second' | 'box';
 
 export type Token = Readonly<Kind & { span: Span; text: string; spaced: boolean }>;
 export type TokenKind = Token['kind'];
@@ -140,11 +142,14 @@ class Tokeniser {
   readonly tokens: Token[] = [];
   private at = 0;
   private spaced = false;
+  private readonly holdsBases: boolean;
 
   constructor(
     private readonly text: string,
     private readonly options: ReadingOptions,
-  ) {}
+  ) {
+    this.holdsBases = mayHoldBases(text);
+  }
 
   run(): readonly Token[] {
     const { text } = this;
@@ -156,7 +161,7 @@ class Tokeniser {
         this.tokens.push({ kind: 'end', ...this.place(0) });
         return this.tokens;
       }
-      const token = this.number() ?? this.name() ?? this.sign();
+      const token = this.based() ?? this.number() ?? this.name() ?? this.sign();
       this.tokens.push(token);
       this.at = token.span.to;
     }
@@ -165,6 +170,20 @@ class Tokeniser {
   private place(length: number): { span: Span; text: string; spaced: boolean } {
     const { at } = this;
     return { span: span(at, at + length), text: this.text.slice(at, at + length), spaced: this.spaced };
+  }
+
+  private based(): Token | null {
+    const found = this.holdsBases ? readBasedNumeral(this.text, this.at, this.options.decimalSign) : null;
+    if (found === null) return this.baseWord();
+    const { digits, base, isWellFormed, length } = found;
+    const place = this.place(length);
+    return isWellFormed ? { kind: 'based', digits, base, ...place } : { kind: 'badNumber', ...place };
+  }
+
+  /** The word behind digits whose base is still to be written. */
+  private baseWord(): Token | null {
+    const isWord = this.spaced && /^base(?![A-Za-z])/.test(this.text.slice(this.at, this.at + 5));
+    return this.holdsBases && isWord && endsOperand(this.tokens.at(-1)) ? { kind: 'baseWord', ...this.place(4) } : null;
   }
 
   private number(): Token | null {

@@ -11,6 +11,8 @@ export type RelationPart = Readonly<{ op: RelationName; right: Tree }>;
 type Node =
   /** `written`: digits with a point, no grouping; E for a power of ten; U+0305 after a recurring digit. */
   | Readonly<{ kind: 'number'; written: string }>
+  /** A number in another base than ten: digits with a point and overlines, letters large. */
+  | Readonly<{ kind: 'based'; digits: string; base: number }>
   | Readonly<{ kind: 'constant'; name: ConstantName }>
   | Readonly<{ kind: 'letter'; name: string }>
   /** Brackets as they were written; `closed` is false when the closing one was supplied. */
@@ -62,6 +64,7 @@ export function partsOf(tree: Tree): readonly Tree[] {
     case 'entry':
       return [tree.of, ...tree.at];
     case 'number':
+    case 'based':
     case 'constant':
     case 'letter':
     case 'dms':
@@ -95,6 +98,7 @@ export function withParts(tree: Tree, parts: readonly Tree[]): Tree {
     case 'relation':
       return { ...tree, first, rest: tree.rest.map((part, i) => ({ ...part, right: itemAt(parts, i + 1) })) };
     case 'number':
+    case 'based':
     case 'constant':
     case 'letter':
     case 'dms':
@@ -135,6 +139,7 @@ export const isShare = (tree: Tree): boolean =>
 export const NOWHERE: Span = { from: 0, to: 0 };
 
 export const numberTree = (written: string): Tree => ({ kind: 'number', written, span: NOWHERE });
+export const basedTree = (digits: string, base: number): Tree => ({ kind: 'based', digits, base, span: NOWHERE });
 export const wholeTree = (n: bigint): Tree =>
   n < 0n ? { kind: 'negate', of: wholeTree(-n), span: NOWHERE } : numberTree(n.toString());
 export const binaryTree = (op: InfixName, left: Tree, right: Tree): Tree => ({

@@ -20,6 +20,12 @@ import { offsetOf, writeRow } from './write';
 const numberGlyphs = (text: string): readonly string[] =>
   text.replaceAll('-', '−').match(new RegExp(`[^\\s]${OVERLINE}?`, 'gu')) ?? [];
 
+/** A digit below the line as one upon it. */
+const plainDigit = (glyph: string): string => {
+  const below = '₀₁₂₃₄₅₆₇₈₉'.indexOf(glyph);
+  return below < 0 ? glyph : `${below}`;
+};
+
 /** Matrices of more rows or columns are not drawn in boxes: such a line stays typed text. */
 export const LARGEST_DRAWN_SIDE = 8;
 
@@ -111,7 +117,7 @@ class Reader {
     if (!token.spaced || before === undefined || before.to === token.span.from) return;
     const isAfter = isLetters(before.item) || isGlyph(before.item, /^[\d.,E]\u0305?$/);
     const isBefore =
-      ['number', 'badNumber', 'constant', 'letter', 'end', 'close'].includes(token.kind) ||
+      ['number', 'badNumber', 'based', 'constant', 'letter', 'end', 'close'].includes(token.kind) ||
       (token.kind === 'function' && this.ahead(1).kind !== 'open' && !this.hasSign(token.fn) && token.text !== 'mod');
     if (!isAfter || !isBefore) return;
     this.push(list, ' ', before.to, token.span.from);
@@ -165,6 +171,8 @@ class Reader {
         if (token.kind === 'number' && token.isPlainWhole) this.mixedPart(list);
         return;
       }
+      case 'based':
+        return this.based(list, token);
       case 'constant':
         return this.push(list, token.name === 'pi' ? 'π' : token.name === 'inf' ? '∞' : token.text, from, to);
       case 'box':
@@ -198,6 +206,25 @@ class Reader {
       default:
         this.push(list, token.text, from, to);
     }
+  }
+
+  /** A number in another base: digit by digit, and the word with which its base is said. */
+  private based(list: Piece[], { text, span: { from } }: Token): void {
+    const written = /^(\S+(?:[\u00a0\u2009\u202f]\S+)*?)(?:\s+base\s+|(?=[₀-₉]))(\S+)$/u.exec(text);
+    const digits = (part: string, at: number): void => {
+      for (const { 0: glyph, index } of part.matchAll(new RegExp(`[^\\s]${OVERLINE}?`, 'gu')))
+        this.push(list, plainDigit(glyph), at + index, at + index + glyph.length);
+    };
+    if (written === null) {
+      // The prefix is one piece.
+      this.push(list, text.slice(0, 2).toLowerCase(), from, from + 2);
+      return digits(text.slice(2), from + 2);
+    }
+    const [, whole = '', base = ''] = written;
+    digits(whole, from);
+    const start = from + text.length - base.length;
+    this.push(list, 'base', from + whole.length, start);
+    digits(base, start);
   }
 
   private lastEnd(): number {

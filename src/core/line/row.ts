@@ -184,7 +184,7 @@ export const isWhole = (row: Row): boolean => row.length > 0 && row.every((item)
 /** Signs that stand after what they change. */
 export const POSTFIX = /^[!%°′″]$/;
 /** Operators that are written as words. */
-export const WORD = /^(?:mod|and|or|not|deg|rad|grad)$/;
+export const WORD = /^(?:mod|and|or|not|deg|rad|grad|base)$/;
 export const isLetters = (item: Item | undefined): boolean => isGlyph(item, /^[A-Za-zπ]+$/) && !isGlyph(item, WORD);
 export const isDigit = (item: Item | undefined): boolean => isGlyph(item, /^\d\u0305?$/);
 

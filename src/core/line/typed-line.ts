@@ -22,7 +22,7 @@ const selection = ({ caret, anchor }: TypedLine): { from: number; to: number } =
 
 /** What goes and comes as one piece: a name with its bracket, a word, a digit with its overline, else one character. */
 const PIECES =
-  /[A-Za-z]{2,}\(|Ans|pi|nCr|nPr| ?(?:mod|deg|rad|grad|and|or|not) ?|inf|:=|\d\u0305|[\ud800-\udbff][\udc00-\udfff]|[\s\S]/g;
+  /[A-Za-z]{2,}\(|Ans|pi|nCr|nPr| ?(?:mod|deg|rad|grad|and|or|not|base) ?|inf|:=|\d\u0305|[\ud800-\udbff][\udc00-\udfff]|[\s\S]/g;
 
 /** The places where a caret may stand. */
 export function stops(text: string): readonly number[] {

@@ -5,6 +5,7 @@ import { FEWEST_DIGITS, MOST_DIGITS, displayModes } from '../format/settings';
 import { lineViews } from '../line/line';
 import { runningOrders } from '../running/state';
 import { stackDepths } from '../stack/stack';
+import { wordIds } from '../radix/word';
 import { defineSetting } from './setting';
 import type { SettingRecord } from './setting';
 
@@ -68,6 +69,10 @@ export const settings = {
     handedOn: 'maybe',
     onlyWith: 'complex',
   }),
+  /** Results in base 2, 8 and 16 too, whatever the line is written in. */
+  bases: defineSetting({ ...onOff, group: 'numbers', since: 10, changesForms: true, handedOn: 'maybe' }),
+  /** The word whose bits are worked with. */
+  word: defineSetting({ ...choice(wordIds), first: 'signed32', group: 'numbers', since: 10, handedOn: 'maybe' }),
   /** How keys are entered. */
   style: defineSetting({ ...choice(entryStyles), first: 'written', group: 'entry', since: 4, handedOn: 'maybe' }),
   /** Running: by precedence, or each operation at once. */

@@ -71,6 +71,12 @@ export const functionHelp: Readonly<Record<FunctionName, string>> = {
   charpoly: 'The coefficients of det(x·1 − A), the highest power first.',
   eigenvalues: 'The numbers by which a matrix makes some vectors longer, as a vector; each as often as it counts.',
   eigenvectors: 'Vectors that a matrix only makes longer, as columns in the order of the eigenvalues.',
+  bitand: 'The bits that both numbers have, in the word that is set.',
+  bitor: 'The bits that one of the numbers has, or both.',
+  bitxor: 'The bits that just one of the two numbers has.',
+  bitnot: 'Every bit turned round, in the word that is set.',
+  shl: 'The bits moved to the left by so many places; zeros come in, and what leaves the word is lost.',
+  shr: 'The bits moved to the right by so many places; zeros come in, whatever the sign.',
   slot: 'What the slot of this number, 0 to 9, holds.',
   nPr: 'In how many ways r things from n can be put in order.',
 };

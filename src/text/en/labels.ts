@@ -27,6 +27,10 @@ export const formNames: Readonly<Record<FormId, string>> = {
   factors: 'prime factors',
   factored: 'factor taken out',
   remainder: 'quotient, remainder',
+  binary: 'base 2',
+  octal: 'base 8',
+  hexadecimal: 'base 16',
+  otherBase: 'the line’s base',
   solution: 'solution',
 };
 

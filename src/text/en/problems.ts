@@ -28,6 +28,9 @@ const syntax: { [R in SyntaxReason]: (p: Of<'syntax'>) => string } = {
   'cases-form': () => 'cases takes a condition and a value in turn, and at the end the value otherwise.',
   'matrix-unclosed': () => 'The square bracket is not closed: ] is missing.',
   'entry-is-matrix': () => 'The entries of a matrix are numbers; this one is a matrix itself.',
+  'digit-outside-base': (p) => `“${p.found}” is no digit of base ${p.base}.`,
+  'base-range': (p) => `There are bases from 2 to 36, and this is ${p.found}.`,
+  'base-missing': () => 'After “base” stands a number from 2 to 36.',
   'too-long': () => 'The line is too long to be read at once. Keep parts of it in letters.',
 };
 
@@ -78,7 +81,7 @@ function dimensionText(p: Of<'dimension'>): string {
   }
 }
 
-const domain: { [R in DomainReason]: (fn: string) => string } = {
+const domain: { [R in DomainReason]: (fn: string, p: Of<'domain'>) => string } = {
   'even-root-of-negative': () => 'An even root of a negative number is not a real number.',
   'log-of-non-positive': (fn) => `${fn} needs a number above zero.`,
   'log-base': (fn) => `The base of ${fn} must be above zero and not 1.`,
@@ -122,6 +125,8 @@ const domain: { [R in DomainReason]: (fn: string) => string } = {
   'class-overlap': () => 'This class overlaps the one before it.',
   'class-width': () =>
     'The width of the classes cannot be told from these bounds, or there would be too many. Give a width, or both bounds.',
+  'outside-word': (fn, { bits }) => `${fn} takes whole numbers of at most ${bits} bits, as the settings say.`,
+  'places-of-bits': (fn) => `${fn} moves bits by a whole number of places from 0 on.`,
   step: () => 'The step must lead from the first x towards the last one.',
 };
 
@@ -134,7 +139,7 @@ const countOf = ({ least, most }: Of<'argument-count'>): string => {
 
 const sentences: { [C in ProblemCode]: (p: Of<C>) => string } = {
   syntax: (p) => syntax[p.reason](p),
-  domain: (p) => (p.row === undefined ? '' : `Row ${p.row + 1}: `) + domain[p.reason](p.fn ?? 'This'),
+  domain: (p) => (p.row === undefined ? '' : `Row ${p.row + 1}: `) + domain[p.reason](p.fn ?? 'This', p),
   'divide-by-zero': () => 'This divides by zero.',
   'too-large': () => 'The result is too large, or too close to zero: it needs more than a million digits.',
   'undefined-name': (p) =>

@@ -60,6 +60,24 @@ export const settingWords: { readonly [K in SettingId]: WordsOf<K> } = {
     note: 'How they are shown first',
     options: { rectangular: 'a + bi', polar: 'r∠θ, polar' },
   },
+  bases: {
+    title: 'Results in base 2, 8 and 16 too',
+    note: 'Else only where the line is written in another base, or works on bits',
+  },
+  word: {
+    title: 'Word for bits',
+    note: 'What bitand, bitnot, shl and the like work on',
+    options: {
+      signed8: '8 bits, signed',
+      signed16: '16, signed',
+      signed32: '32, signed',
+      signed64: '64, signed',
+      unsigned8: '8, unsigned',
+      unsigned16: '16, unsigned',
+      unsigned32: '32, unsigned',
+      unsigned64: '64, unsigned',
+    },
+  },
   style: { title: 'Entry style', options: styleNames, examples: styleNotes },
   order: {
     title: 'Running: order of work',

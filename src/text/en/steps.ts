@@ -14,6 +14,7 @@ const rules: Readonly<Record<string, string>> = {
   angle: 'bring the angle into the unit that is set',
   recall: 'put in what is kept',
   mixed: 'write the mixed number as a fraction',
+  based: 'write it in base ten',
   number: 'write the number exactly',
   group: 'work out the brackets',
   relation: 'compare',

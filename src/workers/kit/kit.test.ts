@@ -9,6 +9,8 @@ const basis: LineRequest = {
   angle: 'deg',
   impliedFirst: false,
   complex: false,
+  bases: false,
+  word: 'signed32',
   display: DEFAULT_SETTINGS.display,
   tries: {},
   namesDecimals: false,

@@ -37,7 +37,7 @@ function cellsOf(request: CellsRequest, reader: Reader): Result<readonly CellVie
       const value = reader.value(text);
       if (!value.ok) return { problem: value.problem };
       const reading = parse(text, readingOptions({ ...request, display: { decimalSign: '.' } }));
-      const nature = reading.ok ? natureOf(reading.value, request.angle) : plainNature(request.angle);
+      const nature = reading.ok ? natureOf(reading.value, request) : plainNature(request.angle);
       const forms = formsOf(value.value, request.display, shouldContinue, nature);
       return forms.ok
         ? { forms: forms.value }

@@ -37,6 +37,8 @@ export function requestFor(text: string, { document, settings }: Pick<State, 'do
     angle: settings.angle,
     impliedFirst: settings.impliedFirst,
     complex: settings.complex,
+    bases: settings.bases,
+    word: settings.word,
     display: document.own === null ? settings.display : { ...settings.display, ...document.own },
     tries: document.tries,
     namesDecimals,
@@ -59,6 +61,8 @@ export const isSameQuestion = (a: State, b: State): boolean =>
   a.settings.angle === b.settings.angle &&
   a.settings.impliedFirst === b.settings.impliedFirst &&
   a.settings.complex === b.settings.complex &&
+  a.settings.bases === b.settings.bases &&
+  a.settings.word === b.settings.word &&
   a.settings.display === b.settings.display &&
   a.asked === b.asked;
 
