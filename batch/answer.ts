@@ -27,6 +27,7 @@ import { drawn, pointsOf, tabulate } from './curves';
 import { pressKeys } from './keys';
 import { NOWHERE, numberText, readExpr } from './numbers';
 import { polynomialRoots, systemSolved } from './equations';
+import { converted } from './units';
 import { batchRequest } from './request';
 import type { BatchRequest, ExpressionRequest } from './request';
 
@@ -146,6 +147,8 @@ function answer(request: BatchRequest, budget: number): Result<object, Problem &
       return inBases(request, context.value);
     case 'bits':
       return onBits(request, context.value);
+    case 'convert':
+      return converted(request, context.value);
   }
 }
 

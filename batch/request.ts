@@ -158,6 +158,15 @@ const bitsRequest = z.object({
   signed: z.boolean().default(true),
 });
 
+const convertRequest = z.object({
+  ...common,
+  do: z.literal('convert'),
+  value: numeral,
+  from: z.string().max(1000),
+  to: z.string().max(1000),
+});
+
+export type ConvertRequest = z.infer<typeof convertRequest>;
 export type BaseRequest = z.infer<typeof baseRequest>;
 export type BitsRequest = z.infer<typeof bitsRequest>;
 export type SystemRequest = z.infer<typeof systemRequest>;
@@ -181,6 +190,7 @@ export const batchRequest = z.discriminatedUnion('do', [
   polynomialRequest,
   baseRequest,
   bitsRequest,
+  convertRequest,
 ]);
 
 export type KeysRequest = z.infer<typeof keysRequest>;

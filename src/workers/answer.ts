@@ -164,6 +164,7 @@ export const natureOf = (
   isAngle: isAngle(tree),
   quotient: quotientOf(tree),
   isDecimal: namesDecimals || isInDecimals(tree),
+  asked: tree.kind === 'conversion' ? tree.base : null,
   bases: basesOf(tree, USUAL_BASES).concat(bases ? USUAL_BASES : []),
 });
 

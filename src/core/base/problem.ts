@@ -28,7 +28,9 @@ export type SyntaxReason =
   | 'entry-is-matrix'
   | 'digit-outside-base'
   | 'base-range'
-  | 'base-missing';
+  | 'base-missing'
+  | 'unit-missing'
+  | 'unit-badly-formed';
 
 /** Why an argument lies outside a domain. Each has its sentence in `text/`. */
 export type DomainReason =
@@ -86,7 +88,8 @@ export type ProblemData =
   | Readonly<{ code: 'domain'; reason: DomainReason; fn?: string; row?: number; bits?: number }>
   | Readonly<{ code: 'divide-by-zero' }>
   | Readonly<{ code: 'too-large' }>
-  | Readonly<{ code: 'undefined-name'; name: string }>
+  /** `unit`: it is none that is known, or it may be one of several. */
+  | Readonly<{ code: 'undefined-name'; name: string; unit?: 'unknown' | 'ambiguous'; offers?: readonly string[] }>
   /** `missing`: that many operands are not on the stack. */
   | Readonly<{ code: 'argument-count'; fn: string; got: number; least: number; most: number; missing?: number }>
   /** Columns used together that do not fit each other, or the purpose: `needs` values, and how many there are. */
@@ -96,6 +99,8 @@ export type ProblemData =
   | Readonly<{ code: 'dimension'; reason: 'not-square' | 'not-in-space' | 'too-many-entries'; fn: string; size: Size }>
   /** A row of a matrix as it was written, counted from 1, that has more or fewer entries than the first. */
   | Readonly<{ code: 'dimension'; reason: 'ragged'; row: number; needs: number; got: number }>
+  /** Measures of different kinds, with the base units of each. */
+  | Readonly<{ code: 'dimension'; reason: 'unlike-units'; from: string; to: string }>
   /** There is no entry there. */
   | Readonly<{ code: 'dimension'; reason: 'outside'; size: Size; row: string; column: string }>
   | Readonly<{ code: 'not-converged'; reason?: 'diverges' | 'no-fit' }>

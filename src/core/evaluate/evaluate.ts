@@ -6,6 +6,8 @@ import { withSpan } from '../base/problem';
 import type { Problem, ProblemData } from '../base/problem';
 import { functionNamed } from '../function';
 import type { FunctionRecord } from '../function/record';
+import { cover } from '../base/span';
+import type { Span } from '../base/span';
 import type { PostfixName } from '../language/operators';
 import { isShare, rowsOf } from '../language/tree';
 import type { Tree } from '../language/tree';
@@ -19,6 +21,8 @@ import { simplified } from '../number/exact-form';
 import { expOf } from '../number/logarithm';
 import * as q from '../number/rational';
 import { valueOfDigits } from '../radix/digits';
+import { convert } from '../unit/convert';
+import { readUnit, unitProblem } from '../unit/read';
 import { asWhole, fromRational, fromWhole, isReal, isScalar } from '../number/value';
 import type { RealValue, Scalar, Value } from '../number/value';
 import { bind } from './bind';
@@ -109,6 +113,8 @@ function evaluateNode(tree: Tree, context: Context): Evaluated {
       return matrixOf(tree, context);
     case 'entry':
       return entryIn(tree, context);
+    case 'conversion':
+      return conversion(tree, context);
     case 'relation':
     case 'logic':
     case 'not':
@@ -222,6 +228,33 @@ function dms(tree: Tree & { kind: 'dms' }, context: Context): Evaluated {
   const total = q.add(degrees, q.add(q.divide(minutes, q.whole(60)), q.divide(seconds, q.whole(3600))));
   return placed(convertAngle(fromRational(total), 'deg', context.angle, context.shouldContinue), tree.span);
 }
+
+/** The measures, each told in the unit that is asked for, summed up; a number for another base is just that number. */
+function conversion(tree: Tree & { kind: 'conversion' }, context: Context): Evaluated {
+  if (tree.base !== null) return evaluateNode(itemAt(tree.measures, 0).of, context);
+  const to = readUnit(tree.to.text);
+  let sum: Value = arithmetic.ZERO;
+  for (const { of, unit } of tree.measures) {
+    const at = unit?.span ?? of.span;
+    const from = readUnit(unit?.text ?? '');
+    if (!from.ok) return refused(unitProblem(from.problem), within(from.problem.at, at));
+    if (!to.ok) return refused(unitProblem(to.problem), within(to.problem.at, tree.to.span));
+    const told = then(evaluateNode(of, context), (v) =>
+      placed(
+        withReal(v, unit?.text ?? '', (x) => convert(x, from.value, to.value, context.shouldContinue)),
+        cover(at, tree.to.span),
+      ),
+    );
+    if (!told.ok) return told;
+    const next = sumOf(sum, told.value, 'plus');
+    if (!next.ok) return placed(next, tree.span);
+    sum = next.value;
+  }
+  return succeed(sum);
+}
+
+/** A place in a part of the text as a place in all of it. */
+const within = (inner: Span, part: Span): Span => ({ from: part.from + inner.from, to: part.from + inner.to });
 
 function call(tree: Tree & { kind: 'call' }, context: Context): Evaluated {
   const record = functionNamed(tree.fn);

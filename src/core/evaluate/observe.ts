@@ -84,6 +84,7 @@ export function isAngle(tree: Tree): boolean {
  * them, or a function of bits, those that are usual.
  */
 export function basesOf(tree: Tree, usual: readonly number[]): readonly number[] {
+  if (tree.kind === 'conversion' && tree.base !== null) return [tree.base, ...usual];
   const nodes = [...nodesOf(tree)];
   const written = nodes.flatMap((node) => (node.kind === 'based' ? [node.base] : []));
   const isOfBits = nodes.some((node) => {
@@ -95,8 +96,9 @@ export function basesOf(tree: Tree, usual: readonly number[]): readonly number[]
 
 const isRecurring = ({ written }: Tree & { kind: 'number' }): boolean => written.includes(OVERLINE);
 
-/** Whether an expression is written in decimals: it has one, and none that recurs, which stands for a fraction. */
+/** Whether an expression is written in decimals: it has one, and none that recurs, which stands for a fraction. Measures come in decimals. */
 export function isInDecimals(tree: Tree): boolean {
+  if (tree.kind === 'conversion') return tree.base === null;
   const numbers = [...nodesOf(tree)].filter((node) => node.kind === 'number');
   return numbers.some(({ written }) => isDecimalText(written)) && !numbers.some(isRecurring);
 }

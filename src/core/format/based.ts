@@ -43,3 +43,7 @@ export const hexadecimal = formIn('hexadecimal', ifThere(16));
 export const otherBase = formIn('otherBase', (bases) =>
   bases.find((base) => !USUAL_BASES.includes(base) && base !== 10),
 );
+
+/** The form in which a number stands in a base. */
+export const formIdOf = (base: number): FormId =>
+  base === 2 ? 'binary' : base === 8 ? 'octal' : base === 16 ? 'hexadecimal' : base === 10 ? 'exact' : 'otherBase';

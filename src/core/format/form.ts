@@ -53,6 +53,8 @@ export type Nature = Readonly<{
   isDecimal: boolean;
   /** The bases besides ten in which it is looked at. */
   bases: readonly number[];
+  /** The line asks for it in this base. */
+  asked: number | null;
 }>;
 
 /** A value of which nothing more is known. */
@@ -62,6 +64,7 @@ export const plainNature = (unit: AngleUnit): Nature => ({
   quotient: null,
   isDecimal: false,
   bases: [],
+  asked: null,
 });
 
 /** A display form of a number: null when it has no such form; a code when it could not be worked out. */

@@ -17,6 +17,7 @@ const nature = (tree: Tree): Nature => ({
   quotient: quotientOf(tree),
   isDecimal: isInDecimals(tree),
   bases: [],
+  asked: null,
 });
 
 function formsIn(typed: string, settings: DisplaySettings): string[] {

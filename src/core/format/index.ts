@@ -2,7 +2,7 @@ import { fail, succeed } from '../base/result';
 import type { Result } from '../base/result';
 import type { ShouldContinue } from '../base/should-continue';
 import type { Value } from '../number/value';
-import { binary, hexadecimal, octal, otherBase } from './based';
+import { binary, formIdOf, hexadecimal, octal, otherBase } from './based';
 import { decimal } from './decimal';
 import { exact } from './exact';
 import { dms } from './dms';
@@ -35,8 +35,8 @@ const records: readonly FormRecord[] = [
 ];
 
 /**
- * All forms that a value has, the first being the one shown unless another is chosen: the decimal of what was written in
- * decimals, else the exact one. A form that would only repeat another is left out.
+ * All forms that a value has, the first being the one shown unless another is chosen: the base that was asked
+ * for, the decimal of what was written in decimals, else the exact one. A form that would only repeat another is left out.
  */
 export function formsOf(
   v: Value,
@@ -53,6 +53,7 @@ export function formsOf(
     if (typeof form === 'string') return fail(form);
     if (form !== null && !forms.some((f) => f.typed === form.typed && f.text === form.text)) forms.push(form);
   }
-  const decimalForm = nature.isDecimal ? forms.find(({ id }) => id === 'decimal') : undefined;
-  return succeed(decimalForm === undefined ? forms : [decimalForm, ...forms.filter((form) => form !== decimalForm)]);
+  const first = nature.asked === null ? (nature.isDecimal ? 'decimal' : null) : formIdOf(nature.asked);
+  const shown = forms.find(({ id }) => id === first);
+  return succeed(shown === undefined ? forms : [shown, ...forms.filter((form) => form !== shown)]);
 }

@@ -17,6 +17,8 @@ export function rankOfTree(tree: Tree, impliedFirst: boolean): number {
       return operators[tree.op].rank;
     case 'not':
       return operators.not.rank;
+    case 'conversion':
+      return 0;
     case 'power':
       return operators.power.rank;
     case 'postfix':

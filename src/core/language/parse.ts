@@ -2,16 +2,20 @@ import { entryAt, itemAt, lastOf } from '../base/item';
 import type { Problem } from '../base/problem';
 import { fail, succeed } from '../base/result';
 import type { Result } from '../base/result';
+import { withSpan } from '../base/problem';
 import { cover } from '../base/span';
 import type { Span } from '../base/span';
+import { isBase } from '../radix/digits';
+import { conversionIn } from './conversion';
+import type { WrittenConversion } from './conversion';
 import { operators, rankOf } from './operators';
 import type { InfixName, LogicName, RelationName } from './operators';
 import { OperandParser } from './operand-parser';
 import { Refusal } from './token-cursor';
 import { tokenise } from './tokens';
 import type { FunctionShape, ReadingOptions, Token, TokenKind } from './tokens';
-import type { RelationPart, Tree } from './tree';
-import { wrongKind } from './truth';
+import type { Measure, RelationPart, Tree } from './tree';
+import { isTruth, wrongKind } from './truth';
 
 /** A line as it was read. `supplied`: how many closing brackets were missing at the end. */
 export type Reading = Readonly<{ target: string | null; tree: Tree; supplied: number }>;
@@ -278,6 +282,37 @@ class Parser extends OperandParser {
   }
 }
 
+/** Each value of a conversion is read where it stands, the text before it left out. */
+function converted(
+  text: string,
+  { measures, to, base }: WrittenConversion,
+  options: ReadingOptions,
+  lenient: boolean,
+): Result<Reading, Problem> {
+  const read: Measure[] = [];
+  let [target, supplied]: [string | null, number] = [null, 0];
+  const asked = (at: Span): { text: string; span: Span } => ({ text: text.slice(at.from, at.to), span: at });
+  for (const { value, unit } of measures) {
+    const reading = run(' '.repeat(value.from) + text.slice(value.from, value.to), options, lenient);
+    if (!reading.ok) return reading;
+    if (!lenient && isTruth(reading.value.tree))
+      return fail(withSpan({ code: 'syntax', reason: 'comparison-as-number' }, reading.value.tree.span));
+    ({ target } = reading.value.target === null ? { target } : reading.value);
+    supplied += reading.value.supplied;
+    read.push({ of: reading.value.tree, unit: unit === null ? null : asked(unit) });
+  }
+  if (!lenient && base !== null && !isBase(base))
+    return fail(withSpan({ code: 'syntax', reason: 'base-range', found: `${base}` }, to));
+  const tree: Tree = {
+    kind: 'conversion',
+    measures: read,
+    to: asked(to),
+    base,
+    span: { from: itemAt(read, 0).of.span.from, to: to.to },
+  };
+  return succeed({ target, tree, supplied });
+}
+
 function run(text: string, options: ReadingOptions, lenient: boolean): Result<Reading, Problem> {
   const parser = new Parser(tokenise(text, options), options, lenient);
   try {
@@ -290,10 +325,14 @@ function run(text: string, options: ReadingOptions, lenient: boolean): Result<Re
 }
 
 /** Reads a typed line. Problems: syntax, argument-count, each with its place; nothing is evaluated. */
-export const parse = (text: string, options: ReadingOptions): Result<Reading, Problem> => run(text, options, false);
+export function parse(text: string, options: ReadingOptions): Result<Reading, Problem> {
+  const conversion = conversionIn(text);
+  return conversion === null ? run(text, options, false) : converted(text, conversion, options, false);
+}
 
 /** Reads as much as can be drawn: empty boxes stand for missing operands; null where even that fails. */
 export function parseUnfinished(text: string, options: ReadingOptions): Reading | null {
-  const result = run(text, options, true);
+  const conversion = conversionIn(text);
+  const result = conversion === null ? run(text, options, true) : converted(text, conversion, options, true);
   return result.ok ? result.value : null;
 }

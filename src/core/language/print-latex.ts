@@ -3,6 +3,7 @@ import { assertNever } from '../base/never';
 import { functionNamed } from '../function';
 import { standingOfGrid } from '../notation/grid';
 import { latexOf } from '../notation/latex';
+import { shownUnit } from '../unit/read';
 import { withBrackets, withReach } from './brackets';
 import { OVERLINE } from './numerals';
 import { operators } from './operators';
@@ -103,6 +104,12 @@ export function printLatex(tree: Tree): string {
       return `${printLatex(node.left)} ${operators[node.op].latex}${printLatex(node.right)}`;
     case 'not':
       return operators.not.latex + printLatex(node.of);
+    case 'conversion': {
+      const measures = node.measures.map(
+        ({ of, unit }) => printLatex(of) + (unit === null ? '' : `\\,\\text{${shownUnit(unit.text)}}`),
+      );
+      return `${measures.join('\\;')}\\;\\text{to}\\;\\text{${shownUnit(node.to.text)}}`;
+    }
     case 'box':
       return '\\square ';
     default:

@@ -3,6 +3,7 @@ import { assertNever } from '../base/never';
 import { standingOfGrid } from '../notation/grid';
 import { MAIN_BAR, THIN_GAP, fenceAttributes, mathmlOf } from '../notation/mathml';
 import type { MathPage } from '../notation/mathml';
+import { shownUnit } from '../unit/read';
 import { withBrackets, withReach } from './brackets';
 import { element, withAttributes } from './markup';
 import type { Markup } from './markup';
@@ -76,6 +77,7 @@ function isTall(tree: Tree): boolean {
     case 'relation':
     case 'logic':
     case 'not':
+    case 'conversion':
       return partsOf(tree).some(isTall);
     default:
       return false;
@@ -268,6 +270,14 @@ export function printMathml(tree: Tree, style: FormulaStyle): Markup {
         );
       case 'not':
         return row(element('mtext', operators.not.typed.trim()), wordGap(), print(node.of));
+      case 'conversion': {
+        const unit = (text: string): Markup => element('mtext', shownUnit(text));
+        const measures = node.measures.map((measure) =>
+          measure.unit === null ? print(measure.of) : row(print(measure.of), thinSpace(), unit(measure.unit.text)),
+        );
+        const apart = measures.flatMap((measure, i) => (i === 0 ? [measure] : [wordGap(), measure]));
+        return row(...apart, wordGap(), element('mtext', 'to'), wordGap(), unit(node.to.text));
+      }
       case 'box':
         return { ...element('mi', '▯'), mood: 'box' };
       default:

@@ -116,6 +116,10 @@ export function printText(tree: Tree, style: TextStyle): string {
       return print(node.left) + operators[node.op].typed + print(node.right);
     case 'not':
       return operators.not.typed + print(node.of);
+    case 'conversion': {
+      const measures = node.measures.map(({ of, unit }) => print(of) + (unit === null ? '' : ` ${unit.text}`));
+      return `${measures.join(' ')} to ${node.to.text}`;
+    }
     case 'box':
       return '▯';
     default:

@@ -110,6 +110,7 @@ export function readAs(reading: Reading, style: { decimalSign: DecimalSign; impl
       case 'relation':
       case 'matrix':
       case 'entry':
+      case 'conversion':
         return withParts(tree, partsOf(tree).map(visit));
       case 'logic': {
         const part = (of: Tree): Tree => (of.kind === 'logic' && of.op !== tree.op ? grouped(visit(of)) : visit(of));

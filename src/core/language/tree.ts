@@ -5,6 +5,9 @@ import type { InfixName, LogicName, PostfixName, RelationName } from './operator
 
 export type ConstantName = 'pi' | 'e' | 'i' | 'inf' | 'Ans' | 'total';
 
+/** A value with the unit behind it as it was written; without one where a number is told in another base. */
+export type Measure = Readonly<{ of: Tree; unit: Readonly<{ text: string; span: Span }> | null }>;
+
 /** A further part of a chain of relations: `≤ 3` in `0 < x ≤ 3`. */
 export type RelationPart = Readonly<{ op: RelationName; right: Tree }>;
 
@@ -35,6 +38,13 @@ type Node =
   | Readonly<{ kind: 'relation'; first: Tree; rest: readonly RelationPart[] }>
   | Readonly<{ kind: 'logic'; op: LogicName; left: Tree; right: Tree }>
   | Readonly<{ kind: 'not'; of: Tree }>
+  /** A line of its own: measures, summed up, in another unit; or a number in another base, which `base` then names. */
+  | Readonly<{
+      kind: 'conversion';
+      measures: readonly Measure[];
+      to: Readonly<{ text: string; span: Span }>;
+      base: number | null;
+    }>
   /** A place where something is still missing. */
   | Readonly<{ kind: 'box' }>;
 
@@ -63,6 +73,8 @@ export function partsOf(tree: Tree): readonly Tree[] {
       return tree.entries;
     case 'entry':
       return [tree.of, ...tree.at];
+    case 'conversion':
+      return tree.measures.map(({ of }) => of);
     case 'number':
     case 'based':
     case 'constant':
@@ -95,6 +107,8 @@ export function withParts(tree: Tree, parts: readonly Tree[]): Tree {
       return { ...tree, entries: parts };
     case 'entry':
       return { ...tree, of: first, at: parts.slice(1) };
+    case 'conversion':
+      return { ...tree, measures: tree.measures.map((measure, i) => ({ ...measure, of: itemAt(parts, i) })) };
     case 'relation':
       return { ...tree, first, rest: tree.rest.map((part, i) => ({ ...part, right: itemAt(parts, i + 1) })) };
     case 'number':

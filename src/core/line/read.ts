@@ -1,6 +1,8 @@
 import { entryAt, itemAt, lastOf } from '../base/item';
 import { prefixSigns } from '../function';
 import { OVERLINE } from '../language/numerals';
+import { conversionIn } from '../language/conversion';
+import type { WrittenConversion } from '../language/conversion';
 import { operators } from '../language/operators';
 import { BEGINS_OPERAND } from '../language/parse';
 import { DEEPEST } from '../language/token-cursor';
@@ -63,7 +65,24 @@ class Reader {
   }
 
   line(): Pieces {
-    return this.row(false, false);
+    const conversion = conversionIn(this.text);
+    return conversion === null ? this.row(false, false) : this.conversion(conversion);
+  }
+
+  /** Values as on paper, each with its unit behind it sign by sign: a stroke in a unit makes no fraction. */
+  private conversion({ measures, to }: WrittenConversion): Pieces {
+    const list: Piece[] = [];
+    const plainly = (from: number, end: number): void => {
+      for (let at = from; at < end; at += 1) this.push(list, this.text.charAt(at), at, at + 1);
+    };
+    for (const [i, { value, unit }] of measures.entries()) {
+      const next = measures[i + 1]?.value.from ?? this.text.length;
+      const before = ' '.repeat(value.from) + this.text.slice(value.from, value.to).trimEnd();
+      list.push(...new Reader(before, this.options).row(false, false).list);
+      plainly(before.length, unit === null ? value.to : next);
+    }
+    if (measures.at(-1)?.unit == null) plainly(itemAt(measures, 0).value.to, this.text.length);
+    return { list, from: 0, to: Math.max(to.to, this.text.length) };
   }
 
   /** One level further in: what reads itself anew must not run out of stack. */

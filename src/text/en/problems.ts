@@ -31,6 +31,8 @@ const syntax: { [R in SyntaxReason]: (p: Of<'syntax'>) => string } = {
   'digit-outside-base': (p) => `“${p.found}” is no digit of base ${p.base}.`,
   'base-range': (p) => `There are bases from 2 to 36, and this is ${p.found}.`,
   'base-missing': () => 'After “base” stands a number from 2 to 36.',
+  'unit-missing': () => 'A unit is missing here.',
+  'unit-badly-formed': (p) => `“${p.found}” is not a unit as it stands: km/h, kg/m^3, N·m are.`,
   'too-long': () => 'The line is too long to be read at once. Keep parts of it in letters.',
 };
 
@@ -74,6 +76,8 @@ function dimensionText(p: Of<'dimension'>): string {
       return `A matrix has at most 50 rows and 50 columns; this one is ${p.size[0]} × ${p.size[1]}.`;
     case 'ragged':
       return `Row ${p.row} has ${p.got === 1 ? '1 entry' : `${p.got} entries`}, the first row has ${p.needs}.`;
+    case 'unlike-units':
+      return `${p.from} and ${p.to} do not measure the same.`;
     case 'outside':
       return p.column === ''
         ? `An entry of a matrix of ${sizeText(p.size)} has a row and a column: A[${p.row}, 1].`
@@ -143,17 +147,21 @@ const sentences: { [C in ProblemCode]: (p: Of<C>) => string } = {
   'divide-by-zero': () => 'This divides by zero.',
   'too-large': () => 'The result is too large, or too close to zero: it needs more than a million digits.',
   'undefined-name': (p) =>
-    p.name === 'Ans'
-      ? 'There is no answer yet for Ans to stand for.'
-      : p.name === 'i' || /^(re|im|conj|arg)$/.test(p.name)
-        ? `${p.name} needs complex numbers, which are off in the settings.`
-        : p.name === 'total'
-          ? 'The running total holds nothing yet.'
-          : p.name.startsWith('slot')
-            ? `${p.name} holds nothing yet.`
-            : /^[A-Z]$/.test(p.name)
-              ? `The letter ${p.name} holds nothing yet.`
-              : `${p.name} stands for no number here. Letters A to Z keep values.`,
+    p.unit !== undefined
+      ? p.unit === 'unknown'
+        ? `“${p.name}” is no unit that is known here.`
+        : `“${p.name}” may be ${p.offers?.join(', or ')}.`
+      : p.name === 'Ans'
+        ? 'There is no answer yet for Ans to stand for.'
+        : p.name === 'i' || /^(re|im|conj|arg)$/.test(p.name)
+          ? `${p.name} needs complex numbers, which are off in the settings.`
+          : p.name === 'total'
+            ? 'The running total holds nothing yet.'
+            : p.name.startsWith('slot')
+              ? `${p.name} holds nothing yet.`
+              : /^[A-Z]$/.test(p.name)
+                ? `The letter ${p.name} holds nothing yet.`
+                : `${p.name} stands for no number here. Letters A to Z keep values.`,
   'argument-count': (p) =>
     p.missing === undefined
       ? `${p.fn} takes ${countOf(p)}; it was given ${p.got}.`

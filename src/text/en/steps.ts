@@ -16,6 +16,7 @@ const rules: Readonly<Record<string, string>> = {
   mixed: 'write the mixed number as a fraction',
   based: 'write it in base ten',
   number: 'write the number exactly',
+  conversion: 'tell it in the other unit',
   group: 'work out the brackets',
   relation: 'compare',
   truth: 'so it is',
