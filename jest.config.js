@@ -8,7 +8,12 @@ const alias = {
 const inNode = {
   testEnvironment: 'node',
   moduleNameMapper: alias,
-  transform: { '\\.tsx?$': '<rootDir>/scripts/esbuild-transform.cjs' },
+  transform: {
+    '\\.tsx?$': '<rootDir>/scripts/esbuild-transform.cjs',
+    'temporal-.*\\.js$': '<rootDir>/scripts/esbuild-transform.cjs',
+  },
+  // The package for dates comes as modules only.
+  transformIgnorePatterns: ['node_modules/(?!temporal-)'],
 };
 
 /** The interface, in jest-expo's web preset. */

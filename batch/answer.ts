@@ -27,6 +27,8 @@ import { drawn, pointsOf, tabulate } from './curves';
 import { pressKeys } from './keys';
 import { NOWHERE, numberText, readExpr } from './numbers';
 import { polynomialRoots, systemSolved } from './equations';
+import { dateAnswer } from './dates';
+import { loanAnswer } from './loans';
 import { converted } from './units';
 import { batchRequest } from './request';
 import type { BatchRequest, ExpressionRequest } from './request';
@@ -149,6 +151,10 @@ function answer(request: BatchRequest, budget: number): Result<object, Problem &
       return onBits(request, context.value);
     case 'convert':
       return converted(request, context.value);
+    case 'date':
+      return dateAnswer(request);
+    case 'loan':
+      return loanAnswer(request, context.value);
   }
 }
 

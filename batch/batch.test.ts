@@ -39,6 +39,54 @@ test.each([
   [{ expr: '73°24\'36"', angle: 'deg' }, { exact: '7341/100' }],
 ])('%j answers %j', (request, expected) => expect(ask(request)).toMatchObject({ id: 'q', ok: true, ...expected }));
 
+// What a request for Kit answers; the numbers worked by hand, or found in the tests of the core.
+test.each([
+  [
+    { do: 'base', value: '-5', bits: 8, to: 3 },
+    { bin: '11111011', oct: '373', hex: 'FB', dec: '-5', inBase: '100022' },
+  ],
+  [
+    { do: 'base', value: '-1F.8', from: 16 },
+    { bin: '-11111.1', dec: '-31.5' },
+  ],
+  [
+    { do: 'bits', op: 'not', a: '25', bits: 8, signed: false },
+    { hex: 'E6', signed: '-26', unsigned: '230', carry: false },
+  ],
+  [
+    { do: 'bits', op: 'add', a: '0xCA', b: '-1' },
+    { signed: '-55', carry: true, overflow: false },
+  ],
+  [
+    { do: 'convert', value: '5', from: 'acre', to: 'ha' },
+    { decimal: '2.0234282112', exact: '158080329/78125000' },
+  ],
+  [
+    { do: 'date', op: 'difference', from: '2024-01-31', to: '2024-03-01' },
+    { days: 30, ymd: [0, 1, 1], weekday: 5, isoWeek: '2024-W09' },
+  ],
+  [{ do: 'date', op: 'add', from: '2024-01-31', months: 1 }, { date: '2024-02-29' }],
+  [
+    { do: 'loan', solve: 'payment', amount: '1200', ratePerPeriod: '0', periods: '12' },
+    { value: '100', total: '1200', interest: '0' },
+  ],
+  [
+    { do: 'loan', solve: 'term', amount: '100', payment: '0', ratePerPeriod: '0.1', balance: '121' },
+    { value: '2', interest: '21' },
+  ],
+  [{ expr: '5 ft 3 in to cm' }, { exact: '8001/50' }],
+  [{ expr: 'bitxor(0b1011, 1F base 16)' }, { exact: '20' }],
+])('%j answers %j', (request, expected) => expect(ask(request)).toMatchObject({ id: 'q', ok: true, ...expected }));
+
+test.each([
+  [{ do: 'base', value: '129', from: 2 }, 'syntax', 1, 2],
+  [{ do: 'bits', op: 'and', a: '300', b: '1' }, 'domain', 0, 3],
+  [{ do: 'convert', value: '5', from: 'm', to: 'gallon' }, 'undefined-name', 0, 6],
+  [{ do: 'convert', value: '5', from: 'm', to: 's' }, 'dimension', 0, 0],
+  [{ do: 'date', op: 'difference', from: '2023-02-29', to: '2024-01-01' }, 'domain', 0, 10],
+  [{ do: 'loan', solve: 'term', amount: '2500', payment: '12.5', ratePerPeriod: '0.005' }, 'domain', 0, 0],
+])('%j is %s at %i to %i', (request, code, from, to) => expect(ask(request).problem).toMatchObject({ code, from, to }));
+
 test.each([
   ['sqrt(-4)', 'domain', 0, 8],
   ['1+1/0', 'divide-by-zero', 4, 5],

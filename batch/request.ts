@@ -10,6 +10,7 @@ import { entryStyles } from '@/core/notebook/setting-records';
 import { bitsOperationIds } from '@/core/radix/bits';
 import { LARGEST_BASE, LEAST_BASE } from '@/core/radix/digits';
 import { wordBits } from '@/core/radix/word';
+import { loanParts } from '@/core/loan/loan';
 import { runningOrders } from '@/core/running/state';
 import { stackDepths } from '@/core/stack/stack';
 
@@ -166,6 +167,40 @@ const convertRequest = z.object({
   to: z.string().max(1000),
 });
 
+const whole = z.union([
+  z.int(),
+  z
+    .string()
+    .regex(/^[-+]?\d{1,9}$/)
+    .transform(Number),
+]);
+const date = z.string().max(100);
+const dateRequest = z.object({
+  ...common,
+  do: z.literal('date'),
+  op: z.enum(['difference', 'add']),
+  from: date,
+  to: date.optional(),
+  years: whole.default(0),
+  months: whole.default(0),
+  weeks: whole.default(0),
+  days: whole.default(0),
+});
+
+const loanRequest = z.object({
+  ...common,
+  do: z.literal('loan'),
+  solve: z.enum(loanParts),
+  amount: numeral.optional(),
+  ratePerPeriod: numeral.optional(),
+  periods: numeral.optional(),
+  payment: numeral.optional(),
+  balance: numeral.optional(),
+  when: z.enum(['end', 'begin']).default('end'),
+});
+
+export type DateRequest = z.infer<typeof dateRequest>;
+export type LoanRequest = z.infer<typeof loanRequest>;
 export type ConvertRequest = z.infer<typeof convertRequest>;
 export type BaseRequest = z.infer<typeof baseRequest>;
 export type BitsRequest = z.infer<typeof bitsRequest>;
@@ -191,6 +226,8 @@ export const batchRequest = z.discriminatedUnion('do', [
   baseRequest,
   bitsRequest,
   convertRequest,
+  dateRequest,
+  loanRequest,
 ]);
 
 export type KeysRequest = z.infer<typeof keysRequest>;

@@ -30,7 +30,10 @@ export type SyntaxReason =
   | 'base-range'
   | 'base-missing'
   | 'unit-missing'
-  | 'unit-badly-formed';
+  | 'unit-badly-formed'
+  | 'date-badly-formed'
+  | 'year-digits'
+  | 'time-badly-formed';
 
 /** Why an argument lies outside a domain. Each has its sentence in `text/`. */
 export type DomainReason =
@@ -76,7 +79,14 @@ export type DomainReason =
   | 'not-linear'
   | 'not-an-equation'
   | 'outside-word'
-  | 'places-of-bits';
+  | 'places-of-bits'
+  | 'date-range'
+  | 'no-such-date'
+  | 'period-whole'
+  | 'payment-below-interest'
+  | 'no-rate'
+  | 'no-term'
+  | 'terms-whole';
 
 /** Rows and columns. */
 export type Size = readonly [rows: number, columns: number];

@@ -33,6 +33,9 @@ const syntax: { [R in SyntaxReason]: (p: Of<'syntax'>) => string } = {
   'base-missing': () => 'After “base” stands a number from 2 to 36.',
   'unit-missing': () => 'A unit is missing here.',
   'unit-badly-formed': (p) => `“${p.found}” is not a unit as it stands: km/h, kg/m^3, N·m are.`,
+  'date-badly-formed': (p) => `“${p.found}” is no date: 2027-05-31 is one, and 31 May 2027.`,
+  'year-digits': (p) => `The year “${p.found}” needs four digits, so that no century is guessed.`,
+  'time-badly-formed': (p) => `“${p.found}” is no time: 2 h 15 min is one, and 2:15.`,
   'too-long': () => 'The line is too long to be read at once. Keep parts of it in letters.',
 };
 
@@ -131,6 +134,13 @@ const domain: { [R in DomainReason]: (fn: string, p: Of<'domain'>) => string } =
     'The width of the classes cannot be told from these bounds, or there would be too many. Give a width, or both bounds.',
   'outside-word': (fn, { bits }) => `${fn} takes whole numbers of at most ${bits} bits, as the settings say.`,
   'places-of-bits': (fn) => `${fn} moves bits by a whole number of places from 0 on.`,
+  'date-range': () => 'Dates are those of the years 1 to 9999.',
+  'no-such-date': () => 'There is no such day in the calendar.',
+  'period-whole': () => 'Years, months, weeks and days are whole numbers.',
+  'payment-below-interest': () => 'The payment does not even cover the interest, so the loan never ends.',
+  'no-rate': () => 'No rate of interest above −100 % brings these numbers together.',
+  'no-term': () => 'No number of payments brings these numbers together.',
+  'terms-whole': () => 'The number of payments is a number from 1 on.',
   step: () => 'The step must lead from the first x towards the last one.',
 };
 
