@@ -5,7 +5,7 @@ import { answerBatchLine } from '../batch/answer';
  * Factors of units against those of mathjs, a general library of the registry, which was put together by others from
  * the same publications: our sign, and what it calls the same unit.
  */
-const math = create(all, { number: 'BigNumber', precision: 40 });
+const math = create(all ?? {}, { number: 'BigNumber', precision: 40 });
 
 const pairs = [
   ['ft', 'ft', 'm', 'm'],

@@ -1,6 +1,7 @@
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import type { ReactNode } from 'react';
+import type { FormId } from '@/core/format/form';
 import { useStore } from '@/state/app-store';
 import { kitWords, spokenUse } from '@/text/kit/kit';
 import { Button } from '@/ui/control/Button';
@@ -16,17 +17,21 @@ type Props = Readonly<{
   note?: string | null;
   /** So many forms stand beside each other. */
   most?: number;
+  /** The forms that stand beside the first one. */
+  beside?: ReadonlySet<FormId>;
   /** Further buttons. */
   children?: ReactNode;
 }>;
 
+const BESIDE: ReadonlySet<FormId> = new Set(['decimal', 'factored', 'dms', 'binary', 'hexadecimal']);
+
 /** A result: its name, its first forms, and a way to where it can go. */
-export function ResultRow({ result, sign, note = null, most = 2, children }: Props) {
+export function ResultRow({ result, sign, note = null, most = 2, beside: shownBeside = BESIDE, children }: Props) {
   const shown = useStore((s) => s.settings.display);
   const [isOpen, setOpen] = useState(false);
   const [first, ...others] = result.forms;
   if (first === undefined) return null;
-  const beside = others.filter(({ id }) => id === 'decimal' || id === 'factored' || id === 'dms').slice(0, most - 1);
+  const beside = others.filter(({ id }) => shownBeside.has(id)).slice(0, most - 1);
   return (
     <View
       role="listitem"

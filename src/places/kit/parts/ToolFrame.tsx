@@ -20,6 +20,10 @@ type Props = Readonly<{
   writing: Writing;
   /** What stands above both, such as which part of the tool is in sight. */
   above?: ReactNode;
+  /** What it comes to depends on the angle unit, which then stands in its head. */
+  hasAngles?: boolean;
+  /** Keys of the tool's own for what is being written, in the place of the line editor. */
+  pad?: ReactNode;
   /** What comes of it in one line, in sight while something is being written. */
   preview?: string | null;
   entries: ReactNode;
@@ -27,7 +31,18 @@ type Props = Readonly<{
 }>;
 
 /** A tool: what is entered, what comes of it, and what is being written below. Beside each other where there is room. */
-export function ToolFrame({ id, name, slots, writing, above, preview = null, entries, results }: Props) {
+export function ToolFrame({
+  id,
+  name,
+  slots,
+  writing,
+  above,
+  pad,
+  hasAngles = true,
+  preview = null,
+  entries,
+  results,
+}: Props) {
   const layout = useLayout();
   const isWide = layout === 'wide';
   const router = useRouter();
@@ -47,7 +62,9 @@ export function ToolFrame({ id, name, slots, writing, above, preview = null, ent
   const isFlat = layout === 'flat';
   const [side, setSide] = useState<HTMLElement | null>(null);
   const dock =
-    slot === null ? null : (
+    slot === null ? (
+      pad
+    ) : (
       <Dock
         slot={slot}
         writing={writing}
@@ -81,9 +98,11 @@ export function ToolFrame({ id, name, slots, writing, above, preview = null, ent
             {kitWords.back}
           </Button>
         )}
-        <Button isQuiet name={unitButton(angle)} onPress={nextAngleUnit}>
-          {unitNames[angle]}
-        </Button>
+        {hasAngles ? (
+          <Button isQuiet name={unitButton(angle)} onPress={nextAngleUnit}>
+            {unitNames[angle]}
+          </Button>
+        ) : null}
         <Button isQuiet isDisabled={!canUndo} onPress={() => press({ type: 'undo' })}>
           {words.undo}
         </Button>

@@ -1,10 +1,22 @@
 import type { ToolRecord } from '@/places/kit/tool';
+import { bases } from './bases/tool';
+import { dates } from './dates/tool';
 import { equations } from './equations/tool';
 import { matrices } from './matrices/tool';
+import { percent } from './percent/tool';
+import { units } from './units/tool';
 import { vectors } from './vectors/tool';
 
 /** The tools of Kit: one line each. The list, the search and the address follow. */
-export const tools: readonly Omit<ToolRecord, 'inputs'>[] = [equations, matrices, vectors];
+export const tools: readonly Omit<ToolRecord, 'inputs'>[] = [
+  equations,
+  matrices,
+  vectors,
+  bases,
+  units,
+  dates,
+  percent,
+];
 
 /** The tool of an id; null where there is none. */
 export const toolOf = (id: string | null | undefined) => tools.find((tool) => tool.id === id) ?? null;

@@ -17,6 +17,7 @@ export const kitWords = {
   stop: 'Stop',
   use: 'Use',
   toLine: 'To the line',
+  workedBy: 'The line that works it',
   keepIn: 'Keep in',
   copy: 'Copy',
   copyTyped: 'As typed',
@@ -45,3 +46,5 @@ export const toolSpoken = (name: string, answers: string): string => `${name}: $
 export const spokenUse = (name: string): string => `${kitWords.use}: ${name}`;
 export const fewerSpoken = (what: string): string => `${kitWords.fewer} ${what}`;
 export const moreSpoken = (what: string): string => `${kitWords.more} ${what}`;
+export const copySpoken = (name: string): string => `${kitWords.copy}: ${name}`;
+export const lineSpoken = (name: string): string => `${kitWords.workedBy}: ${name}`;

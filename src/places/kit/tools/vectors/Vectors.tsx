@@ -71,7 +71,7 @@ export function Vectors() {
     // What is present follows from what is told.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [told, rank, hasPair, u, v]);
-  const worked = useResults(texts, vectors, true);
+  const worked = useResults(texts, vectors, { complex: true });
   const views = worked.value;
   const cell = views?.flatMap((view) => ('cell' in view ? [view.cell] : []))[0];
   const problem = useMemo(() => {

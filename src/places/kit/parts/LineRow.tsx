@@ -1,0 +1,37 @@
+import { View } from '@tamagui/core';
+import { useRouter } from 'expo-router';
+import { useStore } from '@/state/app-store';
+import { convertNotation } from '@/state/slices/bench/notation';
+import { kitWords, lineSpoken } from '@/text/kit/kit';
+import { Button } from '@/ui/control/Button';
+import { Formula } from '@/ui/formula/Formula';
+import { CORE_SPELLING, typeset } from '@/ui/formula/typeset';
+import { Words } from '@/ui/theme/text';
+
+const SPELLING = { decimalSign: '.', impliedFirst: false } as const;
+
+/** The line that works something out, which can be taken to the Bench. `text`: typed, with a point. */
+export function LineRow({ name, text }: Readonly<{ name: string; text: string }>) {
+  const router = useRouter();
+  const display = useStore((s) => s.settings.display);
+  const markup = typeset(text, CORE_SPELLING, display);
+  return (
+    <View role="group" aria-label={lineSpoken(name)} flexDirection="row" alignItems="center" gap="$2">
+      <View flex={1} minWidth={0} className="scroll-x ink">
+        {markup === null ? <Words>{text}</Words> : <Formula markup={markup} size="tape" />}
+      </View>
+      <Button
+        isTight
+        name={`${kitWords.toLine}: ${name}`}
+        onPress={() => {
+          useStore
+            .getState()
+            .paste(convertNotation(text, SPELLING, { ...SPELLING, decimalSign: display.decimalSign }), true);
+          router.navigate('/');
+        }}
+      >
+        {kitWords.toLine}
+      </Button>
+    </View>
+  );
+}

@@ -1,0 +1,145 @@
+import { View } from '@tamagui/core';
+import { EntryRow } from '@/places/kit/parts/EntryRow';
+import { LineRow } from '@/places/kit/parts/LineRow';
+import { ResultList } from '@/places/kit/parts/ResultList';
+import { inTurn, useWriting } from '@/places/kit/parts/slots';
+import { ToolFrame } from '@/places/kit/parts/ToolFrame';
+import { useEntries } from '@/places/kit/parts/use-entries';
+import { useResults } from '@/places/kit/parts/use-results';
+import { Worked } from '@/places/kit/parts/Worked';
+import { percentWords, stepName } from '@/text/kit/percent';
+import { Button } from '@/ui/control/Button';
+import { Radios } from '@/ui/kit/Radios';
+import { Words } from '@/ui/theme/text';
+import { MOST_STEPS, percentEntries, percentKinds } from './inputs';
+import type { PercentEntries } from './inputs';
+import { isFull, linesOf } from './lines';
+
+const NO_TABLES = {};
+
+type TextKey = 'part' | 'whole' | 'percent' | 'from' | 'to' | 'by' | 'before' | 'after' | 'a' | 'b' | 'c';
+
+/** The fields of each kind, in the order in which they are written. */
+const fields: Readonly<Record<PercentEntries['kind'], readonly (readonly [TextKey, string])[]>> = {
+  share: [
+    ['part', percentWords.part],
+    ['whole', percentWords.whole],
+    ['percent', percentWords.percent],
+  ],
+  change: [
+    ['from', percentWords.before],
+    ['to', percentWords.after],
+    ['by', percentWords.changeBy],
+  ],
+  series: [
+    ['before', percentWords.before],
+    ['after', percentWords.after],
+  ],
+  three: [
+    ['a', percentWords.a],
+    ['b', percentWords.b],
+    ['c', percentWords.c],
+  ],
+};
+
+/** Percent and proportion: each result with the line that works it. */
+export function Percent() {
+  const [entries, enter] = useEntries(percentEntries);
+  const writing = useWriting();
+  const { kind, steps } = entries;
+  const plain = fields[kind].map(([id, name]) => ({
+    id,
+    name,
+    text: entries[id],
+    keep: (text: string) => enter({ [id]: text }, `percent ${id}`),
+  }));
+  const rows =
+    kind === 'series'
+      ? steps.map(([text = ''], i) => ({
+          id: `step ${i}`,
+          name: stepName(i),
+          text,
+          keep: (next: string) =>
+            enter({ steps: steps.map((row, k) => (k === i ? [next] : row)) }, `percent step ${i}`),
+        }))
+      : [];
+  const slots = inTurn([...plain, ...rows]);
+  const lines = linesOf(entries);
+  const worked = useResults([...new Set(lines.map(({ text }) => text))], NO_TABLES);
+  const [main] = worked.value ?? [];
+  const [first] = lines;
+  const preview =
+    main !== undefined && 'answer' in main && first !== undefined
+      ? `${first.name}: ${main.answer.forms[0]?.text ?? ''}`
+      : null;
+  return (
+    <ToolFrame
+      id={percentEntries.id}
+      name={percentWords.name}
+      slots={slots}
+      writing={writing}
+      hasAngles={false}
+      preview={preview}
+      above={
+        <View paddingHorizontal="$3" paddingVertical="$1" borderBottomWidth={1} borderColor="$rule">
+          <Radios
+            name={percentWords.kinds}
+            isStrip
+            isTight
+            options={percentKinds.map((id) => ({ id, name: percentWords[id] }))}
+            chosen={kind}
+            onChoose={(id) => enter({ kind: id })}
+          />
+        </View>
+      }
+      entries={
+        <>
+          {slots.map((slot) => (
+            <EntryRow
+              key={slot.id}
+              slot={slot}
+              writing={writing}
+              hint={slot.id.startsWith('step') ? percentWords.stepHint : ''}
+            />
+          ))}
+          {kind === 'series' ? (
+            <View flexDirection="row" flexWrap="wrap" gap="$2">
+              <Button isDisabled={steps.length >= MOST_STEPS} onPress={() => enter({ steps: [...steps, ['']] })}>
+                {percentWords.addStep}
+              </Button>
+              <Button isDisabled={steps.length < 2} onPress={() => enter({ steps: steps.slice(0, -1) })}>
+                {percentWords.removeStep}
+              </Button>
+            </View>
+          ) : null}
+          {kind === 'three' ? (
+            <Radios
+              name={percentWords.relation}
+              isTight
+              options={[
+                { id: 'direct', name: percentWords.direct },
+                { id: 'inverse', name: percentWords.inverse },
+              ]}
+              chosen={entries.relation}
+              onChoose={(relation) => enter({ relation })}
+            />
+          ) : null}
+        </>
+      }
+      results={
+        lines.length === 0 ? (
+          <Words tone="muted">{isFull(entries) ? percentWords.tooMany : percentWords[`${kind}First`]}</Words>
+        ) : (
+          <Worked task={worked}>
+            {lines.map((line) => (
+              <View key={line.name}>
+                <ResultList name={line.name} asked={[line]} views={worked.value} />
+                <LineRow name={line.name} text={line.text} />
+              </View>
+            ))}
+          </Worked>
+        )
+      }
+    />
+  );
+}
