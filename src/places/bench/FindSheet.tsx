@@ -14,6 +14,9 @@ import { HelpItem } from '@/places/frame/HelpSheet';
 import { useOver } from '@/places/frame/over';
 import { findTools } from '@/places/kit/find-tools';
 import { ToolItem } from '@/places/kit/ToolList';
+import { unitEntries, unitsEntered } from '@/places/kit/tools/units/inputs';
+import { questionIn } from '@/places/kit/tools/units/names';
+import { openConversion } from '@/text/kit/units';
 import { Button } from '@/ui/control/Button';
 import { Field } from '@/ui/kit/Field';
 import { Pressable } from '@/ui/control/Pressable';
@@ -34,6 +37,7 @@ export function FindSheet({
   const found = findKeys(sought);
   const elsewhere = findElsewhere(sought);
   const tools = findTools(sought);
+  const conversion = questionIn(sought);
   const router = useRouter();
   const over = useOver();
   const take = (action: KeyAction) => {
@@ -41,6 +45,13 @@ export function FindSheet({
     onPress(action);
   };
   const first = found.find((id) => !isLacking(id));
+  const convert = (): void => {
+    if (conversion === null) return;
+    const { kind, value, from, to } = conversion;
+    useStore.getState().enter(unitEntries.id, { kind, value, ...unitsEntered(kind, from, to) });
+    onClose();
+    router.navigate(`/kit?tool=${unitEntries.id}`);
+  };
   return (
     <Panel title={words.findTitle} onClose={onClose}>
       <Field
@@ -51,13 +62,21 @@ export function FindSheet({
         placeholder={words.findHint}
         autoFocus
         onEnter={() => {
-          if (first !== undefined) take(keys[first].does);
+          if (conversion !== null) convert();
+          else if (first !== undefined) take(keys[first].does);
         }}
       />
       {sought.trim() === '' ? <Words tone="muted">{words.findNote}</Words> : null}
-      {sought.trim() !== '' && found.length + elsewhere.length + tools.length === 0 ? (
+      {sought.trim() !== '' && conversion === null && found.length + elsewhere.length + tools.length === 0 ? (
         <Words tone="muted">{words.findNothing}</Words>
       ) : null}
+      {conversion === null ? null : (
+        <View flexDirection="row">
+          <Button isWide onPress={convert}>
+            {openConversion(conversion.value, conversion.from, conversion.to)}
+          </Button>
+        </View>
+      )}
       <View aria-live="polite">
         {found.map((id) => {
           const { say, help } = keyText(id, style);

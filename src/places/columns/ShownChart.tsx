@@ -20,7 +20,7 @@ import { chartTold } from './chart-drawing';
 import type { ChartDrawing } from './chart-drawing';
 import { ChartPlot } from './ChartPlot';
 
-const loadPicture = async () => (await import('@/ui/chart/LabelPicture')).LabelPicture;
+const loadPicture = async () => (await import('@/ui/chart/pictures')).LabelPicture;
 const LabelPicture = later(loadPicture);
 
 /** Offers what is in sight of a chart for saving. */

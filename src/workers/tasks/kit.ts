@@ -1,4 +1,5 @@
 import { filled } from '../kit/fill';
+import { loanView } from '../kit/loan';
 import { pairsView } from '../kit/pairs';
 import { polynomialView } from '../kit/polynomial';
 import { resultsOf } from '../kit/results';
@@ -13,6 +14,7 @@ export const kitTasks = [
   defineTask({ kind: 'polynomial', run: polynomialView }),
   defineTask({ kind: 'pairs', run: pairsView }),
   defineTask({ kind: 'fill', run: filled }),
+  defineTask({ kind: 'loan', run: loanView }),
 ] as const;
 
 export type KitTasks = TasksOf<typeof kitTasks>;

@@ -1,5 +1,6 @@
 import { View } from '@tamagui/core';
 import type { ReactNode } from 'react';
+import type { Form } from '@/core/format/form';
 import type { ResultView } from '@/state/slices/kit/requests';
 import { problemText } from '@/text/problems';
 import { NoResult, ResultRow } from './ResultRow';
@@ -16,10 +17,22 @@ export type Asked = Readonly<{
   children?: ReactNode;
 }>;
 
-type Props = Readonly<{ name: string; asked: readonly Asked[]; views: readonly ResultView[] | null | undefined }>;
+type Props = Readonly<{
+  name: string;
+  asked: readonly Asked[];
+  views: readonly ResultView[] | null | undefined;
+  /** Money and shares: a decimal that ends stands before the fraction. */
+  hasDecimals?: boolean;
+}>;
+
+/** The forms with the decimal first, where it is all of the number. */
+export function decimalFirst(forms: readonly Form[]): readonly Form[] {
+  const decimal = forms.find(({ id, exact }) => id === 'decimal' && exact);
+  return decimal === undefined ? forms : [decimal, ...forms.filter((form) => form !== decimal)];
+}
 
 /** Results one below the other, each found by its text. */
-export function ResultList({ name, asked, views }: Props) {
+export function ResultList({ name, asked, views, hasDecimals = false }: Props) {
   const byText = new Map(views?.map((view) => [view.text, view]));
   return (
     <View role="list" aria-label={name}>
@@ -27,7 +40,8 @@ export function ResultList({ name, asked, views }: Props) {
         const view = byText.get(text);
         if (view === undefined || 'cell' in view) return null;
         if ('problem' in view) return <NoResult key={called} name={called} why={problemText(view.problem)} />;
-        const { forms, saved, full } = view.answer;
+        const { saved, full } = view.answer;
+        const forms = hasDecimals ? decimalFirst(view.answer.forms) : view.answer.forms;
         return (
           <ResultRow key={called} result={{ name: called, forms, saved, full, from }} {...row}>
             {children}

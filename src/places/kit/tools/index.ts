@@ -2,6 +2,7 @@ import type { ToolRecord } from '@/places/kit/tool';
 import { bases } from './bases/tool';
 import { dates } from './dates/tool';
 import { equations } from './equations/tool';
+import { loans } from './loans/tool';
 import { matrices } from './matrices/tool';
 import { percent } from './percent/tool';
 import { units } from './units/tool';
@@ -15,6 +16,7 @@ export const tools: readonly Omit<ToolRecord, 'inputs'>[] = [
   bases,
   units,
   dates,
+  loans,
   percent,
 ];
 

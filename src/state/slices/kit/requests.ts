@@ -19,4 +19,5 @@ export function kitRequest(state: Given, texts: readonly string[], own: readonly
 export type { ResultView } from '@/workers/kit/results';
 export type { SystemView } from '@/workers/kit/system';
 export type { PolynomialView, RootView } from '@/workers/kit/polynomial';
+export type { LoanView, ScheduleRow, SolvedLoan } from '@/workers/kit/loan';
 export type { PairsView } from '@/workers/kit/pairs';

@@ -133,7 +133,7 @@ export function Percent() {
           <Worked task={worked}>
             {lines.map((line) => (
               <View key={line.name}>
-                <ResultList name={line.name} asked={[line]} views={worked.value} />
+                <ResultList name={line.name} asked={[line]} views={worked.value} hasDecimals />
                 <LineRow name={line.name} text={line.text} />
               </View>
             ))}

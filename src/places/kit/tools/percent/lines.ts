@@ -36,13 +36,18 @@ function change({ from, to, by }: PercentEntries): readonly Line[] {
 }
 
 function series({ before, after, steps }: PercentEntries): readonly Line[] {
+  const given = steps.flatMap(([text = '']) => (text === '' ? [] : [text]));
+  // The line as it is said: a price, taken off or added per cent by per cent.
+  const said = given.every((text) => /^-?\d+(?:\.\d+)?$/.test(text))
+    ? given.map((text) => `${text.startsWith('-') ? text : `+${text}`}%`).join('')
+    : null;
   const factors = steps.flatMap(([text = '']) => (text === '' ? [] : [`(1+${factor(text)}/100)`]));
   if (factors.length === 0 || (before === '') === (after === '')) return [];
   const all = factors.join('*');
   return [
     before === ''
       ? { name: percentWords.before, text: `${factor(after)}/(${all})` }
-      : { name: percentWords.after, text: `${factor(before)}*${all}` },
+      : { name: percentWords.after, text: said === null ? `${factor(before)}*${all}` : factor(before) + said },
     { name: percentWords.allSteps, text: `(${all}-1)*100` },
   ];
 }

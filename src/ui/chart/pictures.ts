@@ -1,0 +1,3 @@
+/* All that is drawn by the chart package, which comes by itself when the first of it is opened. */
+export { LabelPicture } from './LabelPicture';
+export { SchedulePicture } from './SchedulePicture';
