@@ -63,10 +63,17 @@ export default tseslint.config(
     files: ['src/core/**/*.ts'],
     ignores: ['**/*.test.ts'],
     rules: {
-      // No React, DOM, storage, clock or hidden randomness; of packages only the schema validator.
+      // No React, DOM, storage, clock or hidden randomness; of packages only the schema validator and the calendar.
       'no-restricted-imports': [
         'error',
-        { patterns: [{ regex: '^(?!\\.{1,2}(/|$)|zod/mini$)', message: 'core imports nothing outside core' }] },
+        {
+          patterns: [
+            {
+              regex: '^(?!\\.{1,2}(/|$)|zod/mini$|temporal-polyfill/fns/PlainDate$)',
+              message: 'core imports nothing outside core',
+            },
+          ],
+        },
       ],
       'no-restricted-globals': [
         'error',

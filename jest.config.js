@@ -23,7 +23,7 @@ const inPage = {
   transform: { '\\.mjs$': ['babel-jest', { configFile: './babel.config.js' }] },
   moduleNameMapper: alias,
   transformIgnorePatterns: [
-    'node_modules/(?!((jest-)?react-native|@react-native(-community)?|expo(nent)?|@expo(nent)?/.*|expo-modules-core|@tamagui/.*|lucide-react-native)/?)',
+    'node_modules/(?!((jest-)?react-native|@react-native(-community)?|expo(nent)?|@expo(nent)?/.*|expo-modules-core|@tamagui/.*|lucide-react-native|temporal-[a-z]+)/?)',
   ],
 };
 

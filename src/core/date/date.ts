@@ -41,9 +41,6 @@ export function dateNamed(year: number, month: number, day: number): DateResult<
 export const isoText = ({ year, month, day }: CalendarDate): string =>
   `${`${year}`.padStart(4, '0')}-${`${month}`.padStart(2, '0')}-${`${day}`.padStart(2, '0')}`;
 
-/** −1, 0 or 1 as a is before, on or after b. */
-export const compareDates = (a: CalendarDate, b: CalendarDate): number => plain.compare(record(a), record(b));
-
 /** Monday is 1, Sunday 7. */
 export const weekdayOf = (date: CalendarDate): number => plain.dayOfWeek(record(date));
 export const dayOfYear = (date: CalendarDate): number => plain.dayOfYear(record(date));

@@ -23,9 +23,6 @@ export const words = {
 export type WordId = keyof typeof words;
 export const wordIds = Object.keys(words) as [WordId, ...WordId[]];
 
-/** The name of a word. */
-export const wordId = ({ bits, isSigned }: Word): WordId => `${isSigned ? 'signed' : 'unsigned'}${bits}`;
-
 /** The least and the largest number that a word holds. */
 export const rangeOf = ({ bits, isSigned }: Word): readonly [least: bigint, largest: bigint] =>
   isSigned ? [-(1n << BigInt(bits - 1)), (1n << BigInt(bits - 1)) - 1n] : [0n, (1n << BigInt(bits)) - 1n];

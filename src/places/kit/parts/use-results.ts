@@ -2,7 +2,6 @@ import { kitRequest } from '@/state/slices/kit/requests';
 import type { ResultView } from '@/state/slices/kit/requests';
 import { useRequest, useTask } from '@/state/use-task';
 import type { TaskState } from '@/state/use-task';
-import type { LineRequest } from '@/workers/answer';
 import type { Table } from './table';
 
 const NONE = {};
@@ -12,7 +11,7 @@ export function useResults(
   texts: readonly string[],
   tables: Readonly<Record<string, Table>>,
   /** What is to be otherwise than it is set, such as complex numbers for directions, which are told by their argument. */
-  own: Partial<Pick<LineRequest, 'complex' | 'bases'>> = NONE,
+  own: Partial<Pick<ReturnType<typeof kitRequest>, 'complex' | 'bases'>> = NONE,
 ): TaskState<readonly ResultView[]> {
   const request = useRequest((state) =>
     texts.length === 0

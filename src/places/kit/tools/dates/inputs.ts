@@ -3,7 +3,6 @@ import { z } from 'zod/mini';
 const text = (first = '') => z.catch(z.string(), first);
 
 export const dateKinds = ['between', 'add', 'times'] as const;
-export type DateKind = (typeof dateKinds)[number];
 
 /** Dates as ISO 8601 writes them, or as they were typed where they are none; numbers and times as typed. */
 export const inputs = z.object({

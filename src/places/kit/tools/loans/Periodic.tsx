@@ -47,7 +47,7 @@ export function Periodic({ entries, enter, above }: ScreenProps) {
   const given = ORDER.filter((part) => part !== solve);
   const slots = inTurn([
     ...given.map((part) => ({
-      id: part as string,
+      id: part,
       name: partName(part, isSavings),
       text: textOf(part),
       keep: (text: string) => enter({ [keyOf(part, isSavings)]: text }, `loan ${part}`),

@@ -3,7 +3,6 @@ import { z } from 'zod/mini';
 const text = z.catch(z.string(), '');
 
 export const percentKinds = ['share', 'change', 'series', 'three'] as const;
-export type PercentKind = (typeof percentKinds)[number];
 
 /** What is entered for percent: of three numbers the empty one is sought. */
 export const inputs = z.object({
