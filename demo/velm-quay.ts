@@ -134,4 +134,21 @@ export const velmQuayKit: SavedKit = {
       ['', ''],
     ],
   },
+  // Which of the eight lamps of the harbour light are lit, and which are after the tide has turned.
+  bases: { value: '0b11001', second: '0b1111', bits: '8', signed: 'off' },
+  // The tide board in feet.
+  units: { kind: 'length', value: '3.8', 'from length': 'm', 'to length': 'ft', favourites: 'ftm' },
+  // The days of the survey, both of its ends among them.
+  dates: {
+    from: '2027-03-15',
+    to: '2027-05-02',
+    bothEnds: 'on',
+    start: '2027-05-31',
+    months: '1',
+    sum: '2 h 15 min + 50 min',
+  },
+  // The chandler's loan for a dinghy, and what it saves to pay more a month.
+  loans: { amount: '4800', deposit: '600', rate: '6.5', term: '36', compare: 'on', change: 'payment', changeTo: '180' },
+  // A coil of rope after discount and tax.
+  percent: { kind: 'series', before: '240', steps: [['-20'], ['19']] },
 };

@@ -17,7 +17,7 @@ export function LineRow({ name, text }: Readonly<{ name: string; text: string }>
   const markup = typeset(text, CORE_SPELLING, display);
   return (
     <View role="group" aria-label={lineSpoken(name)} flexDirection="row" alignItems="center" gap="$2">
-      <View flex={1} minWidth={0} className="scroll-x ink">
+      <View flex={1} minWidth={0} className="scroll-x ink" tabIndex={0}>
         {markup === null ? <Words>{text}</Words> : <Formula markup={markup} size="tape" />}
       </View>
       <Button

@@ -67,7 +67,7 @@ export function WrittenOut({ value, bases }: Readonly<{ value: Rational; bases: 
           {markup === null ? (
             <Words tone="muted">{baseWords.tooLong}</Words>
           ) : (
-            <View className="scroll-x ink">
+            <View className="scroll-x ink" tabIndex={0}>
               <Formula markup={markup} size="tape" />
             </View>
           )}

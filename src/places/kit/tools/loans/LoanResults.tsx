@@ -62,7 +62,7 @@ export function ByFormula({ entries, numbers }: Readonly<{ entries: LoanEntries;
     <View gap="$1">
       <Words strong>{loanWords.formula}</Words>
       {markup === null ? null : (
-        <View className="scroll-x ink">
+        <View className="scroll-x ink" tabIndex={0}>
           <Formula markup={markup} size="tape" />
         </View>
       )}

@@ -128,6 +128,11 @@ export function Periodic({ entries, enter, above }: ScreenProps) {
               chosen={solve}
               onChoose={(id) => enter({ solve: id })}
             />
+            {preview === null || worked.problem !== null ? null : (
+              <Words role="status" tone="answer" strong>
+                {preview}
+              </Words>
+            )}
           </View>
           {slots
             .filter(({ id }) => id !== 'changeTo')

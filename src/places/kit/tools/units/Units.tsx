@@ -14,7 +14,7 @@ import { favouriteName, inUnit, kindNames, spokenUnit, turnTo, unitWords } from 
 import { Button } from '@/ui/control/Button';
 import { Radios } from '@/ui/kit/Radios';
 import { Words } from '@/ui/theme/text';
-import { chosenUnits, favouritesOf, unitEntries, unitsEntered } from './inputs';
+import { chosenUnits, favouritesOf, pairWith, unitEntries, unitsEntered } from './inputs';
 import { baseOf, nameOfUnit } from './names';
 import { UnitSheet } from './UnitSheet';
 
@@ -43,7 +43,7 @@ export function Units() {
   const texts = [to, ...ordered, ...(base === null ? [] : [base])].map(asking);
   const worked = useResults([...new Set(texts)], NO_TABLES);
   const put = (next: Readonly<{ from?: string; to?: string }>): void =>
-    enter({ kind, ...unitsEntered(kind, next.from ?? from, next.to ?? to) }, `units ${kind}`);
+    enter({ kind, ...unitsEntered(kind, ...pairWith({ from, to }, next)) }, `units ${kind}`);
   const [main] = worked.value ?? [];
   const preview =
     main !== undefined && 'answer' in main ? `${given} ${from} = ${main.answer.forms[0]?.text} ${to}` : null;
@@ -154,10 +154,7 @@ export function Units() {
             else
               enter({
                 kind: choice.kind,
-                ...unitsEntered(
-                  choice.kind,
-                  ...(choosing === 'from' ? ([choice.sign, other.to] as const) : ([other.from, choice.sign] as const)),
-                ),
+                ...unitsEntered(choice.kind, ...pairWith(other, { [choosing]: choice.sign })),
               });
           }}
         />

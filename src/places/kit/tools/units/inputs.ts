@@ -37,5 +37,15 @@ export const unitsEntered = (kind: KindId, from: string, to: string): Record<str
   [`to ${kind}`]: to,
 });
 
+/** The pair after one of it is chosen: where both would be one unit, the other takes the place that was left. */
+export const pairWith = (
+  { from, to }: Readonly<{ from: string; to: string }>,
+  chosen: Readonly<{ from?: string; to?: string }>,
+): readonly [from: string, to: string] => {
+  const next = { from: chosen.from ?? from, to: chosen.to ?? to };
+  if (next.from !== next.to) return [next.from, next.to];
+  return chosen.from === undefined ? [to, next.to] : [next.from, from];
+};
+
 export const favouritesOf = ({ favourites }: UnitEntries): readonly string[] =>
   favourites.split('\n').filter((sign) => sign !== '');

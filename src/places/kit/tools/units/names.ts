@@ -1,3 +1,4 @@
+import { conversionIn } from '@/core/language/conversion';
 import { baseSigns, kindsOf } from '@/core/unit/convert';
 import { kinds } from '@/core/unit/kinds';
 import { unitsNamed } from '@/core/unit/lookup';
@@ -50,14 +51,20 @@ export function baseOf(text: string): string | null {
   return unit.ok && !unit.value.isReciprocal ? baseSigns(unit.value.dimension) : null;
 }
 
-const QUESTION = /^(.*?[\d)\s])\s*([^\d\s(].*?)\s+(?:in|to|into|as)\s+(.+)$/i;
+/** The last word of a question that leads over to the unit that is asked for. */
+const LEADS = /\s(?:in|into|as)\s(?!.*\s(?:in|into|as|to)\s)/i;
 
 /** A question such as `5 acres in hectares`; null for anything else. */
 export function questionIn(text: string): Readonly<{ value: string; from: string; to: string; kind: KindId }> | null {
-  const asked = QUESTION.exec(text.trim());
-  const [, value = '', fromText = '', toText = ''] = asked ?? [];
-  const [from, to] = [readUnit(fromText), readUnit(toText)];
-  if (asked === null || !from.ok || !to.ok) return null;
-  const [kind] = kindsOf(from.value).filter((one) => kindsOf(to.value).includes(one));
-  return kind === undefined ? null : { value: value.trim(), from: from.value.sign, to: to.value.sign, kind: kind.id };
+  const line = text.trim().replace(LEADS, ' to ');
+  const found = conversionIn(line);
+  const [measure, ...others] = found?.measures ?? [];
+  if (found === null || measure?.unit == null || others.length > 0) return null;
+  const part = (at: Readonly<{ from: number; to: number }>): string => line.slice(at.from, at.to).trim();
+  const [from, to] = [readUnit(part(measure.unit)), readUnit(part(found.to))];
+  if (!from.ok || !to.ok) return null;
+  const kind = kindsOf(from.value).find((one) => kindsOf(to.value).includes(one));
+  return kind === undefined
+    ? null
+    : { value: part(measure.value), from: from.value.sign, to: to.value.sign, kind: kind.id };
 }
