@@ -21,6 +21,7 @@ const PACKAGES = [
   '@dnd-kit/sortable',
   '@dnd-kit/utilities',
   'react-native-svg',
+  'temporal-polyfill/fns/PlainDate',
   'zod/mini',
 ];
 

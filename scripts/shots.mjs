@@ -140,12 +140,6 @@ const shots = [
       await page.getByRole('textbox', { name: 'Find a key or a function' }).fill('cube root');
     },
   },
-  {
-    name: 'settings-phone',
-    size: phone,
-    scheme: 'light',
-    act: (page) => page.getByRole('button', { name: /^Number display/ }).tap(),
-  },
   { name: 'running-phone', size: phone, scheme: 'light', act: (page) => entryStyle(page, 'Running') },
   { name: 'stack-phone', size: phone, scheme: 'light', act: (page) => entryStyle(page, 'Stack') },
   {
@@ -155,12 +149,23 @@ const shots = [
     act: (page) => openTool(page, 'Equations'),
   },
   {
-    name: 'kit-matrices-phone',
+    name: 'kit-bases-phone',
     size: phone,
     scheme: 'dark',
     act: async (page) => {
-      await openTool(page, 'Matrices');
-      await page.getByRole('gridcell').nth(1).tap();
+      await page.getByRole('link', { name: 'Kit' }).tap();
+      await page.getByRole('button', { name: /^Bases and bits: / }).tap();
+      await page.getByRole('button', { name: /^Binary: / }).tap();
+    },
+  },
+  {
+    name: 'kit-units-phone',
+    size: phone,
+    scheme: 'light',
+    act: async (page) => {
+      await page.getByRole('link', { name: 'Kit' }).tap();
+      await page.getByRole('button', { name: /^Units: / }).tap();
+      await page.getByRole('list', { name: 'In all units' }).waitFor();
     },
   },
   {
@@ -169,8 +174,8 @@ const shots = [
     scheme: 'light',
     act: async (page) => {
       await page.getByRole('link', { name: 'Kit' }).click();
-      await page.getByRole('button', { name: /^Vectors: / }).click();
-      await page.getByRole('list', { name: 'Two together' }).waitFor();
+      await page.getByRole('button', { name: /^Loans and savings: / }).click();
+      await page.getByRole('table', { name: 'Compare two' }).waitFor();
     },
   },
   { name: 'shelf-phone', size: phone, scheme: 'light', act: withPartSetAside },

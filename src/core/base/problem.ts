@@ -94,8 +94,8 @@ export type Size = readonly [rows: number, columns: number];
 /** What a user can cause, without its sentence: a code with facts. `offers`: texts that could stand at the place instead. */
 export type ProblemData =
   | Readonly<{ code: 'syntax'; reason: SyntaxReason; found?: string; base?: number; offers?: readonly string[] }>
-  /** `row`: which of the values of a column, counted from 0. `bits`: how many a word has. */
-  | Readonly<{ code: 'domain'; reason: DomainReason; fn?: string; row?: number; bits?: number }>
+  /** `row`: which of the values of a column, counted from 0. `bits`: how many a word has. `interest`: what has to be paid. */
+  | Readonly<{ code: 'domain'; reason: DomainReason; fn?: string; row?: number; bits?: number; interest?: string }>
   | Readonly<{ code: 'divide-by-zero' }>
   | Readonly<{ code: 'too-large' }>
   /** `unit`: it is none that is known, or it may be one of several. */

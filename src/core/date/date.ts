@@ -1,4 +1,15 @@
-import * as plain from 'temporal-polyfill/fns/PlainDate';
+import {
+  addDays,
+  create,
+  dayOfWeek,
+  dayOfYear as dayOfYearOf,
+  diff,
+  diffDays,
+  toString,
+  weekOfYear,
+  yearOfWeek,
+} from 'temporal-polyfill/fns/PlainDate';
+import type { Record } from 'temporal-polyfill/fns/PlainDate';
 import { fail, succeed } from '../base/result';
 import type { ProblemData } from '../base/problem';
 import type { Result } from '../base/result';
@@ -17,10 +28,10 @@ const LAST_YEAR = 9999;
 /** No two days of the calendar are further apart, so that nothing larger need be worked. */
 const MOST_DAYS = 4_000_000;
 
-const record = ({ year, month, day }: CalendarDate): plain.Record => plain.create(year, month, day);
+const record = ({ year, month, day }: CalendarDate): Record => create(year, month, day);
 
-function dateOf(of: plain.Record): CalendarDate {
-  const [, year = '', month = '', day = ''] = /^([-+]?\d+)-(\d\d)-(\d\d)/.exec(plain.toString(of)) ?? [];
+function dateOf(of: Record): CalendarDate {
+  const [, year = '', month = '', day = ''] = /^([-+]?\d+)-(\d\d)-(\d\d)/.exec(toString(of)) ?? [];
   return { year: Number(year), month: Number(month), day: Number(day) };
 }
 
@@ -42,13 +53,13 @@ export const isoText = ({ year, month, day }: CalendarDate): string =>
   `${`${year}`.padStart(4, '0')}-${`${month}`.padStart(2, '0')}-${`${day}`.padStart(2, '0')}`;
 
 /** Monday is 1, Sunday 7. */
-export const weekdayOf = (date: CalendarDate): number => plain.dayOfWeek(record(date));
-export const dayOfYear = (date: CalendarDate): number => plain.dayOfYear(record(date));
+export const weekdayOf = (date: CalendarDate): number => dayOfWeek(record(date));
+export const dayOfYear = (date: CalendarDate): number => dayOfYearOf(record(date));
 
 /** The week of ISO 8601 with its year, which is not always that of the date. */
 export function isoWeekOf(date: CalendarDate): Readonly<{ year: number; week: number }> {
   const of = record(date);
-  return { year: plain.yearOfWeek(of) ?? date.year, week: plain.weekOfYear(of) ?? 0 };
+  return { year: yearOfWeek(of) ?? date.year, week: weekOfYear(of) ?? 0 };
 }
 
 export const isoWeekText = (date: CalendarDate): string => {
@@ -57,11 +68,11 @@ export const isoWeekText = (date: CalendarDate): string => {
 };
 
 /** Days from one date to the other, negative where that is earlier. */
-export const daysBetween = (from: CalendarDate, to: CalendarDate): number => plain.diffDays(record(from), record(to));
+export const daysBetween = (from: CalendarDate, to: CalendarDate): number => diffDays(record(from), record(to));
 
 /** Whole years, then whole months, then days from one date to the other, all of one sign. */
 export function yearsMonthsDays(from: CalendarDate, to: CalendarDate): readonly [number, number, number] {
-  const { years, months, days } = plain.diff(record(from), record(to), { largestUnit: 'year' });
+  const { years, months, days } = diff(record(from), record(to), { largestUnit: 'year' });
   return [years, months, days];
 }
 
@@ -94,7 +105,7 @@ export function moved(date: CalendarDate, { years, months, weeks, days }: Period
   if (isFar || year < FIRST_YEAR || year > LAST_YEAR) return fail({ code: 'domain', reason: 'date-range' });
   const most = daysInMonth(year, index + 1);
   const middle = { year, month: index + 1, day: Math.min(date.day, most) };
-  const end = dateOf(plain.addDays(record(middle), by));
+  const end = dateOf(addDays(record(middle), by));
   return end.year < FIRST_YEAR || end.year > LAST_YEAR
     ? fail({ code: 'domain', reason: 'date-range' })
     : succeed({ date: end, clampedFrom: date.day > most ? date.day : null });

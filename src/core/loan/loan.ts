@@ -4,6 +4,8 @@ import type { Result } from '../base/result';
 import type { ShouldContinue } from '../base/should-continue';
 import * as arithmetic from '../number/arithmetic';
 import type { RealResult } from '../number/arithmetic';
+import { roundToPlaces } from '../number/digits';
+import type { Decimal } from '../number/digits';
 import { logTo } from '../number/logarithm';
 import { power } from '../number/power';
 import { signOf } from '../number/sign';
@@ -46,6 +48,12 @@ function growth(
   return succeed({ grown: grown.value, payments: atBeginning ? multiply(sum.value, one) : sum.value });
 }
 
+/** An amount as it is told: 12.50. */
+function inCents({ unscaled }: Decimal): string {
+  const digits = `${unscaled < 0n ? -unscaled : unscaled}`.padStart(3, '0');
+  return `${unscaled < 0n ? '−' : ''}${digits.slice(0, -2)}.${digits.slice(-2)}`;
+}
+
 /** How many periods: the logarithm of (P·b/i − B)/(P·b/i − A) to the base 1 + i. */
 function termOf(loan: Loan, shouldContinue: ShouldContinue): RealResult {
   const { amount, payment, balance, rate, atBeginning } = loan;
@@ -61,7 +69,15 @@ function termOf(loan: Loan, shouldContinue: ShouldContinue): RealResult {
   const [top, bottom] = [signOf(above, shouldContinue), signOf(below, shouldContinue)];
   // What is paid does not reach what the rate adds: the balance grows, or stays for ever.
   const isStuck = typeof bottom === 'number' && bottom <= 0 && signOf(amount, shouldContinue) === 1 && sign === 1;
-  if (isStuck && top !== bottom) return fail({ code: 'domain', reason: 'payment-below-interest' });
+  if (isStuck && top !== bottom) {
+    const owed = multiply(atBeginning ? subtract(amount, payment) : amount, rate);
+    const interest = roundToPlaces(owed, 2, shouldContinue);
+    return fail({
+      code: 'domain',
+      reason: 'payment-below-interest',
+      ...(typeof interest === 'string' ? {} : { interest: inCents(interest) }),
+    });
+  }
   if (bottom === 0 || top === 0 || top !== bottom) return fail({ code: 'domain', reason: 'no-term' });
   const quotient = arithmetic.divide(above, below, shouldContinue);
   return positive(

@@ -3,7 +3,7 @@ import * as q from '../number/rational';
 import { bitsOperationIds, operate } from './bits';
 import { expansion, groupedDigits, valueOfDigits, writtenDigits } from './digits';
 import { fitsWord, readPattern, wordIds, words } from './word';
-import { inColumns, placeValues, repeatedDivision } from './working';
+import { inColumns, placeValues, repeatedDivision, repeatedMultiplication } from './working';
 
 const SEED = 20261128;
 const law = (name: string, run: () => void): void => test(`${name} (seed ${SEED})`, run);
@@ -123,6 +123,18 @@ test.each([
     overflow,
   });
 });
+
+law('the digits behind the point come by repeated multiplication', () =>
+  check(
+    fc.property(fc.integer({ min: 0, max: 40 }), fc.integer({ min: 41, max: 60 }), base, (n, d, b) => {
+      const fraction = q.rational(BigInt(n), BigInt(d));
+      const digits = repeatedMultiplication(fraction, b, 20).map(({ digit }) => digit);
+      const found = expansion(fraction, b, 100);
+      const all = found === null ? '' : found.plain + found.block.repeat(20);
+      expect(found === null || all.startsWith(digits.join(''))).toBe(true);
+    }),
+  ),
+);
 
 test.each([
   ['and', 256n, 1n, 'outside-word'],

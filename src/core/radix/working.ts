@@ -1,3 +1,5 @@
+import * as q from '../number/rational';
+import type { Rational } from '../number/rational';
 import { digitsOf, worthOf } from './digits';
 import { patternOf } from './word';
 
@@ -16,6 +18,22 @@ export function repeatedDivision(n: bigint, base: number): readonly Division[] {
     result.push({ of: rest, quotient, remainder, digit: digitsOf(remainder, base) });
     rest = quotient;
   } while (rest > 0n);
+  return result;
+}
+
+/** One multiplication of what is behind the point: the whole part of the product is the next digit. */
+export type Multiplication = Readonly<{ of: Rational; product: Rational; digit: string }>;
+
+/** The first digits of a fraction below 1 by multiplying over and over, until nothing is left or there are `most`. */
+export function repeatedMultiplication(fraction: Rational, base: number, most: number): readonly Multiplication[] {
+  const result: Multiplication[] = [];
+  let rest = fraction;
+  while (!q.isZero(rest) && result.length < most) {
+    const product = q.multiply(rest, q.whole(base));
+    const whole = product.n / product.d;
+    result.push({ of: rest, product, digit: digitsOf(whole, base) });
+    rest = q.subtract(product, q.whole(whole));
+  }
   return result;
 }
 

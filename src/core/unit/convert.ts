@@ -6,7 +6,7 @@ import type { RealResult } from '../number/arithmetic';
 import * as q from '../number/rational';
 import { fromRational } from '../number/value';
 import type { RealValue } from '../number/value';
-import { kinds } from './kinds';
+import { kindNamed, kinds } from './kinds';
 import type { MeasureUnit } from './read';
 import type { Dimension, Kind } from './unit';
 
@@ -76,7 +76,7 @@ export function baseSigns(dimension: Dimension): string {
   return parts.length === 0 ? '1' : parts.join('·');
 }
 
-/** The kinds that a unit can measure, those first that hold it. */
+/** The kinds that a unit can measure, those first that hold it; the one of all others where there is none. */
 export function kindsOf(unit: MeasureUnit): readonly Kind[] {
   const fitting = kinds.filter(
     ({ id, dimension }) =>
@@ -85,5 +85,7 @@ export function kindsOf(unit: MeasureUnit): readonly Kind[] {
   );
   const holds = ({ listed, id }: Kind): boolean =>
     listed.includes(unit.sign) && (id !== 'temperatureDifference' || unit.zero === null);
-  return [...fitting.filter(holds), ...fitting.filter((kind) => !holds(kind))];
+  return fitting.length === 0
+    ? [kindNamed('other')]
+    : [...fitting.filter(holds), ...fitting.filter((kind) => !holds(kind))];
 }

@@ -106,7 +106,7 @@ test('unlike measures are refused with what each is in base units', () => {
 });
 
 const threeOfAKind = fc
-  .constantFrom(...kinds)
+  .constantFrom(...kinds.filter(({ listed }) => listed.length > 0))
   .chain(({ listed }) =>
     fc.tuple(...([1, 2, 3].map(() => fc.constantFrom(...listed).map(unit)) as [fc.Arbitrary<MeasureUnit>])),
   );

@@ -61,6 +61,7 @@ export const kindIds = [
   'electricity',
   'kitchen',
   'nautical',
+  'other',
 ] as const;
 export type KindId = (typeof kindIds)[number];
 
@@ -125,5 +126,5 @@ export const defineKind = ({
 }: Omit<Kind, 'units' | 'listed'> & Readonly<{ units: readonly Given[]; listed: string }>): Kind => ({
   ...kind,
   units: units.map((unit) => unitOf(unit.dimension ?? kind.dimension, unit)),
-  listed: listed.split(', '),
+  listed: listed === '' ? [] : listed.split(', '),
 });

@@ -137,7 +137,8 @@ const domain: { [R in DomainReason]: (fn: string, p: Of<'domain'>) => string } =
   'date-range': () => 'Dates are those of the years 1 to 9999.',
   'no-such-date': () => 'There is no such day in the calendar.',
   'period-whole': () => 'Years, months, weeks and days are whole numbers.',
-  'payment-below-interest': () => 'The payment does not even cover the interest, so the loan never ends.',
+  'payment-below-interest': (_fn, { interest }) =>
+    `The payment does not even cover the interest${interest === undefined ? '' : `: ${interest}`}. The loan would never end.`,
   'no-rate': () => 'No rate of interest above −100 % brings these numbers together.',
   'no-term': () => 'No number of payments brings these numbers together.',
   'terms-whole': () => 'The number of payments is a number from 1 on.',

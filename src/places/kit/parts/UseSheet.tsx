@@ -33,7 +33,7 @@ export function UseSheet({ result, onClose }: Readonly<{ result: Result; onClose
   const router = useRouter();
   const settings = useStore((s) => s.settings);
   const [chosen, setChosen] = useState<FormId | null>(null);
-  const { paste, keepAnswer, putTable } = useStore.getState();
+  const { paste, keepAnswer, putTable, appendCell } = useStore.getState();
   const { name, forms, saved, full, from } = result;
   const form = forms.find(({ id }) => id === chosen) ?? itemAt(forms, 0);
   const rows = writtenRows(form.typed);
@@ -59,7 +59,16 @@ export function UseSheet({ result, onClose }: Readonly<{ result: Result; onClose
       <ResultForms forms={forms} chosen={form.id} onChoose={setChosen} shown={settings.display} />
       <View flexDirection="row" flexWrap="wrap" gap="$2">
         <Button onPress={toLine}>{kitWords.toLine}</Button>
-        {rows === null ? null : (
+        {rows === null ? (
+          <Button
+            onPress={() => {
+              appendCell(null, form.typed);
+              onClose();
+            }}
+          >
+            {kitWords.toColumn}
+          </Button>
+        ) : (
           <Button
             onPress={() => {
               const columns = itemAt(rows, 0).map((_, j) => ({

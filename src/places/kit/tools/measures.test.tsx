@@ -2,7 +2,8 @@ import { evaluate } from '@/core/evaluate/evaluate';
 import { contextOf } from '@/core/evaluate/context';
 import { functionNames } from '@/core/function';
 import { parse } from '@/core/language/parse';
-import { solveLoan } from '@/core/loan/loan';
+import { asSavings, solveLoan } from '@/core/loan/loan';
+import { negate } from '@/core/number/arithmetic';
 import { toDouble } from '@/core/number/to-double';
 import { compareReals } from '@/core/number/sign';
 import { fromWhole, isReal } from '@/core/number/value';
@@ -78,12 +79,18 @@ test.each(['payment', 'amount', 'balance', 'term'] as const)(
   'the formula of the %s comes to what the core works out',
   (part) => {
     const texts = { payment: '150', amount: '4800', balance: '100', term: '36', rate: '6' };
-    for (const [compounding, perYear, atBeginning] of [
-      [12, 12, false],
-      [1, 12, true],
+    for (const [compounding, perYear, atBeginning, isSavings] of [
+      [12, 12, false, false],
+      [1, 12, true, false],
+      [12, 12, true, true],
     ] as const) {
       const rate = periodicText(texts.rate, compounding, perYear);
-      const formula = formulaOf(part, { ...texts, rate }, atBeginning);
+      const formula = formulaOf(
+        part,
+        { ...texts, rate, ...(isSavings ? { balance: '20000' } : {}) },
+        atBeginning,
+        isSavings,
+      );
       const loan = {
         payment: fromWhole(150n),
         amount: fromWhole(4800n),
@@ -92,7 +99,10 @@ test.each(['payment', 'amount', 'balance', 'term'] as const)(
         rate: worth(rate),
         atBeginning,
       };
-      const solved = solveLoan(part, loan, 60, goesOn);
+      const given = isSavings ? asSavings({ ...loan, balance: fromWhole(20_000n) }) : loan;
+      const found = solveLoan(part, given, 60, goesOn);
+      const isTurned = isSavings && (part === 'amount' || part === 'balance');
+      const solved = found.ok && isTurned ? { ...found, value: negate(found.value) } : found;
       if (!solved.ok) throw new Error(part);
       const difference = Math.abs(near(worth(formula?.numbers ?? '')) - near(solved.value));
       expect(difference).toBeLessThan(1e-9 * Math.abs(near(solved.value)));

@@ -35,6 +35,7 @@ export const baseWords = {
   back: 'Backspace',
   done: 'Done',
   tooLong: 'too long to be written out',
+  behindPoint: 'Behind the point',
   read: 'Read the remainders from the last up:',
 } as const;
 
@@ -77,4 +78,6 @@ export function outcomeNote(id: BitsOperationId, carry: boolean, overflow: boole
 
 export const divisionText = (of: string, base: number, quotient: string, remainder: string): string =>
   `${of} ÷ ${base} = ${quotient}, remainder ${remainder}`;
+export const multiplicationText = (of: string, base: number, product: string, digit: string): string =>
+  `${of} × ${base} = ${product}, digit ${digit}`;
 export const editIn = (base: number): string => `Digits in base ${base}`;

@@ -26,6 +26,7 @@ export const kitWords = {
   copyMathml: 'MathML',
   copyCsv: 'CSV',
   toColumns: 'Make columns',
+  toColumn: 'Into the column',
   steps: 'Steps',
   hideSteps: 'Hide the steps',
   draw: 'Draw this',

@@ -45,6 +45,7 @@ export const kindNames: Readonly<Record<KindId, string>> = {
   electricity: 'Charge',
   kitchen: 'Kitchen',
   nautical: 'At sea',
+  other: 'Put together',
 };
 
 export const spokenUnit = (title: string, sign: string): string => `${title}: ${sign}`;

@@ -2,10 +2,10 @@ import { View } from '@tamagui/core';
 import { useState } from 'react';
 import * as q from '@/core/number/rational';
 import type { Rational } from '@/core/number/rational';
-import { placeValues, repeatedDivision } from '@/core/radix/working';
+import { placeValues, repeatedDivision, repeatedMultiplication } from '@/core/radix/working';
 import { CORE_SPELLING, typeset } from '@/ui/formula/typeset';
 import { useStore } from '@/state/app-store';
-import { baseName, baseWords, divisionText } from '@/text/kit/bases';
+import { baseName, baseWords, divisionText, multiplicationText } from '@/text/kit/bases';
 import { Button } from '@/ui/control/Button';
 import { Formula } from '@/ui/formula/Formula';
 import { Radios } from '@/ui/kit/Radios';
@@ -14,6 +14,9 @@ import { digitsIn } from './told';
 
 /** More digits than this are too many to be followed. */
 const MOST_DIGITS = 72;
+
+const MOST_MULTIPLICATIONS = 16;
+const fractionText = ({ n, d }: Rational): string => (d === 1n ? `${n}` : `${n}/${d}`);
 
 /** How a number comes into another base and back: repeated division, and what each digit is worth. */
 export function WrittenOut({ value, bases }: Readonly<{ value: Rational; bases: readonly number[] }>) {
@@ -63,6 +66,15 @@ export function WrittenOut({ value, bases }: Readonly<{ value: Rational; bases: 
                 </Words>
               ))}
           </View>
+          {q.isWhole(size) ? null : (
+            <View role="list" aria-label={baseWords.behindPoint}>
+              {repeatedMultiplication(q.subtract(size, q.whole(whole)), chosen, MOST_MULTIPLICATIONS).map((step, i) => (
+                <Words key={i} role="listitem">
+                  {multiplicationText(fractionText(step.of), chosen, fractionText(step.product), step.digit)}
+                </Words>
+              ))}
+            </View>
+          )}
           <Words>{`${baseWords.read} ${digitsIn(q.whole(whole), chosen) ?? baseWords.tooLong}`}</Words>
           {markup === null ? (
             <Words tone="muted">{baseWords.tooLong}</Words>

@@ -55,6 +55,7 @@ export function ByFormula({ entries, numbers }: Readonly<{ entries: LoanEntries;
     solve,
     { ...numbers, rate: periodicText(rate, compoundingOf(entries), Number(perYear)) },
     entries.atBeginning === 'on',
+    entries.kind === 'savings',
   );
   if (formula === null) return <Words tone="muted">{loanWords.noFormula}</Words>;
   const markup = typeset(formula.letters, CORE_SPELLING, display);

@@ -206,17 +206,16 @@ export function Periodic({ entries, enter, above }: ScreenProps) {
               <>
                 <LoanResults solved={solved} solve={solve} isSavings={isSavings} perYear={Number(perYear)} />
                 {view === null ? null : <Compared view={view} isSavings={isSavings} />}
-                {isSavings ? null : (
-                  <ByFormula
-                    entries={entries}
-                    numbers={{
-                      payment: textOf('payment'),
-                      amount: entries.deposit === '' ? textOf('amount') : `${textOf('amount')}-${entries.deposit}`,
-                      term: entries.term,
-                      balance: textOf('balance'),
-                    }}
-                  />
-                )}
+                <ByFormula
+                  entries={entries}
+                  numbers={{
+                    payment: textOf('payment'),
+                    amount:
+                      isSavings || entries.deposit === '' ? textOf('amount') : `${textOf('amount')}-${entries.deposit}`,
+                    term: entries.term,
+                    balance: textOf('balance'),
+                  }}
+                />
                 <Schedule solved={solved} />
               </>
             )}

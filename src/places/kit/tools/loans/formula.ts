@@ -18,6 +18,21 @@ const formulas: Readonly<Record<Exclude<LoanPart, 'rate'>, (n: Numbers, atBeginn
   },
 };
 
+/** The same with what was put in at first, D, and what it comes to, F, in the places of amount and balance. */
+const ofSavings: typeof formulas = {
+  payment: ({ amount, balance, rate, term }, atBeginning) =>
+    `(${balance}-${amount}*(1+${rate})^${term})*${rate}/(${atBeginning ? `(1+${rate})*` : ''}((1+${rate})^${term}-1))`,
+  amount: ({ payment, balance, rate, term }, atBeginning) =>
+    `(${balance}-${payment}*${atBeginning ? `(1+${rate})*` : ''}((1+${rate})^${term}-1)/${rate})/(1+${rate})^${term}`,
+  balance: ({ amount, payment, rate, term }, atBeginning) =>
+    `${amount}*(1+${rate})^${term}+${payment}*${atBeginning ? `(1+${rate})*` : ''}((1+${rate})^${term}-1)/${rate}`,
+  term: ({ amount, payment, balance, rate }, atBeginning) => {
+    const level = `${payment}${atBeginning ? `*(1+${rate})` : ''}/${rate}`;
+    return `log((${balance}+${level})/(${amount}+${level}),1+${rate})`;
+  },
+};
+
+const SAVERS_LETTERS: Numbers = { payment: 'P', amount: 'D', rate: 'i', term: 'n', balance: 'F' };
 const LETTERS: Numbers = { payment: 'P', amount: 'A', rate: 'i', term: 'n', balance: 'B' };
 
 /** A formula in letters and with the numbers put in; null for the rate, which no formula gives. */
@@ -25,6 +40,7 @@ export function formulaOf(
   part: LoanPart,
   numbers: Numbers,
   atBeginning: boolean,
+  isSavings = false,
 ): Readonly<{ letters: string; numbers: string }> | null {
   if (part === 'rate') return null;
   const put = (text: string): string => (text === '' ? '0' : /^\d+(?:\.\d+)?$/.test(text) ? text : `(${text})`);
@@ -35,9 +51,10 @@ export function formulaOf(
     numbers.term,
     numbers.rate,
   ].map(put);
+  const work = (isSavings ? ofSavings : formulas)[part];
   return {
-    letters: formulas[part](LETTERS, atBeginning),
-    numbers: formulas[part](
+    letters: work(isSavings ? SAVERS_LETTERS : LETTERS, atBeginning),
+    numbers: work(
       { amount: amount ?? '0', payment: payment ?? '0', balance: balance ?? '0', term: term ?? '0', rate: rate ?? '0' },
       atBeginning,
     ),

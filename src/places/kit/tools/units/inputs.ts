@@ -27,7 +27,7 @@ const textIn = (entries: UnitEntries, key: string): string => {
 
 /** The units that were chosen for a kind; at first the two likeliest. */
 export function chosenUnits(entries: UnitEntries, kind: KindId): Readonly<{ from: string; to: string }> {
-  const [first = '', second = first] = kindNamed(kind).listed;
+  const [first = 'kg·m/s', second = 'N·s'] = kindNamed(kind).listed;
   return { from: textIn(entries, `from ${kind}`) || first, to: textIn(entries, `to ${kind}`) || second };
 }
 
