@@ -19,6 +19,9 @@ type Props = Readonly<{
   isNamed?: boolean;
 }>;
 
+/** Where a long name leaves less than that beside it, the text stands below. */
+const NARROWEST = 88;
+
 /** A text that is written in the line editor: a tap begins. */
 export function EntryRow({ slot, writing, hint = '', note = null, isNamed = true }: Props) {
   const display = useStore((s) => s.settings.display);
@@ -26,7 +29,13 @@ export function EntryRow({ slot, writing, hint = '', note = null, isNamed = true
   const isOpen = writing.open === slot.id;
   return (
     <View flexDirection="column" gap={2} flexGrow={1} flexShrink={1} minWidth={0}>
-      <View flexDirection="row" alignItems="center" gap="$2" {...(isOpen ? { 'data-writing': 'true' } : {})}>
+      <View
+        flexDirection="row"
+        flexWrap="wrap"
+        alignItems="center"
+        columnGap="$2"
+        {...(isOpen ? { 'data-writing': 'true' } : {})}
+      >
         {isNamed ? (
           <Words strong aria-hidden whiteSpace="nowrap">
             {slot.name}
@@ -37,7 +46,7 @@ export function EntryRow({ slot, writing, hint = '', note = null, isNamed = true
           onPress={() => writing.write(slot.id)}
           {...edged}
           flex={1}
-          minWidth={0}
+          minWidth={NARROWEST}
           justifyContent="flex-start"
           paddingHorizontal="$2"
           className="scroll-x"

@@ -53,6 +53,7 @@ export const loanWords = {
   compareNote: 'The same with one number otherwise: how it changes the rest',
   changes: 'Which number changes',
   changeTo: 'to',
+  number: 'Number',
   asItIs: 'As it is',
   changed: 'Changed',
   difference: 'Difference',

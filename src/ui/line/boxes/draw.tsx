@@ -10,6 +10,7 @@ import { MAIN_BAR, THIN_GAP, fenceAttributes, mathmlOf } from '@/core/notation/m
 import type { MathPage } from '@/core/notation/mathml';
 import type { Standing } from '@/core/notation/notation';
 import type { DecimalSign } from '@/core/language/numerals';
+import { literalIn } from './literal';
 
 /*
  * The boxed line as MathML. Every item carries its index (`data-i`) and every slot its number (`data-s`), so that a
@@ -45,6 +46,18 @@ const suppliedFence = (text: string, tall: boolean): ReactElement =>
 
 /** Whether a row is a sum, so that a big sign before it would not be seen to reach over all of it. */
 const isSum = (row: Row): boolean => row.some((item, i) => isGlyph(item, /^[+−]$/) && i > 0 && endsOperand(row[i - 1]));
+
+/** A sign that stands for itself, as those of a unit and the digits of another base do. */
+const literalElement = (row: Row, i: number): ReactElement => {
+  const { text } = row[i] as { text: string };
+  if (text === ' ') return el('mspace', { 'data-i': i, width: '0.25em' });
+  const isRecurring = isDigit(row[i]) && text.length > 1;
+  return el(
+    'mn',
+    { 'data-i': i, ...(isRecurring ? { className: 'math-recurring' } : {}) },
+    isRecurring ? text[0] : text,
+  );
+};
 
 function glyphElement(row: Row, i: number, decimalSign: DecimalSign): ReactElement {
   const { text } = row[i] as { text: string };
@@ -157,18 +170,23 @@ function keysOf(row: Row): readonly string[] {
 /** The items of a row, each under its index; a power is raised upon what stands before it. */
 function itemsOf(row: Row, style: DrawStyle): ReactElement[] {
   const drawn: ReactElement[] = [];
+  const literal = literalIn(row, style.decimalSign);
   const gaps = gapsBefore(row, style);
   const names = keysOf(row);
   const slot: Draw = (of, k) => <DrawnSlot key={k} row={of} slot={k} style={style} />;
   const one = (item: Item, i: number): ReactElement =>
-    item.kind === 'glyph' ? glyphElement(row, i, style.decimalSign) : boxElement(item, i, slot, style);
+    item.kind !== 'glyph'
+      ? boxElement(item, i, slot, style)
+      : literal.has(i)
+        ? literalElement(row, i)
+        : glyphElement(row, i, style.decimalSign);
   for (let i = 0; i < row.length; i += 1) {
     const item = itemAt(row, i);
-    if (gaps.has(i)) drawn.push(gap(THIN_GAP, `gap${names[i]}`));
+    if (gaps.has(i) && !literal.has(i)) drawn.push(gap(THIN_GAP, `gap${names[i]}`));
     if (item.kind === 'power') {
       const base = drawn.pop() ?? el('mrow', {});
       drawn.push(el('msup', { key: names[i] }, base, one(item, i)));
-    } else if (isPowerOfTen(row, i)) {
+    } else if (!literal.has(i) && isPowerOfTen(row, i)) {
       const digits: ReactElement[] = [];
       let end = i + 1;
       while (isDigit(row[end]) || (end === i + 1 && isGlyph(row[end], /^−$/))) {

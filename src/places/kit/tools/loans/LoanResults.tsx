@@ -57,6 +57,8 @@ export function ByFormula({ entries, numbers }: Readonly<{ entries: LoanEntries;
     entries.atBeginning === 'on',
     entries.kind === 'savings',
   );
+  // Without interest there is nothing to divide by.
+  if (/^0*\.?0*$/.test(rate)) return null;
   if (formula === null) return <Words tone="muted">{loanWords.noFormula}</Words>;
   const markup = typeset(formula.letters, CORE_SPELLING, display);
   return (
@@ -98,7 +100,7 @@ export function Compared({ view, isSavings }: Readonly<{ view: LoanView; isSavin
     <View className="scroll-x" tabIndex={0} role="region" aria-label={loanWords.compare}>
       <View role="table" aria-label={loanWords.compare} minWidth={340}>
         <View role="row" flexDirection="row" borderBottomWidth={1} borderColor="$ink">
-          {['', loanWords.asItIs, loanWords.changed, loanWords.difference].map((title, j) => (
+          {[loanWords.number, loanWords.asItIs, loanWords.changed, loanWords.difference].map((title, j) => (
             <View key={j} role="columnheader" flex={j === 0 ? 1.4 : 1} padding={3}>
               <Words size="medium" strong textAlign={j === 0 ? 'left' : 'right'}>
                 {title}

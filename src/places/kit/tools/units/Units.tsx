@@ -126,9 +126,13 @@ export function Units() {
         results={
           <Worked task={worked}>
             <ResultList name={unitWords.to} asked={[row(to)]} views={worked.value} />
-            <Words strong>{unitWords.all}</Words>
-            <ResultList name={unitWords.all} asked={ordered.map(row)} views={worked.value} />
-            {base === null || listed.includes(base) ? null : (
+            {ordered.length === 0 ? null : (
+              <>
+                <Words strong>{unitWords.all}</Words>
+                <ResultList name={unitWords.all} asked={ordered.map(row)} views={worked.value} />
+              </>
+            )}
+            {base === null || base === to || listed.includes(base) ? null : (
               <ResultList
                 name={unitWords.base}
                 asked={[{ text: asking(base), name: unitWords.base, sign: base }]}
@@ -148,6 +152,12 @@ export function Units() {
           onClose={() => setChoosing(null)}
           onChoose={(choice) => {
             setChoosing(null);
+            // What has no list is told in base units at first.
+            if (choice.kind === 'other' && choosing === 'from') {
+              const to = baseOf(choice.sign) ?? choice.sign;
+              enter({ kind: 'other', ...unitsEntered('other', choice.sign, to) });
+              return;
+            }
             const isHere = choice.kind === kind || listed.includes(choice.sign);
             const other = chosenUnits(entries, choice.kind);
             if (isHere) put({ [choosing]: choice.sign });
