@@ -66,6 +66,10 @@ test('five acres in hectares, in at most eight taps; another unit by its name; k
   await expect(kit.result('in ft² = 217 800')).toBeVisible();
   await expectClean(page);
 
+  // What cannot be worked is told at its field, and nothing else is.
+  await kit.tap('Value: 5', '1', 'divided by', '0', 'Done');
+  await expect(page.getByRole('alert')).toHaveText('This divides by zero.');
+  await kit.tap('Undo');
   await kit.tap('Favourite: in²');
   await expect(page.getByRole('list', { name: 'In all units' }).getByRole('listitem').first()).toHaveAccessibleName(
     /^in in²/,

@@ -155,7 +155,7 @@ const shots = [
     act: async (page) => {
       await page.getByRole('link', { name: 'Kit' }).tap();
       await page.getByRole('button', { name: /^Bases and bits: / }).tap();
-      await page.getByRole('button', { name: /^Binary: / }).tap();
+      await page.getByRole('button', { name: 'Binary: 11001' }).tap();
     },
   },
   {

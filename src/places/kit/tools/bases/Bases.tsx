@@ -43,9 +43,11 @@ const rationalIn = (view: ResultView | undefined): Rational | null => {
 export function Bases() {
   const [entries, enter] = useEntries(baseEntries);
   const writing = useWriting();
-  const [pad, setPad] = useState<number | null>(null);
+  /** The base whose digits are being keyed, and what was keyed last: undo, or a bit that is turned, ends it. */
+  const [keyed, setKeyed] = useState<Readonly<{ base: number; put: string }> | null>(null);
   const { value, second, bits, signed, base, places } = entries;
   const word = wordOf(entries);
+  const pad = keyed !== null && keyed.put === value ? keyed.base : null;
   const slots = inTurn([
     { id: 'value', name: baseWords.number, text: value, keep: (text: string) => enter({ value: text }, 'value') },
     { id: 'second', name: baseWords.second, text: second, keep: (text: string) => enter({ second: text }, 'second') },
@@ -66,12 +68,12 @@ export function Bases() {
     view === undefined || !('problem' in view) ? null : problemText(view.problem);
   const open = (at: number): void => {
     writing.write(null);
-    setPad(at);
+    setKeyed({ base: at, put: value });
   };
   const editing = {
     ...writing,
     write: (...given: Parameters<typeof writing.write>) => {
-      if (given[0] !== null) setPad(null);
+      if (given[0] !== null) setKeyed(null);
       writing.write(...given);
     },
   };
@@ -120,8 +122,12 @@ export function Bases() {
             key={pad}
             base={pad}
             digits={number === null ? '' : (digitsIn(number, pad) ?? '').replaceAll('\u0305', '')}
-            onChange={(digits) => enter({ value: typedIn(digits, pad) }, 'value')}
-            onDone={() => setPad(null)}
+            onChange={(digits) => {
+              const put = typedIn(digits, pad);
+              setKeyed({ base: pad, put });
+              enter({ value: put }, 'value');
+            }}
+            onDone={() => setKeyed(null)}
           />
         )
       }

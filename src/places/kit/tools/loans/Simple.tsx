@@ -1,6 +1,7 @@
 import { View } from '@tamagui/core';
 import { EntryRow } from '@/places/kit/parts/EntryRow';
 import { LineRow } from '@/places/kit/parts/LineRow';
+import { noteOf, writtenIn } from '@/places/kit/parts/note-of';
 import { ResultList } from '@/places/kit/parts/ResultList';
 import { inTurn, useWriting } from '@/places/kit/parts/slots';
 import { ToolFrame } from '@/places/kit/parts/ToolFrame';
@@ -35,10 +36,9 @@ export function Simple({ entries, enter, above }: ScreenProps) {
         { name: loanWords.simpleCompare, text: `${a}*(1+${r}/100)^${t}` },
       ]
     : [];
-  const worked = useResults(
-    lines.map(({ text }) => text),
-    NO_TABLES,
-  );
+  const worked = useResults([...new Set([...lines.map(({ text }) => text), ...writtenIn(slots)])], NO_TABLES);
+  const faults = slots.map(({ text }) => noteOf(text, worked.value));
+  const isSound = faults.every((fault) => fault === null);
   return (
     <ToolFrame
       id={loanEntries.id}
@@ -47,13 +47,13 @@ export function Simple({ entries, enter, above }: ScreenProps) {
       writing={writing}
       hasAngles={false}
       above={above}
-      entries={slots.map((slot) => (
-        <EntryRow key={slot.id} slot={slot} writing={writing} />
+      entries={slots.map((slot, i) => (
+        <EntryRow key={slot.id} slot={slot} writing={writing} note={faults[i] ?? null} />
       ))}
       results={
         isReady ? (
           <Worked task={worked}>
-            {lines.map((line) => (
+            {(isSound ? lines : []).map((line) => (
               <View key={line.name}>
                 <ResultList name={line.name} asked={[line]} views={worked.value} hasDecimals />
                 <LineRow name={line.name} text={line.text} />

@@ -1,6 +1,7 @@
 import { View } from '@tamagui/core';
 import { EntryRow } from '@/places/kit/parts/EntryRow';
 import { LineRow } from '@/places/kit/parts/LineRow';
+import { noteOf, writtenIn } from '@/places/kit/parts/note-of';
 import { ResultList } from '@/places/kit/parts/ResultList';
 import { inTurn, useWriting } from '@/places/kit/parts/slots';
 import { ToolFrame } from '@/places/kit/parts/ToolFrame';
@@ -65,7 +66,9 @@ export function Percent() {
       : [];
   const slots = inTurn([...plain, ...rows]);
   const lines = linesOf(entries);
-  const worked = useResults([...new Set(lines.map(({ text }) => text))], NO_TABLES);
+  const worked = useResults([...new Set([...lines.map(({ text }) => text), ...writtenIn(slots)])], NO_TABLES);
+  const faults = slots.map(({ text }) => noteOf(text, worked.value));
+  const isSound = faults.every((fault) => fault === null);
   const [main] = worked.value ?? [];
   const [first] = lines;
   const preview =
@@ -94,11 +97,12 @@ export function Percent() {
       }
       entries={
         <>
-          {slots.map((slot) => (
+          {slots.map((slot, i) => (
             <EntryRow
               key={slot.id}
               slot={slot}
               writing={writing}
+              note={faults[i] ?? null}
               hint={slot.id.startsWith('step') ? percentWords.stepHint : ''}
             />
           ))}
@@ -131,7 +135,7 @@ export function Percent() {
           <Words tone="muted">{isFull(entries) ? percentWords.tooMany : percentWords[`${kind}First`]}</Words>
         ) : (
           <Worked task={worked}>
-            {lines.map((line) => (
+            {(isSound ? lines : []).map((line) => (
               <View key={line.name}>
                 <ResultList name={line.name} asked={[line]} views={worked.value} hasDecimals />
                 <LineRow name={line.name} text={line.text} />

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { itemAt } from '@/core/base/item';
 import { kindNamed, kinds } from '@/core/unit/kinds';
 import { EntryRow } from '@/places/kit/parts/EntryRow';
+import { noteOf, writtenIn } from '@/places/kit/parts/note-of';
 import { ResultList } from '@/places/kit/parts/ResultList';
 import type { Asked } from '@/places/kit/parts/ResultList';
 import { inTurn, useWriting } from '@/places/kit/parts/slots';
@@ -41,7 +42,8 @@ export function Units() {
     (sign, i, list) => list.indexOf(sign) === i && sign !== from && sign !== to,
   );
   const texts = [to, ...ordered, ...(base === null ? [] : [base])].map(asking);
-  const worked = useResults([...new Set(texts)], NO_TABLES);
+  const worked = useResults([...new Set([...texts, ...writtenIn(slots)])], NO_TABLES);
+  const fault = noteOf(value, worked.value);
   const put = (next: Readonly<{ from?: string; to?: string }>): void =>
     enter({ kind, ...unitsEntered(kind, ...pairWith({ from, to }, next)) }, `units ${kind}`);
   const [main] = worked.value ?? [];
@@ -98,7 +100,7 @@ export function Units() {
         }
         entries={
           <>
-            <EntryRow slot={itemAt(slots, 0)} writing={writing} hint="1" />
+            <EntryRow slot={itemAt(slots, 0)} writing={writing} hint="1" note={fault} />
             <View gap="$1">
               <View flexDirection="row" flexWrap="wrap" alignItems="center" gap="$1">
                 <Words strong>{unitWords.from}</Words>
@@ -124,25 +126,27 @@ export function Units() {
           </>
         }
         results={
-          <Worked task={worked}>
-            <ResultList name={unitWords.to} asked={[row(to)]} views={worked.value} />
-            {ordered.length === 0 ? null : (
-              <>
-                <Words strong>{unitWords.all}</Words>
-                <ResultList name={unitWords.all} asked={ordered.map(row)} views={worked.value} />
-              </>
-            )}
-            {base === null || base === to || listed.includes(base) ? null : (
-              <ResultList
-                name={unitWords.base}
-                asked={[{ text: asking(base), name: unitWords.base, sign: base }]}
-                views={worked.value}
-              />
-            )}
-            <Words size="medium" tone="muted">
-              {`${unitWords.source}: ${source}.`}
-            </Words>
-          </Worked>
+          fault !== null ? null : (
+            <Worked task={worked}>
+              <ResultList name={unitWords.to} asked={[row(to)]} views={worked.value} />
+              {ordered.length === 0 ? null : (
+                <>
+                  <Words strong>{unitWords.all}</Words>
+                  <ResultList name={unitWords.all} asked={ordered.map(row)} views={worked.value} />
+                </>
+              )}
+              {base === null || base === to || listed.includes(base) ? null : (
+                <ResultList
+                  name={unitWords.base}
+                  asked={[{ text: asking(base), name: unitWords.base, sign: base }]}
+                  views={worked.value}
+                />
+              )}
+              <Words size="medium" tone="muted">
+                {`${unitWords.source}: ${source}.`}
+              </Words>
+            </Worked>
+          )
         }
       />
       {choosing === null ? null : (
