@@ -8,6 +8,7 @@ import { Button } from '@/ui/control/Button';
 import { FormValue, signOf } from '@/ui/line/ResultForms';
 import { Words } from '@/ui/theme/text';
 import type { Result } from './result';
+import { RowFrame } from './RowFrame';
 import { UseSheet } from './UseSheet';
 
 type Props = Readonly<{
@@ -33,37 +34,27 @@ export function ResultRow({ result, sign, note = null, most = 2, beside: shownBe
   if (first === undefined) return null;
   const beside = others.filter(({ id }) => shownBeside.has(id)).slice(0, most - 1);
   return (
-    <View
-      role="listitem"
-      aria-label={`${result.name} ${signOf(first)} ${first.text}`}
-      flexDirection="row"
-      flexWrap="wrap"
-      alignItems="center"
-      columnGap="$3"
-      paddingVertical={2}
-      borderTopWidth={1}
-      borderColor="$rule"
+    <RowFrame
+      spoken={`${result.name} ${signOf(first)} ${first.text}`}
+      name={sign ?? result.name}
+      note={note}
+      buttons={
+        <>
+          {children}
+          <Button isTight name={spokenUse(result.name)} onPress={() => setOpen(true)}>
+            {kitWords.use}
+          </Button>
+        </>
+      }
     >
-      <Words strong>{sign ?? result.name}</Words>
       <View flexDirection="row" flexWrap="wrap" alignItems="center" columnGap="$3" flexShrink={1} minWidth={0}>
         <FormValue form={first} shown={shown} isChosen />
         {beside.map((form) => (
           <FormValue key={form.id} form={form} shown={shown} isChosen={false} />
         ))}
       </View>
-      <View flexDirection="row" marginLeft="auto" gap="$1">
-        {children}
-        <Button isTight name={spokenUse(result.name)} onPress={() => setOpen(true)}>
-          {kitWords.use}
-        </Button>
-      </View>
-      {note === null ? null : (
-        <Words size="medium" tone="muted" width="100%">
-          {note}
-        </Words>
-      )}
       {isOpen ? <UseSheet result={result} onClose={() => setOpen(false)} /> : null}
-    </View>
+    </RowFrame>
   );
 }
 

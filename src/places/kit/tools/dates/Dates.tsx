@@ -1,9 +1,8 @@
-import { View } from '@tamagui/core';
 import { useState } from 'react';
+import { KindStrip } from '@/places/kit/parts/KindStrip';
 import { useEntries } from '@/places/kit/parts/use-entries';
 import { browserDateOrder, today } from '@/platform/locale';
 import { dateWords } from '@/text/kit/dates';
-import { Radios } from '@/ui/kit/Radios';
 import { Between } from './Between';
 import { dateEntries, dateKinds } from './inputs';
 import { Later } from './Later';
@@ -24,16 +23,13 @@ export function Dates() {
       now={now}
       order={order}
       above={
-        <View paddingHorizontal="$3" paddingVertical="$1" borderBottomWidth={1} borderColor="$rule">
-          <Radios
-            name={dateWords.kinds}
-            isStrip
-            isTight
-            options={dateKinds.map((id) => ({ id, name: dateWords[id] }))}
-            chosen={entries.kind}
-            onChoose={(kind) => enter({ kind })}
-          />
-        </View>
+        <KindStrip
+          name={dateWords.kinds}
+          kinds={dateKinds}
+          nameOf={(id) => dateWords[id]}
+          chosen={entries.kind}
+          onChoose={(kind) => enter({ kind })}
+        />
       }
     />
   );

@@ -1,7 +1,6 @@
-import { View } from '@tamagui/core';
+import { KindStrip } from '@/places/kit/parts/KindStrip';
 import { useEntries } from '@/places/kit/parts/use-entries';
 import { loanWords } from '@/text/kit/loans';
-import { Radios } from '@/ui/kit/Radios';
 import { loanEntries, loanKinds } from './inputs';
 import { Periodic } from './Periodic';
 import { Simple } from './Simple';
@@ -15,16 +14,13 @@ export function Loans() {
       entries={entries}
       enter={enter}
       above={
-        <View paddingHorizontal="$3" paddingVertical="$1" borderBottomWidth={1} borderColor="$rule">
-          <Radios
-            name={loanWords.kinds}
-            isStrip
-            isTight
-            options={loanKinds.map((id) => ({ id, name: loanWords[id] }))}
-            chosen={entries.kind}
-            onChoose={(kind) => enter({ kind })}
-          />
-        </View>
+        <KindStrip
+          name={loanWords.kinds}
+          kinds={loanKinds}
+          nameOf={(id) => loanWords[id]}
+          chosen={entries.kind}
+          onChoose={(kind) => enter({ kind })}
+        />
       }
     />
   );

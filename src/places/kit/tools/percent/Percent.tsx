@@ -1,5 +1,6 @@
 import { View } from '@tamagui/core';
 import { EntryRow } from '@/places/kit/parts/EntryRow';
+import { KindStrip } from '@/places/kit/parts/KindStrip';
 import { LineRow } from '@/places/kit/parts/LineRow';
 import { noteOf, writtenIn } from '@/places/kit/parts/note-of';
 import { ResultList } from '@/places/kit/parts/ResultList';
@@ -84,16 +85,13 @@ export function Percent() {
       hasAngles={false}
       preview={preview}
       above={
-        <View paddingHorizontal="$3" paddingVertical="$1" borderBottomWidth={1} borderColor="$rule">
-          <Radios
-            name={percentWords.kinds}
-            isStrip
-            isTight
-            options={percentKinds.map((id) => ({ id, name: percentWords[id] }))}
-            chosen={kind}
-            onChoose={(id) => enter({ kind: id })}
-          />
-        </View>
+        <KindStrip
+          name={percentWords.kinds}
+          kinds={percentKinds}
+          nameOf={(id) => percentWords[id]}
+          chosen={kind}
+          onChoose={(id) => enter({ kind: id })}
+        />
       }
       entries={
         <>

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { itemAt } from '@/core/base/item';
 import { kindNamed, kinds } from '@/core/unit/kinds';
 import { EntryRow } from '@/places/kit/parts/EntryRow';
+import { KindStrip } from '@/places/kit/parts/KindStrip';
 import { noteOf, writtenIn } from '@/places/kit/parts/note-of';
 import { ResultList } from '@/places/kit/parts/ResultList';
 import type { Asked } from '@/places/kit/parts/ResultList';
@@ -13,7 +14,6 @@ import { useResults } from '@/places/kit/parts/use-results';
 import { Worked } from '@/places/kit/parts/Worked';
 import { favouriteName, inUnit, kindNames, spokenUnit, turnTo, unitWords } from '@/text/kit/units';
 import { Button } from '@/ui/control/Button';
-import { Radios } from '@/ui/kit/Radios';
 import { Words } from '@/ui/theme/text';
 import { chosenUnits, favouritesOf, pairWith, unitEntries, unitsEntered } from './inputs';
 import { baseOf, nameOfUnit } from './names';
@@ -87,16 +87,13 @@ export function Units() {
         hasAngles={false}
         preview={preview}
         above={
-          <View paddingHorizontal="$3" paddingVertical="$1" borderBottomWidth={1} borderColor="$rule">
-            <Radios
-              name={unitWords.kind}
-              isStrip
-              isTight
-              options={kinds.map(({ id }) => ({ id, name: kindNames[id] }))}
-              chosen={kind}
-              onChoose={(id) => enter({ kind: id })}
-            />
-          </View>
+          <KindStrip
+            name={unitWords.kind}
+            kinds={kinds.map(({ id }) => id)}
+            nameOf={(id) => kindNames[id]}
+            chosen={kind}
+            onChoose={(id) => enter({ kind: id })}
+          />
         }
         entries={
           <>
