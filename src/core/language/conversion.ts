@@ -39,9 +39,12 @@ function sideBySide(text: string, from: number, end: number): readonly WrittenMe
   return measures.length > 1 ? measures : null;
 }
 
+/** No unit is longer, so that a long line is not tried from every place on. */
+const LONGEST_UNIT = 100;
+
 /** Where the unit begins that ends the text: the first place at which all that follows is one. */
 function unitStart(text: string, from: number, end: number): number | null {
-  for (let at = from + 1; at < end; at += 1) {
+  for (let at = Math.max(from + 1, end - LONGEST_UNIT); at < end; at += 1) {
     const [before, char] = [text.charAt(at - 1), text.charAt(at)];
     const mayBegin = /[\p{L}°′″'"]/u.test(char) && !/\p{L}/u.test(before) && text.slice(from, at).trim() !== '';
     if (mayBegin && isUnitText(text.slice(at, end))) return at;
