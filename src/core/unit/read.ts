@@ -73,7 +73,7 @@ const raisedText = (n: number): string =>
 
 const LETTER = /[\p{L}]/u;
 const EXPONENT = /\^?\(?([-−+]?\d+)\)?|([⁻]?[⁰¹²³⁴⁵⁶⁷⁸⁹]+)/y;
-const SQUARED: Readonly<Record<string, number>> = { square: 2, squared: 2, cubic: 3, cubed: 3 };
+const SQUARED: Readonly<Record<string, number>> = { square: 2, sq: 2, squared: 2, cubic: 3, cu: 3, cubed: 3 };
 const LONGEST_NAME = 48;
 
 class Refusal extends Error {
@@ -148,7 +148,7 @@ class Reader {
       this.at += 1;
       return ONE;
     }
-    const before = /^(square|cubic)\s+/i.exec(this.text.slice(this.at));
+    const before = /^(square|sq|cubic|cu)\.?\s+/i.exec(this.text.slice(this.at));
     if (before !== null) {
       const n = SQUARED[(before[1] ?? '').toLowerCase()] ?? 1;
       this.at += before[0].length;

@@ -27,7 +27,7 @@ export const speed = defineKind({
   dimension: [1, 0, -1, 0, 0, 0, 0],
   source: `${NIST}; the knot: SI Brochure, 8th edition, table 8; the speed of light: SI Brochure, 9th edition, table 1`,
   units: [
-    { sign: 'kn', names: 'knot, kt', is: '1852/3600' },
+    { sign: 'kn', names: 'knot, kt, kts', is: '1852/3600' },
     { sign: 'mph', names: 'mile per hour, miles per hour', is: '0.44704' },
     { sign: 'kph', names: 'kph', is: '1000/3600' },
     { sign: 'c', names: 'speed of light', is: '299792458' },

@@ -29,13 +29,14 @@ export const length = defineKind({
     },
     { sign: 'pica', names: 'pica (computer), pica', is: '0.0254/6' },
     { sign: 'pt (type)', names: 'point (computer), typographic point', is: '0.0254/72' },
+    { sign: 'micron', names: 'micron', is: '0.000001' },
     { sign: 'Å', names: 'angstrom, ångström', is: '1E-10' },
     { sign: 'au', names: 'astronomical unit', is: '149597870700' },
     { sign: 'ly', names: 'light-year, light year', is: '9460730472580800' },
     { sign: 'pc', names: 'parsec', is: '96939420213600000/pi', prefixes: 'decimal' },
   ],
   listed:
-    'm, km, cm, mm, ft, in, yd, mi, nmi, ftm, cable, µm, nm, dm, ch, fur, rd, li, hand, thou, US survey ft, pica, pt (type), Å, au, ly, pc',
+    'm, km, cm, mm, ft, in, yd, mi, nmi, ftm, cable, µm, nm, dm, ch, fur, rd, li, hand, thou, US survey ft, pica, pt (type), micron, Å, au, ly, pc',
 });
 
 export const area = defineKind({
