@@ -22,7 +22,7 @@ const withoutPlural = (name: string): string | null =>
 
 /** A plural with its s before what stands in brackets: gallons (US), tonnes of oil equivalent. */
 function singulars(name: string): readonly string[] {
-  const inner = /^(\S+?)s( (?:\(|of |per |per).*)$/.exec(name);
+  const inner = /^(.+?)s( \(.*\))$/.exec(name) ?? /^(\S+?)s( (?:of|per) .*)$/.exec(name);
   const last = withoutPlural(name);
   return [name, ...(last === null ? [] : [last]), ...(inner === null ? [] : [`${inner[1]}${inner[2]}`])];
 }
@@ -84,7 +84,11 @@ export function unitsNamed(text: string): readonly Named[] {
   if (before !== undefined) return before;
   const { bySign, byName } = made();
   const exact = bySign.get(text);
-  const names = exact === undefined ? singulars(plain(text)).flatMap((form) => byName.get(form) ?? []) : [];
+  // Names of three letters have plurals too: days, bits.
+  const short = (form: string): readonly Unit[] =>
+    form.length === 3 && text.length > 3 ? (bySign.get(form) ?? []) : [];
+  const names =
+    exact === undefined ? singulars(plain(text)).flatMap((form) => [...(byName.get(form) ?? []), ...short(form)]) : [];
   const units = exact ?? [...new Set(names)];
   const result = units.length > 0 ? units.map((unit) => ({ unit, prefix: null })) : withPrefix(text);
   if (known.size > 2000) known.clear();
