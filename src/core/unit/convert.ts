@@ -7,6 +7,7 @@ import * as q from '../number/rational';
 import { fromRational } from '../number/value';
 import type { RealValue } from '../number/value';
 import { kindNamed, kinds } from './kinds';
+import { raisedText } from './raised';
 import type { MeasureUnit } from './read';
 import type { Dimension, Kind } from './unit';
 
@@ -65,14 +66,10 @@ const unlike = (from: MeasureUnit, to: MeasureUnit): ProblemData => ({
 });
 
 const BASE = ['m', 'kg', 's', 'A', 'K', 'rad', 'bit'] as const;
-const SUPERSCRIPT = '⁰¹²³⁴⁵⁶⁷⁸⁹';
 
 /** A dimension in base units: kg·m²·s⁻²; `1` where there is none. */
 export function baseSigns(dimension: Dimension): string {
-  const parts = dimension.flatMap((e, i) => {
-    const raised = [...`${e}`].map((c) => (c === '-' ? '⁻' : SUPERSCRIPT.charAt(Number(c)))).join('');
-    return e === 0 ? [] : [`${BASE[i] ?? ''}${e === 1 ? '' : raised}`];
-  });
+  const parts = dimension.flatMap((e, i) => (e === 0 ? [] : [`${BASE[i] ?? ''}${raisedText(e)}`]));
   return parts.length === 0 ? '1' : parts.join('·');
 }
 

@@ -7,6 +7,7 @@ import * as q from '../number/rational';
 import type { Rational } from '../number/rational';
 import { prefixFactor, signOf, unitsNamed } from './lookup';
 import type { Named } from './lookup';
+import { raisedNumber, raisedText } from './raised';
 import { DIMENSIONLESS } from './unit';
 import type { Dimension, Factor } from './unit';
 
@@ -66,10 +67,6 @@ const unitOf = (named: Named): MeasureUnit => ({
   zero: named.unit.zero === undefined ? null : named.unit.zero,
   isReciprocal: named.unit.isReciprocal === true,
 });
-
-const SUPERSCRIPT = '⁰¹²³⁴⁵⁶⁷⁸⁹';
-const raisedText = (n: number): string =>
-  n === 1 ? '' : [...`${n}`].map((c) => (c === '-' ? '⁻' : SUPERSCRIPT.charAt(Number(c)))).join('');
 
 const LETTER = /[\p{L}]/u;
 const EXPONENT = /\^?\(?([-−+]?\d+)\)?|([⁻]?[⁰¹²³⁴⁵⁶⁷⁸⁹]+)/y;
@@ -167,8 +164,7 @@ class Reader {
     EXPONENT.lastIndex = this.at;
     const found = EXPONENT.exec(this.text);
     if (found === null) return of.sign === `(${bare})` ? { ...of, sign: bare } : of;
-    const written = found[1] ?? [...(found[2] ?? '')].map((c) => (c === '⁻' ? '-' : SUPERSCRIPT.indexOf(c))).join('');
-    const n = Number(written.replace('−', '-'));
+    const n = found[1] === undefined ? raisedNumber(found[2] ?? '') : Number(found[1].replace('−', '-'));
     if (n === 0 || Math.abs(n) > LARGEST_EXPONENT) this.refuse('badly-formed', this.at, this.at + found[0].length);
     this.at += found[0].length;
     return { ...raised(of, n), sign: of.sign + raisedText(n), zero: n === 1 ? of.zero : null };
