@@ -6,6 +6,7 @@ const core = [
   'unit',
   'date',
   'loan',
+  'chance',
   'notation',
   'function',
   'language',
@@ -33,6 +34,7 @@ export const importTable = {
   'core/unit': ['core/base', 'core/number'],
   'core/date': ['core/base', 'core/number'],
   'core/loan': ['core/base', 'core/number'],
+  'core/chance': ['core/base', 'core/number', 'core/function'],
   'core/notation': ['core/base'],
   'core/polynomial': ['core/base', 'core/number'],
   'core/matrix': ['core/base', 'core/number', 'core/polynomial'],
@@ -46,6 +48,7 @@ export const importTable = {
     'core/radix',
     'core/unit',
     'core/matrix',
+    'core/chance',
   ],
   'core/solve': [
     'core/base',

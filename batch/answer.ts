@@ -28,6 +28,7 @@ import { pressKeys } from './keys';
 import { NOWHERE, numberText, readExpr } from './numbers';
 import { polynomialRoots, systemSolved } from './equations';
 import { dateAnswer } from './dates';
+import { distributionAnswer } from './distributions';
 import { loanAnswer } from './loans';
 import { converted } from './units';
 import { batchRequest } from './request';
@@ -155,6 +156,8 @@ function answer(request: BatchRequest, budget: number): Result<object, Problem &
       return dateAnswer(request);
     case 'loan':
       return loanAnswer(request, context.value);
+    case 'distribution':
+      return distributionAnswer(request, context.value);
   }
 }
 

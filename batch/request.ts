@@ -199,6 +199,19 @@ const loanRequest = z.object({
   when: z.enum(['end', 'begin']).default('end'),
 });
 
+const distributionRequest = z.object({
+  ...common,
+  do: z.literal('distribution'),
+  dist: z.string().max(100),
+  params: z.record(z.string().max(100), numeral).default({}),
+  what: z.enum(['pdf', 'cdf', 'upper', 'between', 'inverse']),
+  x: numeral.optional(),
+  a: numeral.optional(),
+  b: numeral.optional(),
+  p: numeral.optional(),
+});
+
+export type DistributionRequest = z.infer<typeof distributionRequest>;
 export type DateRequest = z.infer<typeof dateRequest>;
 export type LoanRequest = z.infer<typeof loanRequest>;
 export type ConvertRequest = z.infer<typeof convertRequest>;
@@ -228,6 +241,7 @@ export const batchRequest = z.discriminatedUnion('do', [
   convertRequest,
   dateRequest,
   loanRequest,
+  distributionRequest,
 ]);
 
 export type KeysRequest = z.infer<typeof keysRequest>;

@@ -86,7 +86,20 @@ export type DomainReason =
   | 'payment-below-interest'
   | 'no-rate'
   | 'no-term'
-  | 'terms-whole';
+  | 'terms-whole'
+  | 'grows-without-bound';
+
+/** What a parameter of a distribution must be. */
+export type ParameterDemand =
+  | 'above-zero'
+  | 'from-zero'
+  | 'share'
+  | 'share-above-zero'
+  | 'share-inside'
+  | 'whole'
+  | 'count'
+  | 'above-other'
+  | 'up-to-other';
 
 /** Rows and columns. */
 export type Size = readonly [rows: number, columns: number];
@@ -96,10 +109,18 @@ export type ProblemData =
   | Readonly<{ code: 'syntax'; reason: SyntaxReason; found?: string; base?: number; offers?: readonly string[] }>
   /** `row`: which of the values of a column, counted from 0. `bits`: how many a word has. `interest`: what has to be paid. */
   | Readonly<{ code: 'domain'; reason: DomainReason; fn?: string; row?: number; bits?: number; interest?: string }>
+  /** A parameter of a distribution that is not what it must be; `other`: the parameter that it is measured by. */
+  | Readonly<{ code: 'parameter'; fn: string; name: string; must: ParameterDemand; other?: string }>
   | Readonly<{ code: 'divide-by-zero' }>
   | Readonly<{ code: 'too-large' }>
-  /** `unit`: it is none that is known, or it may be one of several. */
-  | Readonly<{ code: 'undefined-name'; name: string; unit?: 'unknown' | 'ambiguous'; offers?: readonly string[] }>
+  /** `unit`: it is none that is known, or it may be one of several. `among`: what it would have been a name of. */
+  | Readonly<{
+      code: 'undefined-name';
+      name: string;
+      unit?: 'unknown' | 'ambiguous';
+      among?: 'distributions' | 'parameters' | 'tests' | 'request';
+      offers?: readonly string[];
+    }>
   /** `missing`: that many operands are not on the stack. */
   | Readonly<{ code: 'argument-count'; fn: string; got: number; least: number; most: number; missing?: number }>
   /** Columns used together that do not fit each other, or the purpose: `needs` values, and how many there are. */

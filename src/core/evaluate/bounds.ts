@@ -1,6 +1,8 @@
 import { itemAt, lastOf } from '../base/item';
+import { absentParameters } from '../chance';
+import { chanceBounds } from '../chance/interval-bounds';
 import { functionNamed } from '../function';
-import type { FunctionRecord } from '../function/record';
+import type { FunctionRecord, OfChance } from '../function/record';
 import type { RelationName } from '../language/operators';
 import { isShare } from '../language/tree';
 import type { Tree } from '../language/tree';
@@ -156,6 +158,7 @@ class BoundsCompiler {
   private call(tree: Tree & { kind: 'call' }): BoundsOf {
     const record = functionNamed(tree.fn);
     if (record === undefined || record.binds === 'matrix') return unknown;
+    if (record.binds === 'chance') return this.chance(record, tree.args);
     if (record.binds !== undefined) return this.binder(record, tree);
     const { formula, bounds, double, angleIn, angleOut } = record;
     const isScaled = this.context.angle !== 'rad';
@@ -171,6 +174,19 @@ class BoundsCompiler {
           ? this.atPoints(double, args)
           : this.applied(formula, args);
     return angleOut && isScaled ? (x) => iv.divide(result(x), unit(x)) : result;
+  }
+
+  private chance({ distribution, question, takes }: OfChance, args: readonly Tree[]): BoundsOf {
+    const [first, ...others] = args;
+    if (first === undefined || question === 'between' || others.some(this.isFree)) return unknown;
+    const given = others.map((arg) => evaluate(arg, this.context));
+    const values = given.flatMap((v) => (v.ok && isReal(v.value) ? [v.value] : []));
+    const parameters = (args.length === takes.length ? values : absentParameters(distribution)).map((v) =>
+      toDouble(v, this.context.shouldContinue),
+    );
+    if (values.length !== others.length || (others.length > 0 && args.length !== takes.length)) return unknown;
+    const at = this.of(first);
+    return (x) => chanceBounds(distribution, question, at(x), parameters);
   }
 
   /** A function of which nothing is known but its values: it has bounds only where its arguments stand still. */

@@ -4,7 +4,9 @@ import type { Problem } from '../base/problem';
 import { succeed } from '../base/result';
 import type { Result } from '../base/result';
 import { functionNamed, functionNames } from '../function';
-import type { FunctionRecord } from '../function/record';
+import { distributionShape } from '../function/chance/distributions';
+import { chanceFunctionName } from '../function/chance/functions';
+import type { FunctionRecord, OfChance } from '../function/record';
 import { parse } from '../language/parse';
 import {
   binaryTree,
@@ -160,6 +162,7 @@ class Differentiator {
     const record = functionNamed(tree.fn);
     if (record === undefined) return refused({ code: 'undefined-name', name: tree.fn }, tree.span);
     if (record.binds === 'matrix') return refused({ code: 'domain', reason: 'no-derivative', fn: tree.fn }, tree.span);
+    if (record.binds === 'chance') return this.chance(record, tree);
     if (record.binds !== undefined) return this.binder(record, tree);
     // max(a, b, c) is max(max(a, b), c).
     if (record.more && tree.args.length > 2) {
@@ -168,6 +171,22 @@ class Differentiator {
     }
     if (record.more && tree.args.length === 1) return this.of(itemAt(tree.args, 0));
     return this.chained(record, tree);
+  }
+
+  /** By what is asked about alone: a share rises as steeply as it is dense, a place by the inverse of that. */
+  private chance({ distribution, question }: OfChance, tree: Call): Differentiated {
+    const [first, ...parameters] = tree.args;
+    const shape = distributionShape(distribution);
+    const isPlain =
+      first !== undefined && shape?.isOfCounts === false && !parameters.some((p) => mentions(p, this.name));
+    if (!isPlain || question === 'at' || question === 'between')
+      return refused({ code: 'domain', reason: 'no-derivative', fn: tree.fn }, tree.span);
+    const density = (at: Tree): Tree => callTree(chanceFunctionName(shape, 'at'), at, ...parameters);
+    return this.map(this.of(first), (slope) => {
+      if (question === 'inverse') return over(slope, density(tree));
+      const rise = times(density(first), slope);
+      return question === 'below' ? rise : negate(rise);
+    });
   }
 
   /** Σ ∂f/∂argument · argument′. */

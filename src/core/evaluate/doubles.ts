@@ -1,7 +1,8 @@
 import { itemAt, lastOf } from '../base/item';
 import type { AngleUnit } from '../base/angle';
+import { absentParameters, chanceDouble, valuesOf } from '../chance';
 import { functionNamed } from '../function';
-import type { FunctionRecord } from '../function/record';
+import type { FunctionRecord, OfChance } from '../function/record';
 import type { RelationName } from '../language/operators';
 import { isShare } from '../language/tree';
 import type { Tree } from '../language/tree';
@@ -118,6 +119,7 @@ class Compiler {
     const record = functionNamed(tree.fn);
     if (record === undefined) throw new NoDouble();
     if (record.binds === 'matrix') throw new NoDouble();
+    if (record.binds === 'chance') return this.chance(record, tree.args);
     if (record.binds !== undefined) return this.binder(record, tree);
     const { double, angleIn, angleOut } = record;
     if (double === undefined) throw new NoDouble();
@@ -129,6 +131,18 @@ class Compiler {
     const given = angleIn && isScaled ? args.map((arg) => parts.apply(inUnit, arg)) : args;
     const result = this.applied(double, given);
     return angleOut && isScaled ? parts.multiply(parts.constant(1 / per), result) : result;
+  }
+
+  private chance({ distribution, question, takes }: OfChance, args: readonly Tree[]): DoubleExpr {
+    const asked = valuesOf(question);
+    const fs = args.map((arg) => parts.functionOf(this.piece(arg)));
+    const isGiven = fs.length === takes.length;
+    if (!isGiven && fs.length !== asked) throw new NoDouble();
+    const absent = absentParameters(distribution).map((value) => toDouble(value, this.context.shouldContinue));
+    return parts.compiled((x) => {
+      const values = fs.map((f) => f(x));
+      return chanceDouble(distribution, question, values.slice(0, asked), isGiven ? values.slice(asked) : absent);
+    });
   }
 
   private applied(double: (...v: number[]) => number, args: readonly DoubleExpr[]): DoubleExpr {

@@ -5,7 +5,8 @@ import { guarded } from '../base/limits';
 import { withSpan } from '../base/problem';
 import type { Problem, ProblemData } from '../base/problem';
 import { functionNamed } from '../function';
-import type { FunctionRecord } from '../function/record';
+import type { FunctionRecord, OfChance } from '../function/record';
+import { absentParameters, chanceValue, valuesOf } from '../chance';
 import { cover } from '../base/span';
 import type { Span } from '../base/span';
 import type { PostfixName } from '../language/operators';
@@ -261,7 +262,8 @@ function call(tree: Tree & { kind: 'call' }, context: Context): Evaluated {
   const isHidden = record?.binds === undefined && record?.complexOnly === true && !context.complex;
   if (record === undefined || isHidden) return refused({ code: 'undefined-name', name: tree.fn }, tree.span);
   if (record.binds === 'slot') return slot(tree, context);
-  if (record.binds !== undefined && record.binds !== 'matrix') return bind(record.binds, tree, context, evaluateNode);
+  if (record.binds !== undefined && record.binds !== 'matrix' && record.binds !== 'chance')
+    return bind(record.binds, tree, context, evaluateNode);
   const values: Value[] = [];
   for (const arg of tree.args) {
     const value = evaluateNode(arg, context);
@@ -269,6 +271,7 @@ function call(tree: Tree & { kind: 'call' }, context: Context): Evaluated {
     values.push(value.value);
   }
   if (record.binds === 'matrix') return placed(record.of(values, context), tree.span);
+  if (record.binds === 'chance') return chance(record, values, tree, context);
   return values.every(isScalar)
     ? placed(applied(record, values, context), tree.span)
     : placed(
@@ -278,6 +281,30 @@ function call(tree: Tree & { kind: 'call' }, context: Context): Evaluated {
           values.findIndex((v) => !isScalar(v)),
         ).span,
       );
+}
+
+/** A question about a distribution. Parameters are left out all together or not at all, so that none is taken for another. */
+function chance(
+  { name, distribution, question, takes, least }: OfChance,
+  values: readonly Value[],
+  tree: Tree & { kind: 'call' },
+  context: Context,
+): Evaluated {
+  const wrong = values.findIndex((v) => !isReal(v));
+  if (wrong >= 0) return refused({ code: 'domain', reason: 'real-only', fn: name }, itemAt(tree.args, wrong).span);
+  if (values.length > least && values.length < takes.length)
+    return refused(
+      { code: 'argument-count', fn: name, got: values.length, least: takes.length, most: takes.length },
+      tree.span,
+    );
+  const asked = valuesOf(question);
+  const given = values.filter(isReal);
+  const parameters = values.length === takes.length ? given.slice(asked) : absentParameters(distribution);
+  const { shouldContinue } = context;
+  const answer = chanceValue(distribution, question, given.slice(0, asked), parameters, name, shouldContinue);
+  if (answer.ok || answer.problem.code !== 'parameter') return placed(answer, tree.span);
+  const at = takes.indexOf(answer.problem.name);
+  return refused(answer.problem, (tree.args[at] ?? tree).span);
 }
 
 /** Reasons for which a real function gives way to the principal complex value. */

@@ -36,7 +36,7 @@ const MOST_VALUES = 1000;
 const formOf = (f: FunctionRecord): FunctionShape['form'] =>
   f.binds === 'cases'
     ? 'cases'
-    : f.binds === undefined || f.binds === 'slot' || f.binds === 'matrix'
+    : f.binds === undefined || f.binds === 'slot' || f.binds === 'matrix' || f.binds === 'chance'
       ? undefined
       : 'binder';
 

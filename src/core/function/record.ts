@@ -9,6 +9,7 @@ import type { ProblemData } from '../base/problem';
 import type { Result } from '../base/result';
 import type { RealValue, Scalar, Value } from '../number/value';
 import type { WordId } from '../radix/word';
+import type { ChanceQuestion, DistributionId } from './chance/distributions';
 
 /** A whole number from 0 up to, but not, `below`, each as likely as the others. */
 export type Random = (below: bigint) => bigint;
@@ -34,6 +35,7 @@ export const functionTopics = [
   'complex',
   'matrices',
   'bits',
+  'chance',
   'keeping',
 ] as const;
 export type FunctionTopic = (typeof functionTopics)[number];
@@ -114,11 +116,15 @@ type OfMatrices = Shared &
     of: (args: readonly Value[], context: FunctionContext) => Result<Value, ProblemData>;
   }>;
 
+/** A question about a distribution, whose parameters follow what is asked about. */
+export type OfChance = Shared &
+  Readonly<{ binds: 'chance'; distribution: DistributionId; question: ChanceQuestion }>;
+
 /**
  * A function, whole: parser, help, search and example tests read this. Its help sentence stands in `text/`, under its
  * name, where a missing one does not compile.
  */
-export type FunctionRecord = Plain | OfMatrices | (Shared & Readonly<{ binds: Binder }>);
+export type FunctionRecord = Plain | OfMatrices | OfChance | (Shared & Readonly<{ binds: Binder }>);
 
 type Optional = 'aliases' | 'least' | 'more' | 'angleIn' | 'angleOut';
 type Given<R, N extends string> = Omit<R, Optional> & Partial<Pick<Shared, Optional>> & { name: N };

@@ -1,6 +1,7 @@
 import { cos, cot, csc, sec, sin, tan } from './angles/circular';
 import { acos, acot, acsc, asec, asin, atan } from './angles/inverse';
 import { bitand, bitnot, bitor, bitxor, shl, shr } from './bits/patterns';
+import { chanceFunctions } from './chance/functions';
 import { cases, derivative, integral, prod, sum } from './calculus/binders';
 import { arg, conj, im, re } from './complex/parts';
 import { randint, random } from './counting/chance';
@@ -94,4 +95,5 @@ export const records = [
   shl,
   shr,
   slot,
+  ...chanceFunctions,
 ] as const;

@@ -109,10 +109,12 @@ const callOf = (f: FunctionRecord, [a = '1', b = '2', c = '3']: readonly string[
     case 'cases':
       return `cases(${a}<${b},${b},${a}=${c} and ${b}>2,${a},${c})`;
     default:
-      return `${f.name}(${[a, b, c, a].slice(0, f.least).join(',')})`;
+      return `${f.name}(${[a, b, c, a, b].slice(0, f.least).join(',')})`;
   }
 };
-const called = functions.filter((f) => f.notation?.isOnlyPrinted !== true);
+const called = functions.filter((f) => f.notation?.isOnlyPrinted !== true && f.binds !== 'chance');
+/** Those of distributions all stand alike, so that one of them is drawn as often as any other function. */
+const ofChance = functions.filter((f) => f.binds === 'chance');
 
 const leaf = fc.constantFrom(
   '2',
@@ -143,6 +145,9 @@ const expression = fc.letrec<{ e: string }>((tie) => ({
     fc.tuple(tie('e'), tie('e')).map(([a, b]) => `[(${a}),(${b})]`),
     fc.tuple(tie('e'), tie('e'), tie('e')).map(([a, b, c]) => `[[(${a}),(${b})],[A[1],(${c})]]`),
     tie('e').map((a) => `A[2,(${a})]`),
+    fc
+      .tuple(fc.constantFrom(...ofChance), fc.array(tie('e'), { minLength: 3, maxLength: 3 }))
+      .map(([f, args]) => callOf(f, args)),
     ...called.map((f) => fc.array(tie('e'), { minLength: 3, maxLength: 3 }).map((args) => callOf(f, args))),
   ),
 })).e;

@@ -26,7 +26,7 @@ const node = z.union([
   }),
   z.object({
     op: z.enum(Object.keys(realOps) as [RealOp, ...RealOp[]]),
-    args: z.array(place).check(z.maxLength(2)),
+    args: z.array(place).check(z.maxLength(4)),
   }),
 ]);
 

@@ -5,7 +5,7 @@ import { complexBalls } from './complex-balls';
 import type { Maybe, Rectangle } from './complex-balls';
 import { pi } from './constants';
 import { ln } from './elementary';
-import { bernoulliNumbers } from './gamma';
+import { bernoulliNumbers } from './log-gamma';
 import * as q from './rational';
 
 /** Arguments farther out are refused: the steps up to where the series serves would take too long. */

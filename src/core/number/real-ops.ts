@@ -1,4 +1,4 @@
-import { itemAt } from '../base/item';
+import { itemAt, present } from '../base/item';
 import * as ball from './ball';
 import type { Ball } from './ball';
 import { complexGamma } from './complex-gamma';
@@ -6,6 +6,8 @@ import { pi } from './constants';
 import { arccos, arcsin, arctan, circular, exp, ln } from './elementary';
 import { gamma } from './gamma';
 import { arcosh, arsinh, artanh, cosh, ln1p, sinh, tanh } from './hyperbolic';
+import { lnGamma } from './log-gamma';
+import { betaInverse, betaShare, gammaInverse, gammaShare, shareGuard } from './share-ops';
 
 /** `too-wide`: ask again with more bits. */
 export type BallAnswer = Ball | 'too-wide' | 'too-large' | 'stopped';
@@ -51,6 +53,20 @@ const ofAngle =
     if (size > LARGEST_ANGLE_BITS) return 'too-large';
     const sharp = size > 0 ? x(bits + GUARD + size) : first;
     return isBall(sharp) ? orWide(f(sharp, bits + GUARD)) : sharp;
+  };
+
+/** Of any number of arguments, asked for with as many more bits as they are large. */
+const sharpened =
+  (f: (args: readonly Ball[], bits: number) => Ball | null | 'too-large'): Kernel =>
+  (args, bits) => {
+    const at = (precision: number): Exclude<BallAnswer, Ball> | Ball[] => {
+      const answers = args.map((arg) => arg(precision));
+      return answers.find((answer): answer is Exclude<BallAnswer, Ball> => !isBall(answer)) ?? answers.filter(isBall);
+    };
+    const rough = at(bits + GUARD);
+    if (typeof rough === 'string') return rough;
+    const known = at(bits + GUARD + shareGuard(...rough));
+    return typeof known === 'string' ? known : orWide(f(known, bits + GUARD));
   };
 
 function tangent(x: Ball, bits: number): Ball | null {
@@ -121,6 +137,16 @@ export const realOps = {
   /** The real and the imaginary part of Γ(x + yi). */
   gammaRe: two((x, y, bits) => partOfGamma('re', x, y, bits)),
   gammaIm: two((x, y, bits) => partOfGamma('im', x, y, bits)),
+  lnGamma: one(lnGamma),
+  /** P(a, x) and Q(a, x), the regularised incomplete gamma functions; a, x > 0. */
+  gammaBelow: sharpened(([a, x], bits) => gammaShare('below', present(a), present(x), bits)),
+  gammaAbove: sharpened(([a, x], bits) => gammaShare('above', present(a), present(x), bits)),
+  /** I_x(a, b) with y = 1 − x: the regularised incomplete beta function; a, b > 0, 0 < x < 1. */
+  betaBelow: sharpened(([a, b, x, y], bits) => betaShare(present(a), present(b), present(x), present(y), bits)),
+  /** ln x where P(a, x) = p; q = 1 − p. */
+  gammaInverse: sharpened(([a, p, q], bits) => gammaInverse(present(a), present(p), present(q), bits)),
+  /** ln(x/(1 − x)) where I_x(a, b) = p; q = 1 − p. */
+  betaInverse: sharpened(([a, b, p, q], bits) => betaInverse(present(a), present(b), present(p), present(q), bits)),
   sinh: one(sinh),
   cosh: one(cosh),
   tanh: one(tanh),

@@ -120,6 +120,12 @@ export function boundsAt(
       case 'gamma':
       case 'gammaRe':
       case 'gammaIm':
+      case 'lnGamma':
+      case 'gammaBelow':
+      case 'gammaAbove':
+      case 'betaBelow':
+      case 'gammaInverse':
+      case 'betaInverse':
       case 'within':
       case 'estimate':
       case 'pi':

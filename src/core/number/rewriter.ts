@@ -367,6 +367,13 @@ export class Rewriter {
         return this.opaque(v.op, this.keyOf(of(first)));
       case 'gamma':
         return this.gamma(of(first));
+      case 'lnGamma':
+      case 'gammaBelow':
+      case 'gammaAbove':
+      case 'betaBelow':
+      case 'gammaInverse':
+      case 'betaInverse':
+        return this.opaque(v.op, v.args.map((arg) => this.keyOf(of(arg))).join('; '));
       case 'pi':
         return whole(this.generator('pi'));
       case 'magnitude':

@@ -1,4 +1,5 @@
 import type { FunctionName } from '@/core/function';
+import { chanceHelp } from './chance';
 
 /** One sentence of help for each function, under its name. */
 export const functionHelp: Readonly<Record<FunctionName, string>> = {
@@ -79,4 +80,5 @@ export const functionHelp: Readonly<Record<FunctionName, string>> = {
   shr: 'The bits moved to the right by so many places; zeros come in, whatever the sign.',
   slot: 'What the slot of this number, 0 to 9, holds.',
   nPr: 'In how many ways r things from n can be put in order.',
+  ...chanceHelp,
 };

@@ -1,4 +1,4 @@
-import type { DomainReason, Problem, ProblemCode, Size, SyntaxReason } from '@/core/base/problem';
+import type { DomainReason, ParameterDemand, Problem, ProblemCode, Size, SyntaxReason } from '@/core/base/problem';
 
 type Of<C extends ProblemCode> = Extract<Problem, { code: C }>;
 
@@ -142,7 +142,20 @@ const domain: { [R in DomainReason]: (fn: string, p: Of<'domain'>) => string } =
   'no-rate': () => 'No rate of interest above −100 % brings these numbers together.',
   'no-term': () => 'No number of payments brings these numbers together.',
   'terms-whole': () => 'The number of payments is a number from 1 on.',
+  'grows-without-bound': (fn) => `${fn} grows without bound there.`,
   step: () => 'The step must lead from the first x towards the last one.',
+};
+
+const demands: { [D in ParameterDemand]: (other: string) => string } = {
+  'above-zero': () => 'must be above 0',
+  'from-zero': () => 'must be 0 or more',
+  share: () => 'must be a share from 0 to 1',
+  'share-above-zero': () => 'must be a share above 0, up to 1',
+  'share-inside': () => 'must be a share between 0 and 1: there is no end to what can happen',
+  whole: () => 'must be a whole number',
+  count: () => 'must be a whole number from 0 on',
+  'above-other': (other) => `must be larger than ${other}`,
+  'up-to-other': (other) => `cannot be larger than ${other}`,
 };
 
 const names = (n: number): string => (n === 1 ? 'one value' : `${n} values`);
@@ -152,27 +165,27 @@ const countOf = ({ least, most }: Of<'argument-count'>): string => {
   return most >= 100 ? `${names(least)} or more` : `${least} to ${most} values`;
 };
 
+function nameText({ name, unit, among, offers = [] }: Of<'undefined-name'>): string {
+  if (among === 'request') return `${name} is missing.`;
+  if (among !== undefined) return `“${name}” is not among the ${among}: ${offers.join(', ')}.`;
+  if (unit === 'unknown') return `“${name}” is no unit that is known here.`;
+  if (unit === 'ambiguous') return `“${name}” may be ${offers.join(', or ')}.`;
+  if (name === 'Ans') return 'There is no answer yet for Ans to stand for.';
+  if (name === 'i' || /^(re|im|conj|arg)$/.test(name))
+    return `${name} needs complex numbers, which are off in the settings.`;
+  if (name === 'total') return 'The running total holds nothing yet.';
+  if (name.startsWith('slot')) return `${name} holds nothing yet.`;
+  if (/^[A-Z]$/.test(name)) return `The letter ${name} holds nothing yet.`;
+  return `${name} stands for no number here. Letters A to Z keep values.`;
+}
+
 const sentences: { [C in ProblemCode]: (p: Of<C>) => string } = {
   syntax: (p) => syntax[p.reason](p),
   domain: (p) => (p.row === undefined ? '' : `Row ${p.row + 1}: `) + domain[p.reason](p.fn ?? 'This', p),
+  parameter: (p) => `${p.name} of ${p.fn} ${demands[p.must](p.other ?? '')}.`,
   'divide-by-zero': () => 'This divides by zero.',
   'too-large': () => 'The result is too large, or too close to zero: it needs more than a million digits.',
-  'undefined-name': (p) =>
-    p.unit !== undefined
-      ? p.unit === 'unknown'
-        ? `“${p.name}” is no unit that is known here.`
-        : `“${p.name}” may be ${p.offers?.join(', or ')}.`
-      : p.name === 'Ans'
-        ? 'There is no answer yet for Ans to stand for.'
-        : p.name === 'i' || /^(re|im|conj|arg)$/.test(p.name)
-          ? `${p.name} needs complex numbers, which are off in the settings.`
-          : p.name === 'total'
-            ? 'The running total holds nothing yet.'
-            : p.name.startsWith('slot')
-              ? `${p.name} holds nothing yet.`
-              : /^[A-Z]$/.test(p.name)
-                ? `The letter ${p.name} holds nothing yet.`
-                : `${p.name} stands for no number here. Letters A to Z keep values.`,
+  'undefined-name': nameText,
   'argument-count': (p) =>
     p.missing === undefined
       ? `${p.fn} takes ${countOf(p)}; it was given ${p.got}.`
