@@ -189,6 +189,31 @@ const functionKeys = {
   sign: calls('sign', 'sign', ex('sign minus d7 close', '−1')),
 } as const;
 
+/** A face names the distribution and what is asked: `N<x` the share below, `B=k` the probability of just k, `t^−1` the place of a share. */
+const chanceKeys = {
+  normalBelow: calls('normalBelow', 'N<x', ex('normalBelow d0 close', '1/2')),
+  normalAbove: calls('normalAbove', 'N>x', ex('normalAbove d0 close', '1/2')),
+  normalBetween: calls('normalBetween', '<N<', ex('normalBetween d1 moveRight d1', '0')),
+  normalInverse: calls('normalInverse', 'N^−1', ex('normalInverse d0 point d5', '0')),
+  binomialAt: calls('binomialAt', 'B=k', ex('binomialAt d3 moveRight d4 moveRight d0 point d5', '0.25')),
+  binomialBelow: calls('binomialBelow', 'B≤k', ex('binomialBelow d1 moveRight d2 moveRight d0 point d5', '0.75')),
+  binomialAbove: calls('binomialAbove', 'B>k', ex('binomialAbove d1 moveRight d2 moveRight d0 point d5', '0.25')),
+  binomialBetween: calls(
+    'binomialBetween',
+    '≤B≤',
+    ex('binomialBetween d1 moveRight d2 moveRight d2 moveRight d0 point d5', '0.75'),
+  ),
+  poissonAt: calls('poissonAt', 'Po=k', ex('poissonAt d0 moveRight d0', '1')),
+  poissonBelow: calls('poissonBelow', 'Po≤k', ex('poissonBelow d3 moveRight d0', '1')),
+  geometricBelow: calls('geometricBelow', 'G≤k', ex('geometricBelow d2 moveRight d0 point d5', '0.75')),
+  tAbove: calls('tAbove', 't>x', ex('tAbove d0 moveRight d9', '1/2')),
+  tInverse: calls('tInverse', 't^−1', ex('tInverse d0 point d5 moveRight d9', '0')),
+  chiSquaredAbove: calls('chiSquaredAbove', 'χ²>x', ex('chiSquaredAbove d0 moveRight d4', '1')),
+  chiSquaredInverse: calls('chiSquaredInverse', 'χ²^−1', ex('chiSquaredInverse d0 moveRight d4', '0')),
+  FAbove: calls('FAbove', 'F>x', ex('FAbove d0 moveRight d3 moveRight d9', '1')),
+  FInverse: calls('FInverse', 'F^−1', ex('FInverse d0 moveRight d3 moveRight d9', '0')),
+} as const;
+
 const calculusKeys = {
   integral: calls('integral', '∫', ex('integral d1 moveRight d4 moveRight d3 x square minus x', '111/2')),
   derivative: calls('derivative', 'd⁄dx', ex('derivative x cube moveRight d2', '12')),
@@ -418,6 +443,7 @@ const catalogue = {
   ...digitKeys,
   ...operatorKeys,
   ...functionKeys,
+  ...chanceKeys,
   ...calculusKeys,
   ...complexKeys,
   ...matrixKeys,

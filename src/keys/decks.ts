@@ -58,11 +58,16 @@ export const drawers: Readonly<Record<DrawerId, Drawer>> = {
     ],
   },
   counting: {
-    columns: 6,
+    columns: 7,
     ids: [
-      'factorial', 'nCr', 'nPr', 'percent', 'open', 'close',
-      'gcd', 'lcm', 'mod', 'div', 'abs', 'separator',
+      'factorial', 'nCr', 'nPr', 'percent', 'fraction', 'open', 'close',
+      'gcd', 'lcm', 'mod', 'div', 'abs', 'power', 'separator',
       'random', 'randint', 'min', 'max', 'sum', 'prod',
+    ],
+    more: [
+      'normalBelow', 'normalAbove', 'normalBetween', 'normalInverse', 'separator', 'open', 'close',
+      'binomialAt', 'binomialBelow', 'binomialAbove', 'binomialBetween', 'poissonAt', 'poissonBelow', 'geometricBelow',
+      'tAbove', 'tInverse', 'chiSquaredAbove', 'chiSquaredInverse', 'FAbove', 'FInverse',
     ],
   },
   calculus: {

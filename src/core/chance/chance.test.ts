@@ -8,7 +8,10 @@ import { distributionShapes } from '../function/chance/distributions';
 import type { DistributionId } from '../function/chance/distributions';
 import { parse } from '../language/parse';
 import { add, subtract } from '../number/arithmetic';
+import { toBall } from '../number/approximate';
+import * as ball from '../number/ball';
 import { roundToFigures } from '../number/digits';
+import { isBall } from '../number/real-ops';
 import * as q from '../number/rational';
 import { compareReals } from '../number/sign';
 import { toDouble } from '../number/to-double';
@@ -48,7 +51,7 @@ test.each([
   ['FInverse(0.95,1,1)', '161.448'],
   ['FInverse(0.99,10,20)', '3.368'],
 ])('%s is %s', (typed, text) => {
-  expect(rounded(valueOf(typed), text.replace(/^0\.|\D/g, '').length)).toBe(text);
+  expect(Number(rounded(valueOf(typed), text.replace(/^0\.|\D/g, '').length))).toBe(Number(text));
 });
 
 // In closed form: elementary integrals and finite sums.
@@ -133,19 +136,34 @@ function ask(
   return value.value;
 }
 
+/** A value as the fraction at the middle of a sharp ball. */
+function fractionAt(v: RealValue, bits = 200): RealValue {
+  const exact = asRational(v);
+  if (exact !== null) return v;
+  const b = toBall(v, bits, goesOn);
+  if (!isBall(b)) throw new Error(b);
+  return fromRational(b.exp >= 0 ? q.whole(b.mid << BigInt(b.exp)) : q.rational(b.mid, 1n << BigInt(-b.exp)));
+}
+
+/** Whether two values agree to 2^−bits. */
+function agree(a: RealValue, b: RealValue, bits = 80): boolean {
+  const off = toBall(subtract(a, b), 2 * bits, goesOn);
+  return isBall(off) && ball.upperSize(off) < -bits;
+}
+
 test(`the share below the place of a share is that share, and what is above makes it one (seed ${SEED})`, () =>
   fc.assert(
     fc.property(chosen, share, ({ shape, p }, part) => {
-      const place = ask(shape, 'inverse', fromRational(part), p);
+      const place = fractionAt(ask(shape, 'inverse', fromRational(part), p));
       const [below, above] = [ask(shape, 'below', place, p), ask(shape, 'above', place, p)];
-      expect(rounded(add(below, above), 25)).toBe('1');
+      expect(agree(add(below, above), fromWhole(1))).toBe(true);
       if (shape.isOfCounts) {
         expect(compareReals(below, fromRational(part), goesOn)).not.toBe(-1);
         const before = ask(shape, 'below', subtract(place, fromWhole(1)), p);
         expect(compareReals(before, fromRational(part), goesOn)).toBe(-1);
-      } else expect(rounded(below, 25)).toBe(rounded(fromRational(part), 25));
+      } else expect(agree(below, fromRational(part))).toBe(true);
     }),
-    { seed: SEED, numRuns: 120 },
+    { seed: SEED, numRuns: 30 },
   ));
 
 test(`the probabilities up to a count add up to the share at or below it (seed ${SEED})`, () =>
@@ -154,9 +172,9 @@ test(`the probabilities up to a count add up to the share at or below it (seed $
       fc.pre(shape.isOfCounts);
       let sum: RealValue = fromWhole(0);
       for (let k = 0; k <= most; k += 1) sum = add(sum, ask(shape, 'at', fromWhole(k), p));
-      expect(rounded(sum, 25)).toBe(rounded(ask(shape, 'below', fromWhole(most), p), 25));
+      expect(agree(sum, ask(shape, 'below', fromWhole(most), p))).toBe(true);
     }),
-    { seed: SEED, numRuns: 60 },
+    { seed: SEED, numRuns: 25 },
   ));
 
 test(`the doubles that curves are drawn with are near to the exact values (seed ${SEED})`, () =>
@@ -164,38 +182,32 @@ test(`the doubles that curves are drawn with are near to the exact values (seed 
     fc.property(
       chosen,
       share,
-      fc.constantFrom('at', 'below', 'above', 'inverse' as const),
+      fc.constantFrom(...(['at', 'below', 'above', 'inverse'] as const)),
       ({ shape, p }, part, question) => {
-        const place = ask(shape, 'inverse', fromRational(part), p);
+        const place = fractionAt(ask(shape, 'inverse', fromRational(part), p));
         const at = question === 'inverse' ? fromRational(part) : place;
         const exact = toDouble(ask(shape, question, at, p), goesOn);
-        const rough = chanceDouble(
-          shape.id,
-          question,
-          [toDouble(at, goesOn)],
-          p.map((v) => toDouble(v, goesOn)),
-        );
-        expect(Math.abs(rough - exact)).toBeLessThan(1e-7 * Math.max(1e-6, Math.abs(exact)));
+        const numbers = p.map((v) => toDouble(v, goesOn));
+        const rough = chanceDouble(shape.id, question, [toDouble(at, goesOn)], numbers);
+        expect(Math.abs(rough - exact)).toBeLessThanOrEqual(1e-7 * Math.max(1e-6, Math.abs(exact)));
       },
     ),
-    { seed: SEED, numRuns: 150 },
+    { seed: SEED, numRuns: 40 },
   ));
 
 test(`a density is the slope of the share below (seed ${SEED})`, () =>
   fc.assert(
     fc.property(chosen, share, ({ shape, p }, part) => {
       fc.pre(!shape.isOfCounts);
-      const x = ask(shape, 'inverse', fromRational(part), p);
-      const step = fromRational(q.rational(1n, 10n ** 12n));
-      const [density, rise] = [
-        toDouble(ask(shape, 'at', x, p), goesOn),
-        toDouble(subtract(ask(shape, 'below', add(x, step), p), ask(shape, 'below', x, p)), goesOn) * 1e12,
-      ];
+      const x = fractionAt(ask(shape, 'inverse', fromRational(part), p));
       // Beside an end where it grows without bound the slope changes within the step.
       fc.pre(toDouble(x, goesOn) > 1e-4);
+      const step = fromRational(q.rational(1n, 10n ** 12n));
+      const density = toDouble(ask(shape, 'at', x, p), goesOn);
+      const rise = toDouble(subtract(ask(shape, 'below', add(x, step), p), ask(shape, 'below', x, p)), goesOn) * 1e12;
       expect(Math.abs(rise - density)).toBeLessThan(1e-6 * Math.max(1, density));
     }),
-    { seed: SEED, numRuns: 60 },
+    { seed: SEED, numRuns: 25 },
   ));
 
 test(`mean and variance are those that the probabilities make (seed ${SEED})`, () =>
@@ -215,12 +227,12 @@ test(`mean and variance are those that the probabilities make (seed ${SEED})`, (
         most = Math.max(most, probability);
       }
       // Those that fall so slowly that more than that would be needed are left out.
-      fc.pre(toDouble(variance ?? fromWhole(0), goesOn) < 1e5);
+      fc.pre(toDouble(variance ?? fromWhole(0), goesOn) < 1e4);
       expect(first).toBeCloseTo(toDouble(mean ?? fromWhole(-1), goesOn), 5);
       expect(second - first ** 2).toBeCloseTo(toDouble(variance ?? fromWhole(-1), goesOn), 3);
       for (const mode of modes) expect(at(toDouble(mode, goesOn))).toBeCloseTo(most, 9);
     }),
-    { seed: SEED, numRuns: 60 },
+    { seed: SEED, numRuns: 25 },
   ));
 
 test('a share is differentiated to its density', () => {

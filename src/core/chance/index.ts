@@ -1,10 +1,13 @@
 import { itemAt } from '../base/item';
 import type { ProblemData } from '../base/problem';
+import { succeed } from '../base/result';
 import type { Result } from '../base/result';
 import type { ShouldContinue } from '../base/should-continue';
 import { distributionShape } from '../function/chance/distributions';
 import type { ChanceQuestion, DistributionId, Parameter } from '../function/chance/distributions';
-import { fromWhole } from '../number/value';
+import { ONE, subtract } from '../number/arithmetic';
+import { equal } from '../number/rational';
+import { asRational, fromWhole } from '../number/value';
 import type { RealValue } from '../number/value';
 import { compare, rest } from './algebra';
 import type { Algebra } from './algebra';
@@ -222,8 +225,36 @@ export const chanceValue = (
   parameters: Parameters<RealValue>,
   fn: string,
   shouldContinue: ShouldContinue,
-): Result<RealValue, ProblemData> =>
-  attempt(() => answer(exactAlgebra(shouldContinue), id, question, values, parameters, fn));
+): Result<RealValue, ProblemData> => {
+  const known = shareKnown(id, question, itemAt(values, 0), parameters);
+  if (known !== null) return succeed(known);
+  const result = attempt(() => answer(exactAlgebra(shouldContinue), id, question, values, parameters, fn));
+  if (question === 'inverse' && result.ok && result.value.kind === 'real')
+    places.set(result.value, { id, share: itemAt(values, 0), parameters });
+  return result;
+};
+
+/** Of which share a place is known to be the place: its share below is that one exactly, which no digits would show. */
+const places = new WeakMap<
+  RealValue,
+  Readonly<{ id: DistributionId; share: RealValue; parameters: Parameters<RealValue> }>
+>();
+
+function shareKnown(
+  id: DistributionId,
+  question: ChanceQuestion,
+  x: RealValue,
+  parameters: Parameters<RealValue>,
+): RealValue | null {
+  const known = question === 'below' || question === 'above' ? places.get(x) : undefined;
+  if (known?.id !== id) return null;
+  const isSame = parameters.every((p, i) => {
+    const [own, other] = [asRational(p), known.parameters[i]];
+    return p === other || (own !== null && other?.kind === 'rational' && equal(own, other.value));
+  });
+  if (!isSame) return null;
+  return question === 'below' ? known.share : subtract(ONE, known.share);
+}
 
 /** The same in doubles, NaN where there is none: what curves are drawn with. */
 export function chanceDouble(

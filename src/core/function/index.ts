@@ -4,7 +4,13 @@ import type { FunctionRecord } from './record';
 import { records } from './records';
 
 /** What the parser needs to know of a function (the same shape that the language reads). */
-type FunctionShape = Readonly<{ name: string; least: number; most: number; form?: 'binder' | 'cases' }>;
+type FunctionShape = Readonly<{
+  name: string;
+  least: number;
+  most: number;
+  form?: 'binder' | 'cases';
+  absent?: readonly string[];
+}>;
 
 export const functions: readonly FunctionRecord[] = records;
 export type FunctionName = (typeof records)[number]['name'];
@@ -45,8 +51,13 @@ export const functionNames: ReadonlyMap<string, FunctionShape> = new Map(
   functions.flatMap((f) => {
     const form = formOf(f);
     const most = f.more ? MOST_VALUES : f.takes.length;
+    const absent = f.binds === 'chance' ? f.absents : [];
     return [f.name, ...f.aliases].map(
-      (name) => [name, { name: f.name, least: f.least, most, ...(form ? { form } : {}) }] as const,
+      (name) =>
+        [
+          name,
+          { name: f.name, least: f.least, most, ...(form ? { form } : {}), ...(absent.length > 0 ? { absent } : {}) },
+        ] as const,
     );
   }),
 );

@@ -118,7 +118,13 @@ type OfMatrices = Shared &
 
 /** A question about a distribution, whose parameters follow what is asked about. */
 export type OfChance = Shared &
-  Readonly<{ binds: 'chance'; distribution: DistributionId; question: ChanceQuestion }>;
+  Readonly<{
+    binds: 'chance';
+    distribution: DistributionId;
+    question: ChanceQuestion;
+    /** What stands for parameters that are left out, all together, in typed text. */
+    absents: readonly string[];
+  }>;
 
 /**
  * A function, whole: parser, help, search and example tests read this. Its help sentence stands in `text/`, under its

@@ -13,6 +13,8 @@ export type Operation = Readonly<{
   /** As it is named when operands are missing. */
   name: string;
   takes: number;
+  /** As many instead where that many are there: those that may be left out. */
+  most?: number;
   make: (args: readonly Tree[]) => Tree;
   /** How tightly it holds between two numbers of the Running style; absent where it does not stand between numbers. */
   infix?: Readonly<{ rank: number; side: 'left' | 'right' }>;
@@ -99,7 +101,7 @@ export const degreeSign = mark('deg', 'sign');
 const CALL_RANK = operators.factorial.rank;
 
 function callOf(fn: string, slots: number | undefined): Operation {
-  const { least, form } = entryAt(functionNames, fn);
+  const { least, most, form, absent } = entryAt(functionNames, fn);
   // One that takes any number of values takes two here.
   const takes = slots ?? (functionNamed(fn)?.more === true ? Math.max(2, least) : least);
   const isPlain = form === undefined;
@@ -107,6 +109,7 @@ function callOf(fn: string, slots: number | undefined): Operation {
     name: fn,
     takes,
     make: (args) => callTree(fn, ...args),
+    ...(absent === undefined ? {} : { most }),
     ...(takes === 2 && isPlain ? { infix: { rank: CALL_RANK, side: 'left' } } : {}),
   };
 }

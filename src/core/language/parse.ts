@@ -213,10 +213,10 @@ class Parser extends OperandParser {
     const open = this.take();
     const args: Tree[] = [];
     if (this.token.kind !== 'close') {
-      args.push(this.statement());
+      args.push(this.argument(fn, 0));
       while (this.token.kind === 'separator') {
         this.take();
-        args.push(this.statement());
+        args.push(this.argument(fn, args.length));
       }
     }
     const { closed, span } = this.closing(cover(name.span, open.span));
@@ -227,6 +227,16 @@ class Parser extends OperandParser {
     }
     if (!this.lenient) this.checkForm(row, args, span);
     return this.node({ kind: 'call', fn, args, bracketed: true, closed, span });
+  }
+
+  /** A value in brackets; an empty box where something stands for it when it is left out is that. */
+  private argument(fn: string, index: number): Tree {
+    const { absent, least } = entryAt(this.options.functions, fn);
+    const written = absent?.[index - least];
+    const { token } = this;
+    if (this.lenient || token.kind !== 'box' || written === undefined) return this.statement();
+    this.take();
+    return this.node({ kind: 'number', written, span: token.span });
   }
 
   /** A binder's second argument is a letter; cases take conditions and values in turn, and a value at the end. */

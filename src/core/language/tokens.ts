@@ -12,7 +12,14 @@ import type { OperatorName } from './operators';
 import type { ConstantName } from './tree';
 
 /** What the language needs to know of a function. `form`: its second argument is the letter that it binds, or it takes conditions and values in turn. */
-export type FunctionShape = Readonly<{ name: string; least: number; most: number; form?: 'binder' | 'cases' }>;
+export type FunctionShape = Readonly<{
+  name: string;
+  least: number;
+  most: number;
+  form?: 'binder' | 'cases';
+  /** What stands for the values behind the least when their boxes are left empty. */
+  absent?: readonly string[];
+}>;
 
 /** The functions that may be called. Keys are all names that are read. */
 export type FunctionNames = ReadonlyMap<string, FunctionShape>;

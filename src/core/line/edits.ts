@@ -219,7 +219,8 @@ const firstEmpty = (box: Box): number | undefined => orderOf(box).find((slot) =>
 /** A function's box. It takes what is selected, or, as a root its index, the number or letters before the caret. */
 export function call(line: BoxedLine, fn: string, count: number | null, options: ReadingOptions): BoxedLine {
   const { path, from, to, host, taken } = target(line);
-  const length = count ?? options.functions.get(fn)?.least ?? 1;
+  const shape = options.functions.get(fn);
+  const length = count ?? (shape?.absent === undefined ? shape?.least : shape.most) ?? 1;
   const notation = standingOfBox({ kind: 'call', fn, slots: Array.from({ length }, () => EMPTY_ROW) })?.notation;
   const slots = Array.from({ length }, (_, i) => {
     const letter = notation?.letters.get(i);

@@ -59,10 +59,10 @@ export function raisedForStirling(x: Ball, bits: number): { z: Ball; product: Ba
   let product = ball.exactly(1n);
   const target = BigInt(Math.ceil(bits / 5) + 8);
   if (ball.upperSize(x) > 40) return { z, product };
+  if (ball.upperSize(ball.exactly(x.rad, x.exp)) > 4) return null;
   while (ball.ends(z).low < target << BigInt(ball.ends(z).shift)) {
     product = ball.multiply(product, z, bits);
     z = ball.add(z, ball.exactly(1n), bits);
-    if (z.rad << BigInt(Math.max(0, z.exp)) > target) return null;
   }
   return { z, product };
 }

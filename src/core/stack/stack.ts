@@ -81,7 +81,8 @@ function fallen<V>(levels: readonly Operand<V>[], count: number, depth: StackDep
 
 function operated<V>(stack: Stack<V>, operation: Operation, depth: StackDepth): StackResult<V> {
   const now = entered(stack, depth);
-  const { takes, name } = operation;
+  const { name, most } = operation;
+  const takes = most !== undefined && now.levels.length >= most ? most : operation.takes;
   if (now.levels.length < takes) return tooFew(name, takes, now.levels.length);
   const operands = now.levels.slice(now.levels.length - takes);
   const builder = new Builder<V>();

@@ -1,3 +1,4 @@
+import { functionNamed } from '@/core/function';
 import { boxAt } from '@/core/line/row';
 import type { Box, CaretPosition, Row } from '@/core/line/row';
 
@@ -41,6 +42,9 @@ export function slotName(box: Box, slot: number): string {
       if (known !== undefined) return known;
       if (box.fn === 'log' && box.slots.length === 2)
         return slot === 0 ? 'number of the logarithm' : 'base of the logarithm';
+      const record = functionNamed(box.fn);
+      const told = record?.binds === 'chance' ? record.takes[slot] : undefined;
+      if (told !== undefined) return `${told} of ${box.fn}`;
       return box.slots.length === 1 ? `value for ${box.fn}` : `value ${slot + 1} for ${box.fn}`;
     }
   }

@@ -33,20 +33,21 @@ const SOURCE = 'ISO 3534-1 for the distributions; NIST Handbook of Statistical M
 
 function functionOf(shape: DistributionShape, question: ChanceQuestion): OfChance & { name: ChanceFunctionName } {
   const first = asked[question](shape.isOfCounts);
-  const isAbsent = shape.parameters.every((parameter) => parameter.absent !== undefined);
+  const absents = shape.parameters.flatMap(({ absent }) => (absent === undefined ? [] : [absent]));
   const takes = [...first, ...shape.parameters.map((parameter) => parameter.name)];
   return {
     name: chanceFunctionName(shape, question),
     aliases: [],
     topic: 'chance',
     takes,
-    least: isAbsent ? first.length : takes.length,
+    least: absents.length === shape.parameters.length ? first.length : takes.length,
     more: false,
     angleIn: false,
     angleOut: false,
     binds: 'chance',
     distribution: shape.id,
     question,
+    absents,
     examples: [],
     source: SOURCE,
   };

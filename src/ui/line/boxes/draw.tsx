@@ -2,6 +2,7 @@ import { itemAt } from '@/core/base/item';
 import { cloneElement, createElement, memo } from 'react';
 import type { ReactElement, ReactNode } from 'react';
 import { STRAY_CLOSE } from '@/core/line/operands';
+import { functionNamed } from '@/core/function';
 import { EMPTY_ROW, WORD, endsOperand, isDigit, isGlyph, isLetters } from '@/core/line/row';
 import type { Box, Item, Row } from '@/core/line/row';
 import { standingOfBox } from '@/core/line/standing-box';
@@ -106,7 +107,17 @@ function gapsBefore(row: Row, { decimalSign, grouping }: DrawStyle): ReadonlySet
   return gaps;
 }
 
-type Draw = (row: Row, slot: number) => ReactElement;
+type Draw = (row: Row, slot: number, name?: string) => ReactElement;
+
+/** What stands in the empty boxes of a function that asks for its values by name, with what stands for one that is left out. */
+function boxNames(fn: string): readonly string[] {
+  const record = functionNamed(fn);
+  if (record?.binds !== 'chance') return [];
+  return record.takes.map((name, k) => {
+    const absent = record.absents[k - record.least];
+    return absent === undefined ? name : `${name} ${absent}`;
+  });
+}
 
 /** A function's box as its notation tells; what is drawn twice on paper is keyed in its first place. */
 function drawnCall({ layout }: Standing, { slots }: Box, i: number, slot: Draw): ReactElement {
@@ -146,7 +157,10 @@ function boxElement(box: Box, i: number, slot: Draw, style: DrawStyle): ReactEle
       if (standing !== null) return drawnCall(standing, box, i, slot);
       const tall = box.slots.some(isTall);
       const separator = style.decimalSign === ',' ? ';' : ',';
-      const values = box.slots.flatMap((row, k) => (k === 0 ? [slot(row, k)] : [mo(separator), slot(row, k)]));
+      const names = boxNames(box.fn);
+      const values = box.slots.flatMap((row, k) =>
+        k === 0 ? [slot(row, k, names[k])] : [mo(separator), slot(row, k, names[k])],
+      );
       return el('mrow', at, el('mi', {}, box.fn), mo('\u2061'), fence('(', tall), ...values, fence(')', tall));
     }
   }
@@ -173,7 +187,7 @@ function itemsOf(row: Row, style: DrawStyle): ReactElement[] {
   const literal = literalIn(row, style.decimalSign);
   const gaps = gapsBefore(row, style);
   const names = keysOf(row);
-  const slot: Draw = (of, k) => <DrawnSlot key={k} row={of} slot={k} style={style} />;
+  const slot: Draw = (of, k, name) => <DrawnSlot key={k} row={of} slot={k} style={style} name={name} />;
   const one = (item: Item, i: number): ReactElement =>
     item.kind !== 'glyph'
       ? boxElement(item, i, slot, style)
@@ -201,11 +215,11 @@ function itemsOf(row: Row, style: DrawStyle): ReactElement[] {
   return drawn;
 }
 
-type SlotProps = Readonly<{ row: Row; slot: number; style: DrawStyle }>;
+type SlotProps = Readonly<{ row: Row; slot: number; style: DrawStyle; name?: string | undefined }>;
 
-/** A slot; an empty one shows as a box. */
-const DrawnSlot = memo(function DrawnSlot({ row, slot, style }: SlotProps) {
-  const kids = row.length === 0 ? [el('mi', { key: 'box', className: 'math-box' }, '▯')] : itemsOf(row, style);
+/** A slot; an empty one shows as a box, or as the name of what is asked for. */
+const DrawnSlot = memo(function DrawnSlot({ row, slot, style, name = '▯' }: SlotProps) {
+  const kids = row.length === 0 ? [el('mi', { key: 'box', className: 'math-box' }, name)] : itemsOf(row, style);
   return el('mrow', { 'data-s': slot }, ...kids);
 });
 
