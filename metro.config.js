@@ -2,10 +2,15 @@ const { getDefaultConfig } = require('expo/metro-config');
 const { readdirSync } = require('node:fs');
 const { join } = require('node:path');
 const { bundlePackages } = require('./metro/bundles');
+const { describedFile } = require('./metro/described');
 const { leanly } = require('./metro/lean');
 
 /** While the app is worked on, packages are taken as they are: their warnings are wanted then. */
-const bundled = process.env.NODE_ENV === 'production' ? bundlePackages() : new Map();
+const isBuilt = process.env.NODE_ENV === 'production';
+const bundled = isBuilt ? bundlePackages() : new Map();
+/** The page's records of functions, without what only the workers work with. */
+const described = isBuilt ? describedFile() : undefined;
+const functions = join(__dirname, 'src', 'core', 'function');
 
 const filesIn = (...folder) =>
   readdirSync(join(__dirname, ...folder), { recursive: true, withFileTypes: true })
@@ -26,7 +31,8 @@ config.transformer.getTransformOptions = async () => ({
   },
 });
 config.resolver.resolveRequest = (context, name, platform) => {
-  const file = platform === 'web' ? bundled.get(name) : undefined;
+  const isDescribed = name === './described' && context.originModulePath.startsWith(functions);
+  const file = platform !== 'web' ? undefined : isDescribed ? described : bundled.get(name);
   return file === undefined ? leanly(context, name, platform) : { type: 'sourceFile', filePath: file };
 };
 module.exports = config;

@@ -6,7 +6,7 @@ import { bitLength } from '../number/integer';
 import { expOf, lnOf } from '../number/logarithm';
 import { power, root } from '../number/power';
 import * as q from '../number/rational';
-import type { RealOp } from '../number/real-ops';
+import type { RealOp } from '../number/real-op-names';
 import { floor } from '../number/rounding';
 import { signOf } from '../number/sign';
 import { toDouble } from '../number/to-double';

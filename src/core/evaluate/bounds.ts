@@ -1,7 +1,7 @@
 import { itemAt, lastOf } from '../base/item';
 import { absentParameters } from '../chance';
 import { chanceBounds } from '../chance/interval-bounds';
-import { functionNamed } from '../function';
+import { functionRecord } from '../function/worked';
 import type { FunctionRecord, OfChance } from '../function/record';
 import type { RelationName } from '../language/operators';
 import { isShare } from '../language/tree';
@@ -156,7 +156,7 @@ class BoundsCompiler {
   }
 
   private call(tree: Tree & { kind: 'call' }): BoundsOf {
-    const record = functionNamed(tree.fn);
+    const record = functionRecord(tree.fn);
     if (record === undefined || record.binds === 'matrix') return unknown;
     if (record.binds === 'chance') return this.chance(record, tree.args);
     if (record.binds !== undefined) return this.binder(record, tree);

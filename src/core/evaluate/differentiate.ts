@@ -3,10 +3,11 @@ import type { AngleUnit } from '../base/angle';
 import type { Problem } from '../base/problem';
 import { succeed } from '../base/result';
 import type { Result } from '../base/result';
-import { functionNamed, functionNames } from '../function';
+import { functionNames } from '../function';
 import { distributionShape } from '../function/chance/distributions';
 import { chanceFunctionName } from '../function/chance/functions';
 import type { FunctionRecord, OfChance } from '../function/record';
+import { functionRecord } from '../function/worked';
 import { parse } from '../language/parse';
 import {
   binaryTree,
@@ -159,7 +160,7 @@ class Differentiator {
   }
 
   private call(tree: Call): Differentiated {
-    const record = functionNamed(tree.fn);
+    const record = functionRecord(tree.fn);
     if (record === undefined) return refused({ code: 'undefined-name', name: tree.fn }, tree.span);
     if (record.binds === 'matrix') return refused({ code: 'domain', reason: 'no-derivative', fn: tree.fn }, tree.span);
     if (record.binds === 'chance') return this.chance(record, tree);

@@ -1,4 +1,5 @@
-import { functionNames, functions } from '../function';
+import { functionNames } from '../function';
+import { records as functions } from '../function/records';
 import { parse } from '../language/parse';
 import type { Tree } from '../language/tree';
 import { toDouble } from '../number/to-double';

@@ -1,7 +1,7 @@
 import { itemAt, lastOf } from '../base/item';
 import type { AngleUnit } from '../base/angle';
 import { absentParameters, chanceDouble, valuesOf } from '../chance';
-import { functionNamed } from '../function';
+import { functionRecord } from '../function/worked';
 import type { FunctionRecord, OfChance } from '../function/record';
 import type { RelationName } from '../language/operators';
 import { isShare } from '../language/tree';
@@ -116,7 +116,7 @@ class Compiler {
   }
 
   private call(tree: Tree & { kind: 'call' }): DoubleExpr {
-    const record = functionNamed(tree.fn);
+    const record = functionRecord(tree.fn);
     if (record === undefined) throw new NoDouble();
     if (record.binds === 'matrix') throw new NoDouble();
     if (record.binds === 'chance') return this.chance(record, tree.args);

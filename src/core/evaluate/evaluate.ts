@@ -4,7 +4,7 @@ import type { Result } from '../base/result';
 import { guarded } from '../base/limits';
 import { withSpan } from '../base/problem';
 import type { Problem, ProblemData } from '../base/problem';
-import { functionNamed } from '../function';
+import { functionRecord } from '../function/worked';
 import type { FunctionRecord, OfChance } from '../function/record';
 import { absentParameters, chanceValue, valuesOf } from '../chance';
 import { cover } from '../base/span';
@@ -14,7 +14,7 @@ import { isShare, rowsOf } from '../language/tree';
 import type { Tree } from '../language/tree';
 import { entryOf, mapped, sizeOf } from '../matrix/matrix';
 import { convertAngle } from '../number/angle';
-import { MOST_DEPTH, recipeDepth } from '../number/approximate';
+import { MOST_DEPTH, recipeDepth } from '../number/recipe';
 import * as arithmetic from '../number/arithmetic';
 import * as complex from '../number/complex';
 import { factorial } from '../number/counting';
@@ -258,7 +258,7 @@ function conversion(tree: Tree & { kind: 'conversion' }, context: Context): Eval
 const within = (inner: Span, part: Span): Span => ({ from: part.from + inner.from, to: part.from + inner.to });
 
 function call(tree: Tree & { kind: 'call' }, context: Context): Evaluated {
-  const record = functionNamed(tree.fn);
+  const record = functionRecord(tree.fn);
   const isHidden = record?.binds === undefined && record?.complexOnly === true && !context.complex;
   if (record === undefined || isHidden) return refused({ code: 'undefined-name', name: tree.fn }, tree.span);
   if (record.binds === 'slot') return slot(tree, context);

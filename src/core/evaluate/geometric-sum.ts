@@ -2,7 +2,7 @@ import { inside, isPercent } from '../language/tree';
 import type { Tree } from '../language/tree';
 import { ONE, divide, multiply, negate, real, subtract } from '../number/arithmetic';
 import { power as raise } from '../number/power';
-import { LARGEST_POWER } from '../number/digits';
+import { LARGEST_POWER } from '../number/largest-power';
 import { signOf } from '../number/sign';
 import { toDouble } from '../number/to-double';
 import { asWhole, fromRational, fromWhole, isReal } from '../number/value';

@@ -1,7 +1,7 @@
 import * as q from '../number/rational';
 import type { Rational } from '../number/rational';
 import { power, powerOfTen } from '../number/integer';
-import { LARGEST_POWER } from '../number/digits';
+import { LARGEST_POWER } from '../number/largest-power';
 import { OVERLINE } from '../language/numerals';
 
 const PLAIN_WHOLE = /^\d+$/;

@@ -1,4 +1,4 @@
-import { functionNamed } from '../function';
+import { functionRecord } from '../function/worked';
 import { isShare, nodesOf } from '../language/tree';
 import type { Tree } from '../language/tree';
 import { piTimes } from '../number/arithmetic';
@@ -19,7 +19,7 @@ export function mentions(tree: Tree, name: string): boolean {
 /** Whether an expression may answer otherwise each time, so that it must not be worked once for many terms. */
 export function hasChance(tree: Tree): boolean {
   for (const node of nodesOf(tree)) {
-    const record = node.kind === 'call' ? functionNamed(node.fn) : undefined;
+    const record = node.kind === 'call' ? functionRecord(node.fn) : undefined;
     if (record?.binds === undefined && record?.isChance === true) return true;
   }
   return false;
@@ -98,7 +98,7 @@ export function compileToRealExpr(tree: Tree, variable: string, context: Context
   };
 
   const call = (node: Tree & { kind: 'call' }): RealExpr | null => {
-    const record = functionNamed(node.fn);
+    const record = functionRecord(node.fn);
     if (record?.binds !== undefined || record?.formula === undefined) return null;
     const { formula, angleIn, angleOut } = record;
     const result = joined(node.args, (...args) =>

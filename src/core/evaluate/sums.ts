@@ -9,7 +9,7 @@ import { add, multiply, real } from '../number/arithmetic';
 import * as complex from '../number/complex';
 import * as ball from '../number/ball';
 import type { Ball } from '../number/ball';
-import { LARGEST_POWER } from '../number/digits';
+import { LARGEST_POWER } from '../number/largest-power';
 import { bitLength } from '../number/integer';
 import { ballFunction } from '../number/real-expr-balls';
 import type { BallFunction } from '../number/real-expr-balls';

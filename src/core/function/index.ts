@@ -1,7 +1,7 @@
 import { standingOf } from '../notation/notation';
 import type { Standing } from '../notation/notation';
-import type { FunctionRecord } from './record';
-import { records } from './records';
+import { functions } from './described';
+import type { DescribedFunction } from './described';
 
 /** What the parser needs to know of a function (the same shape that the language reads). */
 type FunctionShape = Readonly<{
@@ -12,11 +12,11 @@ type FunctionShape = Readonly<{
   absent?: readonly string[];
 }>;
 
-export const functions: readonly FunctionRecord[] = records;
-export type FunctionName = (typeof records)[number]['name'];
+export { functions };
+export type { FunctionName } from './described';
 
-const byName = new Map<string, FunctionRecord>(functions.map((f) => [f.name, f]));
-export const functionNamed = (name: string): FunctionRecord | undefined => byName.get(name);
+const byName = new Map<string, DescribedFunction>(functions.map((f) => [f.name, f]));
+export const functionNamed = (name: string): DescribedFunction | undefined => byName.get(name);
 
 /** The functions that a sign of typed text stands for. */
 export const prefixSigns: ReadonlyMap<string, string> = new Map(
@@ -39,7 +39,7 @@ export function standingOfCall(fn: string, values: number): Standing | null {
 /** Functions that take any number of values take at most this many. */
 const MOST_VALUES = 1000;
 
-const formOf = (f: FunctionRecord): FunctionShape['form'] =>
+const formOf = (f: DescribedFunction): FunctionShape['form'] =>
   f.binds === 'cases'
     ? 'cases'
     : f.binds === undefined || f.binds === 'slot' || f.binds === 'matrix' || f.binds === 'chance'

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { functionNames, functions } from '../function';
-import type { FunctionRecord } from '../function/record';
+import type { DescribedFunction } from '../function/described';
 import { bare } from './brackets';
 import { markupText } from './markup';
 import { parse } from './parse';
@@ -97,7 +97,7 @@ test.each(['no mathematics', '<math><mfrac></math>', '<math><mtable></mtable></m
 );
 
 /** A call of any function that is read back as it was written, with operands of some kind. */
-const callOf = (f: FunctionRecord, [a = '1', b = '2', c = '3']: readonly string[]): string => {
+const callOf = (f: DescribedFunction, [a = '1', b = '2', c = '3']: readonly string[]): string => {
   switch (f.binds) {
     case 'sum':
     case 'prod':

@@ -1,5 +1,5 @@
 import { functions } from '../function';
-import type { FunctionRecord } from '../function/record';
+import type { DescribedFunction } from '../function/described';
 import type { Layout } from '../notation/layout';
 import { matchLayout } from './match-layout';
 import type { Found, ValueReader } from './match-layout';
@@ -39,7 +39,7 @@ const ENDS_TERM: ReadonlySet<string> = new Set([
 type Candidate = Readonly<{ fn: string; values: number; layout: Layout; isNameOverNumbers: boolean }>;
 
 /** The layouts of a function for the numbers of values that it may have. */
-const candidatesOf = ({ name, notation, least, takes }: FunctionRecord, values: readonly number[]): Candidate[] =>
+const candidatesOf = ({ name, notation, least, takes }: DescribedFunction, values: readonly number[]): Candidate[] =>
   notation === undefined || notation.isOnlyPrinted
     ? []
     : values

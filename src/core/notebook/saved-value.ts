@@ -1,9 +1,8 @@
 import { z } from 'zod/mini';
-import { MOST_PARTS } from '../number/approximate';
+import { MOST_PARTS } from '../number/recipe';
 import { LARGEST_INDEX } from '../number/radical';
 import { LARGEST_SIDE } from '../matrix/matrix';
-import { realOps } from '../number/real-ops';
-import type { RealOp } from '../number/real-ops';
+import { realOpNames } from '../number/real-op-names';
 import { LONGEST_FRACTION } from './value-codec';
 import { LARGEST_RADICAND_DIGITS, MOST_TERMS } from '../number/surd';
 
@@ -25,7 +24,7 @@ const node = z.union([
     ]),
   }),
   z.object({
-    op: z.enum(Object.keys(realOps) as [RealOp, ...RealOp[]]),
+    op: z.enum(realOpNames),
     args: z.array(place).check(z.maxLength(4)),
   }),
 ]);

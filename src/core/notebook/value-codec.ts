@@ -1,13 +1,13 @@
 import { itemAt } from '../base/item';
-import { MOST_DEPTH, MOST_PARTS, recipeDepth } from '../number/approximate';
-import { LARGEST_POWER } from '../number/digits';
+import { MOST_DEPTH, MOST_PARTS, recipeDepth } from '../number/recipe';
+import { LARGEST_POWER } from '../number/largest-power';
 import { smallPrimes } from '../number/factor';
 import { perfectRoot, power } from '../number/integer';
 import { LARGEST_RADICAND } from '../number/radical';
 import type { Radical } from '../number/radical';
 import { rational } from '../number/rational';
 import type { Rational } from '../number/rational';
-import type { RealOp } from '../number/real-ops';
+import type { RealOp } from '../number/real-op-names';
 import { LARGEST_SIDE } from '../matrix/matrix';
 import { asRational, asWhole, isReal, isScalar } from '../number/value';
 import type { Matrix, Real, RealValue, Scalar, Value } from '../number/value';

@@ -2,7 +2,7 @@ import { succeed } from '../base/result';
 import type { ShouldContinue } from '../base/should-continue';
 import { ONE, ZERO, add, checkedReal, problemData } from './arithmetic';
 import type { RealResult } from './arithmetic';
-import { LARGEST_POWER } from './digits';
+import { LARGEST_POWER } from './largest-power';
 import { power } from './integer';
 import { asRational, asWhole, fromWhole } from './value';
 import type { RealValue } from './value';

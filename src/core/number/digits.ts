@@ -4,8 +4,9 @@ import { refine, toBall } from './approximate';
 import type { ShouldContinue } from '../base/should-continue';
 import { rational } from './rational';
 import type { Rational } from './rational';
+import { LARGEST_POWER } from './largest-power';
 import { isBall } from './real-ops';
-import type { RealOp } from './real-ops';
+import type { RealOp } from './real-op-names';
 import type { Real, RealValue } from './value';
 
 /**
@@ -16,8 +17,6 @@ export type Decimal = Readonly<{ unscaled: bigint; places: number; exact: boolea
 
 export type DecimalAnswer = Decimal | 'too-large' | 'stopped' | 'not-converged';
 
-/** A result of 10^this or more is too large; one below 10^−this is refused likewise. */
-export const LARGEST_POWER = 1_000_000;
 const BITS_A_DIGIT = 3.3219281;
 /** No display asks for more bits than this at once; a request beyond it would only hold the worker. */
 const MOST_START_BITS = 60_000;

@@ -4,7 +4,7 @@ import { bitLength } from './integer';
 import * as p from './polynomial';
 import type { Monomial } from './polynomial';
 import * as q from './rational';
-import type { RealOp } from './real-ops';
+import type { RealOp } from './real-op-names';
 import { rewritten } from './simplify';
 import * as surd from './surd';
 import { isReal } from './value';

@@ -1,4 +1,4 @@
-import type { RealOp } from './real-ops';
+import type { RealOp } from './real-op-names';
 import { factorialDouble } from './gamma-double';
 
 /**

@@ -18,7 +18,7 @@ import {
   undecided,
 } from './arithmetic';
 import type { RealResult } from './arithmetic';
-import { LARGEST_POWER } from './digits';
+import { LARGEST_POWER } from './largest-power';
 import { denestedRoot } from './denest';
 import { expOf } from './logarithm';
 import { absolute, bitLength } from './integer';

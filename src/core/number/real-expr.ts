@@ -1,4 +1,4 @@
-import type { RealOp } from './real-ops';
+import type { RealOp } from './real-op-names';
 import { fromWhole } from './value';
 import type { RealValue } from './value';
 

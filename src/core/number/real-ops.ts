@@ -7,6 +7,7 @@ import { arccos, arcsin, arctan, circular, exp, ln } from './elementary';
 import { gamma } from './gamma';
 import { arcosh, arsinh, artanh, cosh, ln1p, sinh, tanh } from './hyperbolic';
 import { lnGamma } from './log-gamma';
+import type { RealOp } from './real-op-names';
 import { betaInverse, betaShare, gammaInverse, gammaShare, shareGuard } from './share-ops';
 
 /** `too-wide`: ask again with more bits. */
@@ -161,6 +162,4 @@ export const realOps = {
   estimate: two((x, r) => ball.widen(x, r.mid + r.rad, r.exp)),
   /** π itself, for the square-root sums of which it is no rational multiple. */
   pi: (_args: readonly Argument[], bits: number): BallAnswer => pi(bits),
-} as const satisfies Record<string, Kernel>;
-
-export type RealOp = keyof typeof realOps;
+} as const satisfies Record<RealOp, Kernel>;

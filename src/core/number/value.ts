@@ -1,7 +1,7 @@
 import type { Radical } from './radical';
 import type { Rational } from './rational';
 import type { SurdSum } from './surd';
-import type { RealOp } from './real-ops';
+import type { RealOp } from './real-op-names';
 
 /** The exact kinds of real numbers. */
 export type ExactReal =

@@ -4,7 +4,7 @@ import type { Context } from '../evaluate/context';
 import { evaluate } from '../evaluate/evaluate';
 import { formula } from '../evaluate/formula';
 import { mentions } from '../evaluate/real-expr';
-import { functionNamed } from '../function';
+import { functionRecord } from '../function/worked';
 import { letterTree, partsOf, withParts } from '../language/tree';
 import type { Tree } from '../language/tree';
 import { fromTurns } from '../number/angle';
@@ -56,7 +56,7 @@ function circularsOf(tree: Tree, letter: string, context: Context): readonly Cir
   if (!mentions(tree, letter)) return [];
   if (tree.kind === 'letter') return null;
   if (tree.kind === 'call') {
-    const record = functionNamed(tree.fn);
+    const record = functionRecord(tree.fn);
     if (record === undefined || record.binds !== undefined) return null;
     if (record.angleIn) {
       const linear = coefficientsOf(itemAt(tree.args, 0), letter, context);

@@ -4,7 +4,7 @@ import { succeed } from '../../base/result';
 import { problemData } from '../../number/arithmetic';
 import type { RealResult } from '../../number/arithmetic';
 import { absolute, bitLength, gcdWithin } from '../../number/integer';
-import { LARGEST_POWER } from '../../number/digits';
+import { LARGEST_POWER } from '../../number/largest-power';
 import { quotient, remainder } from '../../number/rounding';
 import { asWhole, fromWhole } from '../../number/value';
 import type { RealValue } from '../../number/value';

@@ -4,7 +4,7 @@ import type { RealResult } from '../../number/arithmetic';
 import * as complex from '../../number/complex';
 import { op } from '../../number/real-expr';
 import * as q from '../../number/rational';
-import type { RealOp } from '../../number/real-ops';
+import type { RealOp } from '../../number/real-op-names';
 import { compareWith } from '../../number/sign';
 import type { RealValue } from '../../number/value';
 import { defineFunction } from '../record';
