@@ -38,7 +38,13 @@ export const lanes = {
   /** What is done with a table while its panel stays in sight. */
   table: { worker: 'columns', works: ['order', 'delimited', 'decimals', 'fit'], budget: PANEL_BUDGET_MS },
   /** What the tool in sight shows. */
-  tool: { worker: 'kit', works: ['results', 'system', 'polynomial', 'pairs', 'loan'], budget: PANEL_BUDGET_MS },
+  tool: {
+    worker: 'kit',
+    works: ['results', 'system', 'polynomial', 'pairs', 'loan'],
+    budget: PANEL_BUDGET_MS,
+  },
+  /** A picture beside results that are worked apart from it. */
+  sketch: { worker: 'kit', works: ['chance'], budget: PANEL_BUDGET_MS },
   /** A table that is filled while what the tool shows stays in sight. */
   fill: { worker: 'kit', works: ['fill'] },
 } as const satisfies Readonly<Record<string, LaneRecord>>;

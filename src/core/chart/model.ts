@@ -34,8 +34,23 @@ export type LabelMarks = Readonly<{
   texts: readonly string[];
 }>;
 
+/**
+ * How a chance is spread: a curve of density, or bars over counts; the part from `from` to `to` is shaded. Null: on to
+ * the end.
+ */
+export type ShareMarks = Readonly<{
+  kind: 'share';
+  xs: readonly number[];
+  ys: readonly number[];
+  isOfCounts: boolean;
+  from: number | null;
+  to: number | null;
+}>;
+
 /** What is drawn on axes of numbers. */
 export type PlotMarks = PointMarks | ClassMarks | BoxMarks;
+/** What a plot can draw, of columns or of chance. */
+export type DrawnMarks = PlotMarks | ShareMarks;
 export type ChartMarks = PlotMarks | LabelMarks;
 
 /** What a chart shows, in the units of its axes, with the texts that its parts tell. */

@@ -1,3 +1,4 @@
+import { chanceView } from '../kit/chance';
 import { filled } from '../kit/fill';
 import { loanView } from '../kit/loan';
 import { pairsView } from '../kit/pairs';
@@ -15,6 +16,7 @@ export const kitTasks = [
   defineTask({ kind: 'pairs', run: pairsView }),
   defineTask({ kind: 'fill', run: filled }),
   defineTask({ kind: 'loan', run: loanView }),
+  defineTask({ kind: 'chance', run: chanceView }),
 ] as const;
 
 export type KitTasks = TasksOf<typeof kitTasks>;

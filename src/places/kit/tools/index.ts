@@ -1,5 +1,6 @@
 import type { ToolRecord } from '@/places/kit/tool';
 import { bases } from './bases/tool';
+import { chance } from './chance/tool';
 import { dates } from './dates/tool';
 import { equations } from './equations/tool';
 import { loans } from './loans/tool';
@@ -18,6 +19,7 @@ export const tools: readonly Omit<ToolRecord, 'inputs'>[] = [
   dates,
   loans,
   percent,
+  chance,
 ];
 
 /** The tool of an id; null where there is none. */

@@ -19,5 +19,6 @@ export function kitRequest(state: Given, texts: readonly string[], own: readonly
 export type { ResultView } from '@/workers/kit/results';
 export type { SystemView } from '@/workers/kit/system';
 export type { PolynomialView, RootView } from '@/workers/kit/polynomial';
+export type { ChanceRow, ChanceView, DistributionTexts } from '@/workers/kit/chance';
 export type { LoanView, ScheduleRow, SolvedLoan } from '@/workers/kit/loan';
 export type { PairsView } from '@/workers/kit/pairs';

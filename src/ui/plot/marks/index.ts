@@ -1,4 +1,4 @@
-import type { PlotMarks } from '@/core/chart/model';
+import type { DrawnMarks } from '@/core/chart/model';
 import type { Frame } from '@/core/curve/plane';
 import type { Size, ViewRange } from '@/core/curve/view';
 import { boxMarks } from './box';
@@ -6,19 +6,21 @@ import { classMarks } from './classes';
 import { pointMarks } from './points';
 import { scaleOf } from './record';
 import type { MarkRecord, ShapePath } from './record';
+import { shareMarks } from './share';
 
 /** How each kind of marks is drawn and found. */
-const records: { readonly [K in PlotMarks['kind']]: MarkRecord<Extract<PlotMarks, { kind: K }>> } = {
+const records: { readonly [K in DrawnMarks['kind']]: MarkRecord<Extract<DrawnMarks, { kind: K }>> } = {
   points: pointMarks,
   classes: classMarks,
   box: boxMarks,
+  share: shareMarks,
 };
 
 // The record of a mark's own kind takes it, which the union of all records cannot say.
-const recordOf = ({ kind }: PlotMarks): MarkRecord<PlotMarks> => records[kind] as MarkRecord<PlotMarks>;
+const recordOf = ({ kind }: DrawnMarks): MarkRecord<DrawnMarks> => records[kind] as MarkRecord<DrawnMarks>;
 
 /** What a chart draws besides curves, in the units of the axes, and which of its parts is chosen. */
-export type ShownMarks = Readonly<{ marks: PlotMarks; chosen: number | null }>;
+export type ShownMarks = Readonly<{ marks: DrawnMarks; chosen: number | null }>;
 
 /** Marks as paths, those that are drawn first before those that lie on them. */
 export function shapePaths({ marks, chosen }: ShownMarks, frame: Frame): readonly ShapePath[] {
@@ -29,7 +31,7 @@ export function shapePaths({ marks, chosen }: ShownMarks, frame: Frame): readonl
 
 /** The index of the part under a place of the plot; null where there is none. `at`, `size` in pixels. */
 export const partUnder = (
-  marks: PlotMarks,
+  marks: DrawnMarks,
   view: ViewRange,
   size: Size,
   at: Readonly<{ x: number; y: number }>,

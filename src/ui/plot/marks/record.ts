@@ -1,5 +1,5 @@
 import type { Frame } from '@/core/curve/plane';
-import type { PlotMarks } from '@/core/chart/model';
+import type { DrawnMarks } from '@/core/chart/model';
 import type { Palette } from '../../theme/palette';
 
 /** A path in the pixels of a frame, with how it is drawn. */
@@ -22,7 +22,7 @@ export const scaleOf = ({ xFrom, xTo, yFrom, yTo, width, height }: Frame): Scale
 });
 
 /** How one kind of marks is drawn, and found under a finger. */
-export type MarkRecord<M extends PlotMarks> = Readonly<{
+export type MarkRecord<M extends DrawnMarks> = Readonly<{
   /** Those that are drawn first before those that lie on them. */
   paths: (marks: M, scale: Scale) => readonly ShapePath[];
   /** The part of an index, as it is marked; null where there is none. */
