@@ -30,6 +30,7 @@ import { polynomialRoots, systemSolved } from './equations';
 import { dateAnswer } from './dates';
 import { distributionAnswer } from './distributions';
 import { loanAnswer } from './loans';
+import { testAnswer } from './tests';
 import { converted } from './units';
 import { batchRequest } from './request';
 import type { BatchRequest, ExpressionRequest } from './request';
@@ -158,6 +159,8 @@ function answer(request: BatchRequest, budget: number): Result<object, Problem &
       return loanAnswer(request, context.value);
     case 'distribution':
       return distributionAnswer(request, context.value);
+    case 'test':
+      return testAnswer(request, context.value);
   }
 }
 

@@ -9,6 +9,7 @@ import { lineViews } from '@/core/line/line';
 import { entryStyles } from '@/core/notebook/setting-records';
 import { bitsOperationIds } from '@/core/radix/bits';
 import { LARGEST_BASE, LEAST_BASE } from '@/core/radix/digits';
+import { tails } from '@/core/inference/test-record';
 import { wordBits } from '@/core/radix/word';
 import { loanParts } from '@/core/loan/loan';
 import { runningOrders } from '@/core/running/state';
@@ -211,6 +212,31 @@ const distributionRequest = z.object({
   p: numeral.optional(),
 });
 
+const list = z.array(numeral).max(1_000_000);
+
+const testRequest = z.object({
+  ...common,
+  digits: z.int().min(1).max(MOST_BATCH_DIGITS).default(15),
+  do: z.literal('test'),
+  test: z.string().max(100),
+  tail: z.enum(tails).default('two'),
+  level: numeral.default('0.95'),
+  x: list.optional(),
+  y: list.optional(),
+  mean0: numeral.optional(),
+  sd: z.union([numeral, list.length(2)]).optional(),
+  count: z.union([numeral, list.length(2)]).optional(),
+  n: z.union([numeral, list.length(2)]).optional(),
+  share0: numeral.optional(),
+  variance0: numeral.optional(),
+  expected: list.optional(),
+  shares: list.optional(),
+  table: z.array(list).optional(),
+  groups: z.array(list).optional(),
+  cells: z.array(z.array(list)).optional(),
+});
+
+export type TestRequest = z.infer<typeof testRequest>;
 export type DistributionRequest = z.infer<typeof distributionRequest>;
 export type DateRequest = z.infer<typeof dateRequest>;
 export type LoanRequest = z.infer<typeof loanRequest>;
@@ -242,6 +268,7 @@ export const batchRequest = z.discriminatedUnion('do', [
   dateRequest,
   loanRequest,
   distributionRequest,
+  testRequest,
 ]);
 
 export type KeysRequest = z.infer<typeof keysRequest>;

@@ -87,7 +87,12 @@ export type DomainReason =
   | 'no-rate'
   | 'no-term'
   | 'terms-whole'
-  | 'grows-without-bound';
+  | 'grows-without-bound'
+  | 'values-needed'
+  | 'no-variance'
+  | 'unequal-cells'
+  | 'expected-zero'
+  | 'all-alike';
 
 /** What a parameter of a distribution must be. */
 export type ParameterDemand =
@@ -124,7 +129,12 @@ export type ProblemData =
   /** `missing`: that many operands are not on the stack. */
   | Readonly<{ code: 'argument-count'; fn: string; got: number; least: number; most: number; missing?: number }>
   /** Columns used together that do not fit each other, or the purpose: `needs` values, and how many there are. */
-  | Readonly<{ code: 'dimension'; reason: 'unequal-lengths' | 'too-few'; needs: number; got: number }>
+  | Readonly<{
+      code: 'dimension';
+      reason: 'unequal-lengths' | 'too-few' | 'too-few-values';
+      needs: number;
+      got: number;
+    }>
   /** Matrices whose sizes do not fit each other, or the operation (`fn`, or the sign between them). */
   | Readonly<{ code: 'dimension'; reason: 'sizes'; fn: string; left: Size; right: Size }>
   | Readonly<{ code: 'dimension'; reason: 'not-square' | 'not-in-space' | 'too-many-entries'; fn: string; size: Size }>

@@ -178,7 +178,8 @@ function countedInverse<T>(w: Algebra<T>, d: Counted, p: Parameters<T>, share: T
   return w.of(over);
 }
 
-function answer<T>(
+/** What a distribution answers, worked with any algebra; what is wrong ends the work by a `Refusal`. */
+export function chanceAnswer<T>(
   w: Algebra<T>,
   id: DistributionId,
   question: ChanceQuestion,
@@ -228,7 +229,7 @@ export const chanceValue = (
 ): Result<RealValue, ProblemData> => {
   const known = shareKnown(id, question, itemAt(values, 0), parameters);
   if (known !== null) return succeed(known);
-  const result = attempt(() => answer(exactAlgebra(shouldContinue), id, question, values, parameters, fn));
+  const result = attempt(() => chanceAnswer(exactAlgebra(shouldContinue), id, question, values, parameters, fn));
   if (question === 'inverse' && result.ok && result.value.kind === 'real')
     places.set(result.value, { id, share: itemAt(values, 0), parameters });
   return result;
@@ -263,7 +264,7 @@ export function chanceDouble(
   values: readonly number[],
   parameters: Parameters<number>,
 ): number {
-  const result = attempt(() => answer(doubleAlgebra, id, question, values, parameters, ''));
+  const result = attempt(() => chanceAnswer(doubleAlgebra, id, question, values, parameters, ''));
   return result.ok ? result.value : NaN;
 }
 

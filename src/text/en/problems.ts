@@ -69,6 +69,8 @@ function dimensionText(p: Of<'dimension'>): string {
       return `The columns have unequal lengths: ${p.needs} and ${p.got} values.`;
     case 'too-few':
       return `This needs at least ${p.needs} different values of x; there ${p.got === 1 ? 'is 1' : `are ${p.got}`}.`;
+    case 'too-few-values':
+      return `This needs at least ${p.needs} values; there ${p.got === 1 ? 'is 1' : `are ${p.got}`}.`;
     case 'sizes':
       return `The sizes do not fit: ${sizeText(p.left)} and ${sizeText(p.right)}; ${fitting[p.fn] ?? `${p.fn} takes vectors of one length`}.`;
     case 'not-square':
@@ -142,6 +144,11 @@ const domain: { [R in DomainReason]: (fn: string, p: Of<'domain'>) => string } =
   'no-rate': () => 'No rate of interest above −100 % brings these numbers together.',
   'no-term': () => 'No number of payments brings these numbers together.',
   'terms-whole': () => 'The number of payments is a number from 1 on.',
+  'values-needed': () => 'This needs the values themselves, and not only what sums them up.',
+  'no-variance': () => 'The values do not vary, so that nothing can be compared with their spread.',
+  'unequal-cells': () => 'Every cell needs as many values as the others, two at least.',
+  'expected-zero': () => 'Every count that is expected must be above zero.',
+  'all-alike': () => 'All values are alike: none lies on either side.',
   'grows-without-bound': (fn) => `${fn} grows without bound there.`,
   step: () => 'The step must lead from the first x towards the last one.',
 };
