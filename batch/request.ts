@@ -9,7 +9,7 @@ import { lineViews } from '@/core/line/line';
 import { entryStyles } from '@/core/notebook/setting-records';
 import { bitsOperationIds } from '@/core/radix/bits';
 import { LARGEST_BASE, LEAST_BASE } from '@/core/radix/digits';
-import { tails } from '@/core/inference/test-record';
+import { tails } from '@/core/inference/test-names';
 import { wordBits } from '@/core/radix/word';
 import { loanParts } from '@/core/loan/loan';
 import { runningOrders } from '@/core/running/state';

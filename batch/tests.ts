@@ -3,7 +3,8 @@ import type { Problem } from '@/core/base/problem';
 import { fail, succeed } from '@/core/base/result';
 import type { Result } from '@/core/base/result';
 import type { Context } from '@/core/evaluate/context';
-import { testNamed, tested, tests } from '@/core/inference';
+import { testNamed, tested } from '@/core/inference';
+import { testIds } from '@/core/inference/test-names';
 import type { DataPart, Outcome, TestData } from '@/core/inference/test-record';
 import type { RealValue } from '@/core/number/value';
 import { NOWHERE, knownDecimals, numberIn } from './numbers';
@@ -82,8 +83,7 @@ const shaped = <T>(outcomes: readonly Outcome[], of: (outcome: Outcome) => T): T
 export function testAnswer(request: TestRequest, context: Context): Result<object, Problem> {
   const test = testNamed(request.test);
   if (test === undefined) {
-    const offers = tests.map(({ id }) => id);
-    return fail(withSpan({ code: 'undefined-name', name: request.test, among: 'tests', offers }, NOWHERE));
+    return fail(withSpan({ code: 'undefined-name', name: request.test, among: 'tests', offers: testIds }, NOWHERE));
   }
   const read = new Reader(context);
   const level = read.number(request.level);

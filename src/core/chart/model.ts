@@ -45,6 +45,8 @@ export type ShareMarks = Readonly<{
   isOfCounts: boolean;
   from: number | null;
   to: number | null;
+  /** What lies outside the bounds is shaded instead. */
+  isOutside?: boolean;
 }>;
 
 /** What is drawn on axes of numbers. */

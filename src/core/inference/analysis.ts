@@ -40,8 +40,6 @@ function betweenOf(w: Work, groups: readonly (readonly RealValue[])[], all: Real
 export const anova = defineTest({
   id: 'anova',
   needs: ['groups'],
-  hasTail: false,
-  hasInterval: false,
   source: 'NIST/SEMATECH e-Handbook of Statistical Methods, 7.4.3',
   work: (w, { groups }) => {
     const samples = present(groups);
@@ -68,8 +66,6 @@ export const anova = defineTest({
 export const anovaTwoWay = defineTest({
   id: 'anova-two-way',
   needs: ['cells'],
-  hasTail: false,
-  hasInterval: false,
   source: 'NIST/SEMATECH e-Handbook of Statistical Methods, 7.4.3.7, cells of one size',
   work: (w, { cells }) => {
     const rows = present(cells);

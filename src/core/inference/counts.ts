@@ -39,8 +39,6 @@ const upper = (w: Work, statistic: RealValue, df: RealValue, effect: EffectId, s
 export const fit = defineTest({
   id: 'fit',
   needs: ['observed'],
-  hasTail: false,
-  hasInterval: false,
   source: 'K. Pearson, 1900; NIST/SEMATECH e-Handbook of Statistical Methods, 1.3.5.15',
   work: (w, { observed, expected, shares }) => {
     const counts = present(observed);
@@ -64,8 +62,6 @@ export const fit = defineTest({
 export const independence = defineTest({
   id: 'independence',
   needs: ['table'],
-  hasTail: false,
-  hasInterval: false,
   source: 'NIST/SEMATECH e-Handbook of Statistical Methods, 7.4.5; Cramér’s V: H. Cramér, 1946',
   work: (w, { table }) => {
     const rows = present(table);

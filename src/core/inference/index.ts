@@ -13,8 +13,8 @@ import { kruskalWallis, mannWhitney, sign, wilcoxon } from './ranks';
 import type { TestData, TestOptions, TestRecord, Tested } from './test-record';
 import { variance, variances } from './variances';
 
-/** Every test with its interval, in the order in which they are offered. */
-export const tests = [
+/** Every test with its interval. */
+const tests: readonly TestRecord[] = [
   meanT,
   meanZ,
   meansWelch,
@@ -35,12 +35,10 @@ export const tests = [
   wilcoxon,
   mannWhitney,
   kruskalWallis,
-] as const;
+];
 
-export type TestId = (typeof tests)[number]['id'];
-
-const byId = new Map<string, TestRecord<TestId>>(tests.map((test) => [test.id, test]));
-export const testNamed = (id: string): TestRecord<TestId> | undefined => byId.get(id);
+const byId = new Map<string, TestRecord>(tests.map((test) => [test.id, test]));
+export const testNamed = (id: string): TestRecord | undefined => byId.get(id);
 
 /**
  * What a test says of data: its statistics with their degrees of freedom and chances, what is estimated with its
@@ -49,7 +47,7 @@ export const testNamed = (id: string): TestRecord<TestId> | undefined => byId.ge
  * what working the distributions says.
  */
 export const tested = (
-  test: TestRecord<TestId>,
+  test: TestRecord,
   data: TestData,
   options: TestOptions,
   shouldContinue: ShouldContinue,

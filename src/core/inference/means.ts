@@ -49,8 +49,6 @@ const NIST = 'NIST/SEMATECH e-Handbook of Statistical Methods';
 export const meanZ = defineTest({
   id: 'mean-z',
   needs: ['x', 'mean0', 'sd'],
-  hasTail: true,
-  hasInterval: true,
   source: `${NIST}, 7.2.2`,
   work: (w, { x, mean0, sd }, options) => {
     const sample = sampleOf(w, present(x), 1);
@@ -71,8 +69,6 @@ function oneMean(w: Work, given: Given, compared: RealValue, options: TestOption
 export const meanT = defineTest({
   id: 'mean-t',
   needs: ['x', 'mean0'],
-  hasTail: true,
-  hasInterval: true,
   source: `${NIST}, 7.2.2`,
   work: (w, { x, mean0 }, options) => oneMean(w, present(x), present(mean0), options),
 });
@@ -80,8 +76,6 @@ export const meanT = defineTest({
 export const meansZ = defineTest({
   id: 'means-z',
   needs: ['x', 'y', 'sds'],
-  hasTail: true,
-  hasInterval: true,
   source: `${NIST}, 7.3.1`,
   work: (w, { x, y, sds }, options) => {
     const [a, b] = [sampleOf(w, present(x), 1), sampleOf(w, present(y), 1)];
@@ -100,8 +94,6 @@ function pooled(w: Work, a: ReturnType<typeof sampleOf>, b: ReturnType<typeof sa
 export const meansT = defineTest({
   id: 'means-t',
   needs: ['x', 'y'],
-  hasTail: true,
-  hasInterval: true,
   source: `${NIST}, 7.3.1`,
   work: (w, { x, y }, options) => {
     const [a, b] = [sampleOf(w, present(x)), sampleOf(w, present(y))];
@@ -116,8 +108,6 @@ export const meansT = defineTest({
 export const meansWelch = defineTest({
   id: 'means-welch',
   needs: ['x', 'y'],
-  hasTail: true,
-  hasInterval: true,
   source: `B. L. Welch, 1947; ${NIST}, 7.3.1`,
   work: (w, { x, y }, options) => {
     const [a, b] = [sampleOf(w, present(x)), sampleOf(w, present(y))];
@@ -135,8 +125,6 @@ export const meansWelch = defineTest({
 export const meansPaired = defineTest({
   id: 'means-paired',
   needs: ['x', 'y'],
-  hasTail: true,
-  hasInterval: true,
   source: `${NIST}, 7.3.1.1`,
   work: (w, { x, y }, options) => {
     const [first, second] = [valuesOf(present(x), 'means-paired'), valuesOf(present(y), 'means-paired')];

@@ -28,8 +28,6 @@ const hyperbolicTangent = (w: Work, z: RealValue): RealValue => {
 export const correlation = defineTest({
   id: 'correlation',
   needs: ['x', 'y'],
-  hasTail: true,
-  hasInterval: true,
   source: 'R. A. Fisher, 1921, for the interval; t with n − 2 degrees of freedom: common practice, no source',
   work: (w, { x, y }, options) => {
     const { n, xx, yy, xy } = paired(w, present(x), present(y), 3, 'correlation');
@@ -63,8 +61,6 @@ export const correlation = defineTest({
 export const slope = defineTest({
   id: 'slope',
   needs: ['x', 'y'],
-  hasTail: true,
-  hasInterval: true,
   source: 'NIST/SEMATECH e-Handbook of Statistical Methods, 4.1.4.1',
   work: (w, { x, y }, options) => {
     const { n, xx, yy, xy } = paired(w, present(x), present(y), 3, 'slope');

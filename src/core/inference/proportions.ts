@@ -22,8 +22,6 @@ const errorOf = (w: Work, share: RealValue, n: RealValue): RealValue => w.divide
 export const share = defineTest({
   id: 'share',
   needs: ['count', 'n', 'share0'],
-  hasTail: true,
-  hasInterval: true,
   source: `${NIST}, 7.2.4; the interval by the share that was found (Wald)`,
   work: (w, { count, n, share0 }, options) => {
     const [all, compared] = [present(n), present(share0)];
@@ -39,8 +37,6 @@ export const share = defineTest({
 export const shares = defineTest({
   id: 'shares',
   needs: ['counts', 'ns'],
-  hasTail: true,
-  hasInterval: true,
   source: `${NIST}, 7.3.3; the test by the share of both together, the interval by each one's own`,
   work: (w, { counts, ns }, options) => {
     const [[a, b], [n, m]] = [present(counts), present(ns)];

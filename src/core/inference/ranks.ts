@@ -9,7 +9,8 @@ import { ranksOf, tooFew, valuesOf } from './sample';
 import type { Work } from './sample';
 import { ask, chanceOf, symmetric, symmetricChance } from './shares';
 import { defineTest } from './test-record';
-import type { Outcome, Tail, Tested, TestOptions } from './test-record';
+import type { Tail } from './test-names';
+import type { Outcome, Tested, TestOptions } from './test-record';
 
 /** So many signed ranks are counted out; of more, the sum is taken for normal. */
 const MOST_SIGNED = 120;
@@ -64,8 +65,6 @@ function medianInterval(w: Work, sorted: readonly RealValue[], { tail, level }: 
 export const sign = defineTest({
   id: 'sign',
   needs: ['x', 'mean0'],
-  hasTail: true,
-  hasInterval: true,
   source: 'J. Arbuthnott, 1710; W. J. Conover, Practical Nonparametric Statistics, 3.4 (from memory)',
   work: (w, { x, mean0 }, options) => {
     const values = valuesOf(present(x), 'sign');
@@ -95,8 +94,6 @@ export const sign = defineTest({
 export const wilcoxon = defineTest({
   id: 'wilcoxon',
   needs: ['x', 'mean0'],
-  hasTail: true,
-  hasInterval: false,
   source: 'F. Wilcoxon, 1945; values at the median are left out, shared ranks are halved',
   work: (w, { x, mean0 }, { tail }) => {
     const all = valuesOf(present(x), 'wilcoxon');
@@ -133,8 +130,6 @@ export const wilcoxon = defineTest({
 export const mannWhitney = defineTest({
   id: 'mann-whitney',
   needs: ['x', 'y'],
-  hasTail: true,
-  hasInterval: false,
   source: 'H. B. Mann, D. R. Whitney, 1947; U of the first sample, shared ranks are halved',
   work: (w, { x, y }, { tail }) => {
     const [first, second] = [valuesOf(present(x), 'mann-whitney'), valuesOf(present(y), 'mann-whitney')];
@@ -168,8 +163,6 @@ export const mannWhitney = defineTest({
 export const kruskalWallis = defineTest({
   id: 'kruskal-wallis',
   needs: ['groups'],
-  hasTail: false,
-  hasInterval: false,
   source: 'W. H. Kruskal, W. A. Wallis, 1952; NIST/SEMATECH e-Handbook of Statistical Methods, 7.4.1',
   work: (w, { groups }) => {
     const samples = present(groups);

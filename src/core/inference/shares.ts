@@ -2,7 +2,8 @@ import { chanceAnswer } from '../chance';
 import type { ChanceQuestion, DistributionId } from '../function/chance/distributions';
 import type { RealValue } from '../number/value';
 import type { Work } from './sample';
-import type { Outcome, Tail, TestOptions } from './test-record';
+import type { Tail } from './test-names';
+import type { Outcome, TestOptions } from './test-record';
 
 /** What a distribution answers, from inside a test. */
 export const ask = (

@@ -1,10 +1,7 @@
 import type { DistributionId } from '../function/chance/distributions';
 import type { RealValue } from '../number/value';
 import type { Given, Work } from './sample';
-
-/** On which side what is claimed lies. */
-export const tails = ['two', 'less', 'greater'] as const;
-export type Tail = (typeof tails)[number];
+import type { Tail, TestId } from './test-names';
 
 /** What a test is worked from. Which of these it needs, its record says. */
 export type TestData = Readonly<{
@@ -56,14 +53,12 @@ export type Tested = Readonly<{
 /** What is asked of a test besides its data. `level`: the share of intervals that hold what is estimated, between 0 and 1. */
 export type TestOptions = Readonly<{ tail: Tail; level: RealValue }>;
 
-/** A test. `hasTail`: it may look to one side only. */
-export type TestRecord<I extends string = string> = Readonly<{
+/** A test. */
+export type TestRecord<I extends TestId = TestId> = Readonly<{
   id: I;
   needs: readonly DataPart[];
-  hasTail: boolean;
-  hasInterval: boolean;
   source: string;
   work: (w: Work, data: TestData, options: TestOptions) => Tested;
 }>;
 
-export const defineTest = <const I extends string>(record: TestRecord<I>): TestRecord<I> => record;
+export const defineTest = <const I extends TestId>(record: TestRecord<I>): TestRecord<I> => record;

@@ -19,8 +19,6 @@ function boundShares(w: Work, options: TestOptions): readonly [low: RealValue | 
 export const variance = defineTest({
   id: 'variance',
   needs: ['x', 'variance0'],
-  hasTail: true,
-  hasInterval: true,
   source: `${NIST}, 7.2.3`,
   work: (w, { x, variance0 }, options) => {
     const sample = sampleOf(w, present(x));
@@ -56,8 +54,6 @@ export const variance = defineTest({
 export const variances = defineTest({
   id: 'variances',
   needs: ['x', 'y'],
-  hasTail: true,
-  hasInterval: true,
   source: `${NIST}, 7.3.2`,
   work: (w, { x, y }, options) => {
     const [a, b] = [sampleOf(w, present(x)), sampleOf(w, present(y))];

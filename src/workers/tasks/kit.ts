@@ -5,6 +5,7 @@ import { pairsView } from '../kit/pairs';
 import { polynomialView } from '../kit/polynomial';
 import { resultsOf } from '../kit/results';
 import { systemView } from '../kit/system';
+import { testView } from '../kit/tests';
 import { defineTask } from './define';
 import type { TasksOf } from './define';
 
@@ -17,6 +18,7 @@ export const kitTasks = [
   defineTask({ kind: 'fill', run: filled }),
   defineTask({ kind: 'loan', run: loanView }),
   defineTask({ kind: 'chance', run: chanceView }),
+  defineTask({ kind: 'test', run: testView }),
 ] as const;
 
 export type KitTasks = TasksOf<typeof kitTasks>;

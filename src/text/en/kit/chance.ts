@@ -3,9 +3,13 @@ import type { DistributionGroup, DistributionId } from '@/core/function/chance/d
 /** Words of the tool Chance. */
 export const chanceWords = {
   name: 'Chance',
-  answers: 'Areas under the normal curve and other distributions, their inverses; binomial and Poisson questions.',
+  answers:
+    'Areas under the normal curve and other distributions, their inverses; tests and intervals of means, shares, counts.',
   words:
-    'chance probability distribution normal gauss bell curve area tail quantile percentile binomial poisson geometric student t chi squared f test exponential uniform critical value z score density cumulative',
+    'chance probability distribution normal gauss bell curve area tail quantile percentile binomial poisson geometric student t chi squared f test exponential uniform critical value z score density cumulative hypothesis test confidence interval mean share proportion variance anova wilcoxon mann whitney kruskal chi square independence fit p value significance',
+  parts: 'What is asked',
+  distributions: 'Distributions',
+  group: 'Kind of distribution',
   distribution: 'Distribution',
   part: 'The part that is asked for',
   from: 'from',

@@ -5,16 +5,25 @@ import type { MarkRecord, Scale } from './record';
 /** How wide a bar over a count is, as a share of the way to the next. */
 const BAR = 0.8;
 
-const isShaded = ({ from, to }: ShareMarks, x: number): boolean =>
-  (from === null || x >= from) && (to === null || x <= to);
+/** The stretches that are shaded: one between the bounds, or both outside them. */
+const stretchesOf = ({ from, to, isOutside = false }: ShareMarks): readonly (readonly [number, number])[] =>
+  isOutside
+    ? [
+        [-Infinity, from ?? -Infinity],
+        [to ?? Infinity, Infinity],
+      ]
+    : [[from ?? -Infinity, to ?? Infinity]];
+
+const isShaded = (marks: ShareMarks, x: number): boolean =>
+  stretchesOf(marks).some(([from, to]) => x >= from && x <= to);
 
 const bars = ({ xs, ys }: ShareMarks, scale: Scale, holds: (x: number) => boolean): string =>
   xs.map((x, i) => (holds(x) ? rectangle(scale, x - BAR / 2, x + BAR / 2, 0, ys[i] ?? 0) : '')).join('');
 
-/** The area under the curve between the bounds, whose heights lie between those of the points beside them. */
-function area({ xs, ys, from, to }: ShareMarks, { atX, atY }: Scale): string {
+/** The area under the curve over a stretch, whose ends are as high as lies between the points beside them. */
+function area({ xs, ys }: ShareMarks, { atX, atY }: Scale, [from, to]: readonly [number, number]): string {
   const [first = 0, last = 0] = [xs[0], xs.at(-1)];
-  const [low, high] = [Math.max(first, from ?? first), Math.min(last, to ?? last)];
+  const [low, high] = [Math.max(first, from), Math.min(last, to)];
   if (!(low < high)) return '';
   const heightAt = (x: number): number => {
     const next = xs.findIndex((at) => at >= x);
@@ -30,7 +39,11 @@ function area({ xs, ys, from, to }: ShareMarks, { atX, atY }: Scale): string {
 /** A distribution with the part that is asked for. */
 export const shareMarks: MarkRecord<ShareMarks> = {
   paths: (marks, scale) => {
-    const shaded = marks.isOfCounts ? bars(marks, scale, (x) => isShaded(marks, x)) : area(marks, scale);
+    const shaded = marks.isOfCounts
+      ? bars(marks, scale, (x) => isShaded(marks, x))
+      : stretchesOf(marks)
+          .map((stretch) => area(marks, scale, stretch))
+          .join('');
     const rest = marks.isOfCounts ? bars(marks, scale, (x) => !isShaded(marks, x)) : '';
     const bounds = [marks.from, marks.to]
       .flatMap((x) => (x === null ? [] : [`M${px(scale.atX(x))} ${px(scale.atY(0))}V0`]))

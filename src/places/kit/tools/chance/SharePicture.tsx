@@ -17,15 +17,17 @@ const NONE: readonly never[] = [];
 const nothing = (): void => undefined;
 
 type Props = Readonly<{
-  view: ChanceView;
+  view: Pick<ChanceView, 'marks' | 'view'> & Partial<Pick<ChanceView, 'over' | 'scale'>>;
+  /** What stands below it. */
+  note: string;
   /** What the picture shows. */
   told: string;
-  /** Puts one of the bounds somewhere, in typed text. */
-  onDrag: (bound: 'from' | 'to', text: string) => void;
+  /** Puts one of the bounds somewhere, in typed text; null where they stay. */
+  onDrag: ((bound: 'from' | 'to', text: string) => void) | null;
 }>;
 
 /** The distribution with its part shaded; a finger moves the nearer bound. */
-export function SharePicture({ view: { marks, over, view, scale }, told, onDrag }: Props) {
+export function SharePicture({ view: { marks, over = null, view, scale = null }, note, told, onDrag }: Props) {
   const settings = useStore((s) => s.settings);
   const [size, setSize] = useState<Size>({ width: 340, height: HEIGHT });
   const held = useRef<'from' | 'to' | null>(null);
@@ -65,7 +67,7 @@ export function SharePicture({ view: { marks, over, view, scale }, told, onDrag 
     const isCrossed = held.current === 'from' ? to !== null && put > to : from !== null && put < from;
     if (isCrossed) return;
     const text = put.toFixed(places);
-    onDrag(held.current, Number(text) === 0 ? '0' : text);
+    onDrag?.(held.current, Number(text) === 0 ? '0' : text);
   };
   const release = (): void => {
     held.current = null;
@@ -125,7 +127,7 @@ export function SharePicture({ view: { marks, over, view, scale }, told, onDrag 
         </View>
       )}
       <Words size="medium" tone="muted">
-        {chanceWords.pictureNote}
+        {note}
       </Words>
     </View>
   );

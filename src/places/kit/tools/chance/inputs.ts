@@ -1,4 +1,5 @@
 import { z } from 'zod/mini';
+import { tails, testIds } from '@/core/inference/test-names';
 import { distributionShapes } from '@/core/function/chance/distributions';
 import type { DistributionId, DistributionShape } from '@/core/function/chance/distributions';
 
@@ -36,8 +37,55 @@ const numbersOf = (shape: DistributionShape) =>
     ),
   );
 
-/** The distribution, its numbers, and the part that is asked for. */
+const text = (first = '') => z.catch(z.string(), first);
+
+/** How many rows a table of values begins with, and what stands in it: two samples, to be written over. */
+const FIRST_VALUES = [
+  ['12.1', '11.4'],
+  ['12.6', '12.0'],
+  ['11.8', '11.1'],
+  ['13.0', '11.9'],
+  ['12.4', '11.6'],
+];
+
+export const screens = ['distribution', 'test'] as const;
+/** Where the values of a test come from. */
+export const sources = ['typed', 'columns', 'summary'] as const;
+
+/** What is entered for tests: the numbers that they are told, and where the values come from. */
+const testShape = {
+  test: z.catch(z.enum(testIds), 'mean-t'),
+  tail: z.catch(z.enum(tails), 'two'),
+  level: text('0.95'),
+  source: z.catch(z.enum(sources), 'typed'),
+  values: z.catch(
+    z.array(z.array(z.string())).check(z.refine((found) => found.length > 0 && (found[0]?.length ?? 0) > 0)),
+    FIRST_VALUES,
+  ),
+  first: text(),
+  second: text(),
+  third: text(),
+  mean0: text('12'),
+  sd: text('1'),
+  sd2: text('1'),
+  variance0: text('1'),
+  count: text('60'),
+  n: text('100'),
+  count2: text('48'),
+  n2: text('100'),
+  share0: text('0.5'),
+  xn: text('20'),
+  xmean: text('12.3'),
+  xsd: text('0.9'),
+  yn: text('20'),
+  ymean: text('11.8'),
+  ysd: text('1.1'),
+};
+
+/** The distribution, its numbers, and the part that is asked for; or the test, with what it is worked from. */
 export const inputs = z.object({
+  screen: z.catch(z.enum(screens), 'distribution'),
+  ...testShape,
   distribution: z.catch(z.enum(ids), 'normal'),
   second: z.catch(z.enum(['none', ...ids]), 'none'),
   from: z.catch(z.string(), '-1'),
@@ -46,14 +94,16 @@ export const inputs = z.object({
   ...Object.fromEntries(distributionShapes.flatMap(numbersOf)),
 });
 
-export type ChanceEntries = Readonly<{
-  distribution: DistributionId;
-  second: DistributionId | 'none';
-  from: string;
-  to: string;
-  share: string;
-  [parameter: `${string}.${string}`]: string;
-}>;
+export type ChanceEntries = z.infer<z.ZodMiniObject<typeof testShape>> &
+  Readonly<{
+    screen: (typeof screens)[number];
+    distribution: DistributionId;
+    second: DistributionId | 'none';
+    from: string;
+    to: string;
+    share: string;
+    [parameter: `${string}.${string}`]: string;
+  }>;
 
 export const chanceEntries = { id: 'chance', inputs: inputs as unknown as z.ZodMiniType<ChanceEntries> } as const;
 

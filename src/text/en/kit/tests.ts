@@ -1,0 +1,190 @@
+import type { TestId, TestNumber } from '@/core/inference/test-names';
+import type { EffectId, Outcome } from '@/core/inference/test-record';
+
+/** Words of tests and intervals, a part of the tool Chance. */
+export const testWords = {
+  tests: 'Tests and intervals',
+  test: 'Test',
+  tail: 'What is claimed',
+  level: 'level',
+  source: 'Values',
+  typed: 'written here',
+  columns: 'columns',
+  summary: 'summary numbers',
+  values: 'Values',
+  rows: 'Rows',
+  width: 'Columns',
+  first: 'First column',
+  second: 'Second column',
+  third: 'Third column',
+  groups: 'Groups by',
+  choose: 'choose',
+  noColumns: 'There are no columns yet. Write values here, or make columns first.',
+  results: 'What the test says',
+  hypotheses: 'Hypotheses',
+  df: 'degrees of freedom',
+  p: 'p',
+  estimate: 'Estimate',
+  low: 'Interval from',
+  high: 'Interval to',
+  noEnd: 'without end',
+  effect: 'Size of the effect',
+  against: 'What it is compared with; as far out is shaded',
+  assumed: 'What is assumed',
+  copy: 'Copy the sentence',
+  approximate: 'The chance is approximate: good for large samples.',
+} as const;
+
+export const testNames: Readonly<Record<TestId, string>> = {
+  'mean-t': 'One mean (t)',
+  'mean-z': 'One mean, deviation known (z)',
+  'means-welch': 'Two means (Welch)',
+  'means-t': 'Two means, variances alike (t)',
+  'means-paired': 'Two means, in pairs (t)',
+  'means-z': 'Two means, deviations known (z)',
+  share: 'One share',
+  shares: 'Two shares',
+  fit: 'Counts against what is expected (χ²)',
+  independence: 'Independence in a table (χ²)',
+  variance: 'One variance (χ²)',
+  variances: 'Two variances (F)',
+  correlation: 'Correlation (t)',
+  slope: 'Slope of a line (t)',
+  anova: 'Analysis of variance, one factor (F)',
+  'anova-two-way': 'Analysis of variance, two factors (F)',
+  sign: 'Sign test of a median',
+  wilcoxon: 'Signed ranks (Wilcoxon)',
+  'mann-whitney': 'Ranks of two samples (Mann-Whitney)',
+  'kruskal-wallis': 'Ranks of several samples (Kruskal-Wallis)',
+};
+
+export const numberNames: Readonly<Record<TestNumber, string>> = {
+  mean0: 'compared with',
+  sd: 'σ',
+  sd2: 'σ of the second',
+  variance0: 'compared with σ²',
+  count: 'count',
+  n: 'of n',
+  count2: 'second count',
+  n2: 'of second n',
+  share0: 'compared with',
+  xn: 'n',
+  xmean: 'mean',
+  xsd: 's',
+  yn: 'second n',
+  ymean: 'second mean',
+  ysd: 'second s',
+};
+
+type Hypotheses = Readonly<{
+  /** What the null hypothesis says, by signs. */
+  sign: (numbers: Readonly<Record<string, string>>) => readonly [left: string, right: string] | string;
+  /** What is assumed. */
+  assumed: string;
+}>;
+
+const PLAIN = 'The values are drawn independently of each other';
+const NORMAL = `${PLAIN}, from something near to normal; with thirty values or more that matters little.`;
+
+const hypotheses: Readonly<Record<TestId, Hypotheses>> = {
+  'mean-t': { sign: ({ mean0 = '' }) => ['μ', mean0], assumed: NORMAL },
+  'mean-z': { sign: ({ mean0 = '' }) => ['μ', mean0], assumed: `${NORMAL} σ is known from elsewhere.` },
+  'means-welch': { sign: () => ['μ₁', 'μ₂'], assumed: `${NORMAL} The variances may differ.` },
+  'means-t': { sign: () => ['μ₁', 'μ₂'], assumed: `${NORMAL} Both have one variance.` },
+  'means-paired': { sign: () => ['μ of the differences', '0'], assumed: `Pairs belong together. ${NORMAL}` },
+  'means-z': { sign: () => ['μ₁', 'μ₂'], assumed: `${NORMAL} Both σ are known from elsewhere.` },
+  share: {
+    sign: ({ share0 = '' }) => ['π', share0],
+    assumed: 'Trials do not depend on each other; ten or more of either kind are expected.',
+  },
+  shares: {
+    sign: () => ['π₁', 'π₂'],
+    assumed: 'Trials do not depend on each other; ten or more of either kind are in each sample.',
+  },
+  fit: {
+    sign: () => 'the counts come in the shares that are expected',
+    assumed: 'Each case is counted once; five or more are expected everywhere.',
+  },
+  independence: {
+    sign: () => 'rows and columns do not depend on each other',
+    assumed: 'Each case is counted once; five or more are expected in every cell.',
+  },
+  variance: { sign: ({ variance0 = '' }) => ['σ²', variance0], assumed: `${PLAIN}, from something normal.` },
+  variances: { sign: () => ['σ₁²', 'σ₂²'], assumed: `${PLAIN}, from something normal.` },
+  correlation: {
+    sign: () => ['ρ', '0'],
+    assumed: 'Pairs are drawn independently, both from something near to normal.',
+  },
+  slope: {
+    sign: () => ['β', '0'],
+    assumed: 'What the line leaves is near to normal, with the same spread all along it.',
+  },
+  anova: { sign: () => 'all groups have one mean', assumed: `${NORMAL} All groups have one variance.` },
+  'anova-two-way': {
+    sign: () => 'neither factor, nor both together, makes a difference',
+    assumed: `${NORMAL} All cells have one variance and as many values.`,
+  },
+  sign: { sign: ({ mean0 = '' }) => ['median', mean0], assumed: `${PLAIN}. Nothing is said of their shape.` },
+  wilcoxon: {
+    sign: ({ mean0 = '' }) => ['median', mean0],
+    assumed: `${PLAIN}, from something that lies evenly about its median.`,
+  },
+  'mann-whitney': {
+    sign: () => ['first', 'second'],
+    assumed: `${PLAIN}. Neither sample tends to be larger than the other.`,
+  },
+  'kruskal-wallis': { sign: () => 'no group tends to be larger', assumed: `${PLAIN}.` },
+};
+
+export const assumedText = (id: TestId): string => hypotheses[id].assumed;
+
+const others = { two: '≠', less: '<', greater: '>' } as const;
+
+/** The null hypothesis and what is claimed against it, in signs where there are any. */
+export function hypothesesOf(
+  id: TestId,
+  tail: keyof typeof others,
+  numbers: Readonly<Record<string, string>>,
+): readonly [nothing: string, claimed: string] {
+  const found = hypotheses[id].sign(numbers);
+  if (typeof found === 'string') return [`H₀: ${found}`, 'H₁: it is not so'];
+  const [left, right] = found;
+  return [`H₀: ${left} = ${right}`, `H₁: ${left} ${others[tail]} ${right}`];
+}
+
+/** What can be claimed, in signs. */
+export const tailNames = (id: TestId): Readonly<Record<keyof typeof others, string>> => {
+  const found = hypotheses[id].sign({ mean0: '…', share0: '…', variance0: '…' });
+  const [left, right] = typeof found === 'string' ? ['', ''] : found;
+  return {
+    two: `${left} ≠ ${right}`,
+    less: `${left} < ${right}`,
+    greater: `${left} > ${right}`,
+  };
+};
+
+export const effectNames: Readonly<Record<EffectId, string>> = {
+  d: 'd, in standard deviations',
+  r: 'r',
+  w: 'w',
+  v: 'V (Cramér)',
+  eta2: 'η², the share explained',
+  share: 'share',
+  ratio: 'ratio',
+};
+
+export const outcomeNames: Readonly<Record<NonNullable<Outcome['of']>, string>> = {
+  rows: 'first factor',
+  columns: 'second factor',
+  interaction: 'both together',
+};
+
+/** What the chance means at this level, in a sentence to be copied. */
+export function verdictText(name: string, told: string, chance: number, left: number, nothing: string): string {
+  const share = `${Math.round(left * 1e6) / 1e4} %`;
+  const said =
+    chance < left
+      ? `At the ${share} level this speaks against “${nothing.replace('H₀: ', '')}”.`
+      : `At the ${share} level this does not speak against “${nothing.replace('H₀: ', '')}”.`;
+  return `${name}: ${told}. ${said}`;
+}
