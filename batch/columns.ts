@@ -1,27 +1,27 @@
-import { entryAt } from '@/core/base/item';
+import { itemAt } from '@/core/base/item';
 import { withSpan } from '@/core/base/problem';
 import type { Problem, ProblemData } from '@/core/base/problem';
 import { fail, succeed } from '@/core/base/result';
 import type { Result } from '@/core/base/result';
-import { equationTree, fit } from '@/core/column/fits';
+import { classSummary, classesOf } from '@/core/column/classes';
+import type { ClassSummary } from '@/core/column/classes';
 import { summaryOf } from '@/core/column/summary';
+import type { Summary } from '@/core/column/summary';
 import type { Context } from '@/core/evaluate/context';
-import { printText, TYPED } from '@/core/language/print-text';
-import { negateTree, numberTree } from '@/core/language/tree';
 import { roundedRational } from '@/core/number/digits';
 import type { Rational } from '@/core/number/rational';
 import { asWhole, fromRational, fromWhole } from '@/core/number/value';
-import type { RealValue } from '@/core/number/value';
-import { NOWHERE, decimalIn, decimalsIn, knownDecimals, numberIn } from './numbers';
-import type { FitRequest, SummaryRequest } from './request';
+import { NOWHERE, decimalsIn, numberIn } from './numbers';
+import type { SummaryRequest } from './request';
 
-const refused = (problemData: ProblemData): { ok: false; problem: Problem } => fail(withSpan(problemData, NOWHERE));
+export const refused = (problemData: ProblemData): { ok: false; problem: Problem } =>
+  fail(withSpan(problemData, NOWHERE));
 
 /** Digits kept of a value that is no fraction, beyond those that are asked for. */
 const SPARE_DIGITS = 30;
 
 /** The values of a column as fractions; what is no fraction is taken to more digits than are asked for. */
-function column(texts: readonly string[], context: Context): Result<readonly Rational[], Problem> {
+export function column(texts: readonly string[], context: Context): Result<readonly Rational[], Problem> {
   const result: Rational[] = [];
   for (const text of texts) {
     const value = numberIn(text, context);
@@ -34,7 +34,7 @@ function column(texts: readonly string[], context: Context): Result<readonly Rat
 }
 
 /** Frequencies: whole numbers from 0 on, as many as there are values. */
-function frequencies(
+export function frequencies(
   texts: readonly string[] | undefined,
   needs: number,
   context: Context,
@@ -53,74 +53,85 @@ function frequencies(
   return succeed(result);
 }
 
-export function summarise(request: SummaryRequest, context: Context): Result<object, Problem> {
-  const x = column(request.x, context);
-  if (!x.ok) return x;
-  const freq = frequencies(request.freq, request.x.length, context);
-  if (!freq.ok) return freq;
-  const result = summaryOf(x.value, freq.value, request.quartiles, context.shouldContinue);
-  if (result === null) return refused({ code: 'domain', reason: 'no-values' });
-  const value = (v: Rational | null) => v && fromRational(v);
+const value = (v: Rational | null) => v && fromRational(v);
+
+/** What sums up values, as decimals. */
+function summaryTexts(
+  result: Summary | ClassSummary,
+  modes: readonly Rational[] | null,
+  context: Context,
+): Result<object, Problem> {
+  const { n, sum, mean, s, sigma, min, q1, median, q3, max } = result;
   const texts = decimalsIn(
     {
-      sum: value(result.sum),
-      mean: value(result.mean),
-      s: result.s,
-      sigma: result.sigma,
-      min: value(result.min),
-      q1: value(result.q1),
-      median: value(result.median),
-      q3: value(result.q3),
-      max: value(result.max),
+      n: fromWhole(n),
+      sum: value(sum),
+      mean: value(mean),
+      s,
+      sigma,
+      min: value(min),
+      q1: value(q1),
+      median: value(median),
+      q3: value(q3),
+      max: value(max),
     },
     context,
   );
-  if (!texts.ok) return texts;
-  const modes = decimalsIn(Object.fromEntries(result.modes.map((v, i) => [`${i}`, fromRational(v)])), context);
-  if (!modes.ok) return modes;
-  const n = decimalIn(fromWhole(result.n), context);
-  return n.ok ? succeed({ n: n.value, ...texts.value, modes: Object.values(modes.value) }) : n;
+  if (!texts.ok || modes === null) return texts;
+  const found = decimalsIn(Object.fromEntries(modes.map((v, i) => [`${i}`, fromRational(v)])), context);
+  return found.ok ? succeed({ ...texts.value, modes: Object.values(found.value) }) : found;
 }
 
-/** A decimal string as the number that it writes. */
-const numeral = (text: string) => {
-  const size = numberTree(text.replace('-', '').replace('E+', 'E'));
-  return text.startsWith('-') ? negateTree(numberTree(text.slice(1).replace('E+', 'E'))) : size;
-};
+/** Values of which only the classes are known, with how many lie in each. */
+function summariseClasses({ lower, upper, freq }: SummaryRequest, context: Context): Result<object, Problem> {
+  const [low, high] = [column(lower ?? [], context), column(upper ?? [], context)];
+  if (!low.ok) return low;
+  if (!high.ok) return high;
+  if (freq === undefined) return missing('freq');
+  if (low.value.length !== high.value.length)
+    return refused({
+      code: 'dimension',
+      reason: 'unequal-lengths',
+      needs: low.value.length,
+      got: high.value.length,
+    });
+  const counts = frequencies(freq, low.value.length, context);
+  if (!counts.ok) return counts;
+  const made = classesOf({ given: 'both', low: low.value, high: high.value }, counts.value ?? []);
+  if (!made.ok) return refused(made.problem);
+  const result = classSummary(made.value.classes);
+  return result === null ? refused({ code: 'domain', reason: 'no-values' }) : summaryTexts(result, null, context);
+}
 
-export function fitted(request: FitRequest, context: Context): Result<object, Problem> {
-  const [x, y] = [column(request.x, context), column(request.y, context)];
+const missing = (name: string): { ok: false; problem: Problem } =>
+  fail(withSpan({ code: 'undefined-name', name, among: 'request' }, NOWHERE));
+
+export function summarise(request: SummaryRequest, context: Context): Result<object, Problem> {
+  if (request.lower !== undefined || request.upper !== undefined) return summariseClasses(request, context);
+  if (request.x === undefined) return missing('x');
+  const x = column(request.x, context);
   if (!x.ok) return x;
-  if (!y.ok) return y;
-  const freq = frequencies(request.freq, request.x.length, context);
+  const freq = frequencies(request.freq, x.value.length, context);
   if (!freq.ok) return freq;
-  const { model, degree } = request;
-  const result = fit(
-    { model, degree, x: x.value, y: y.value, frequencies: freq.value, digits: context.digits + 4 },
-    context.shouldContinue,
-  );
-  if (!result.ok) return refused(result.problem);
-  const { coefficients, r, r2 } = result.value;
-  const known = knownDecimals(
-    Object.fromEntries<RealValue | null>([
-      ...coefficients.map(({ name, value }) => [name, value] as const),
-      ['r', r],
-      ['r2', r2],
-    ]),
-    context,
-  );
-  if (!known.ok) return known;
-  const { texts, settled } = known.value;
-  const byValue = new Map(coefficients.map(({ name, value }) => [value, texts[name] ?? '']));
-  const equation = printText(
-    equationTree(result.value, (v) => numeral(entryAt(byValue, v))),
-    TYPED,
-  );
-  return succeed({
-    coefficients: Object.fromEntries(coefficients.map(({ name }) => [name, texts[name] ?? null])),
-    ...(texts['r'] == null ? {} : { r: texts['r'] }),
-    r2: texts['r2'] ?? null,
-    equation: `y=${equation}`,
-    ...(settled ? {} : { settled }),
-  });
+  const of = (values: readonly Rational[], counts: readonly bigint[] | null): Result<object, Problem> => {
+    const result = summaryOf(values, counts, request.quartiles, context.shouldContinue);
+    return result === null
+      ? refused({ code: 'domain', reason: 'no-values' })
+      : summaryTexts(result, result.modes, context);
+  };
+  const { by } = request;
+  if (by === undefined) return of(x.value, freq.value);
+  if (by.length !== x.value.length)
+    return refused({ code: 'dimension', reason: 'unequal-lengths', needs: x.value.length, got: by.length });
+  const groups: Record<string, object> = {};
+  for (const label of new Set(by)) {
+    const rows = by.flatMap((own, i) => (own === label ? [i] : []));
+    const result = of(
+      rows.map((i) => itemAt(x.value, i)),
+      freq.value === null ? null : rows.map((i) => freq.value?.[i] ?? 1n),
+    );
+    if (!result.ok) return result;
+    groups[label] = result.value;
+  }
+  return succeed({ groups });
 }

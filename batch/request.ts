@@ -66,19 +66,30 @@ const numerals = z.array(numeral).min(1).max(1_000_000);
 const summaryRequest = z.object({
   ...table,
   do: z.literal('summary'),
-  x: numerals,
+  x: numerals.optional(),
   freq: numerals.optional(),
   quartiles: z.enum(quartileRules).default('halves'),
+  /** Classes, in the place of single values. */
+  lower: numerals.optional(),
+  upper: numerals.optional(),
+  by: z.array(z.union([z.string(), z.number()]).transform(String)).optional(),
 });
 
 const fitRequest = z.object({
   ...table,
   do: z.literal('fit'),
-  model: z.enum(fitModelNames),
+  model: z.enum([...fitModelNames, 'logistic', 'own']).default('straight'),
   degree: z.int().min(1).max(HIGHEST_DEGREE).default(2),
-  x: numerals,
+  x: numerals.optional(),
   y: numerals,
   freq: numerals.optional(),
+  errors: z.boolean().default(false),
+  throughOrigin: z.boolean().default(false),
+  /** Of several predictors, in the place of x. */
+  predictors: z.array(numerals).min(1).max(50).optional(),
+  /** A model of one's own, with letters to begin with. */
+  expr: expression.optional(),
+  start: z.record(z.string().regex(/^[A-Za-z]$/), numeral).optional(),
 });
 
 const letter = z

@@ -202,7 +202,7 @@ const sentences: { [C in ProblemCode]: (p: Of<C>) => string } = {
     p.reason === 'diverges'
       ? 'This integral grows without bound, or does not come to rest at any value.'
       : p.reason === 'no-fit'
-        ? 'No wave was found that fits these values. More of them, or values over more than half a wave, may help.'
+        ? 'No curve of this kind was found that fits these values. More of them, or other numbers to begin with, may help.'
         : 'A thousand digits were not enough to decide this (a value may be exactly zero).',
   stopped: ({ reason }) =>
     reason === 'terms'

@@ -181,7 +181,7 @@ export const outcomeNames: Readonly<Record<NonNullable<Outcome['of']>, string>> 
 
 /** What the chance means at this level, in a sentence to be copied. */
 export function verdictText(name: string, told: string, chance: number, left: number, nothing: string): string {
-  const share = `${Math.round(left * 1e6) / 1e4} %`;
+  const share = `${Math.round(left * 1e6) / 1e4}\u00a0%`;
   const said =
     chance < left
       ? `At the ${share} level this speaks against “${nothing.replace('H₀: ', '')}”.`
