@@ -232,7 +232,7 @@ test.each([
   [
     { do: 'fit', model: 'sine', x: ['1', '2', '3', '4', '5', '6'], y: ['1', '1', '1', '1', '1', '1'] },
     'not-converged',
-    'No wave',
+    'No curve',
   ],
   [{ do: 'summary', x: ['1', '2'], freq: ['1', '0.5'] }, 'domain', 'Row 2'],
   [{ do: 'summary', x: ['1', 'x'] }, 'undefined-name', 'x'],

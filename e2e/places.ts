@@ -11,4 +11,5 @@ export const tools = [
   '/kit?tool=dates',
   '/kit?tool=loans',
   '/kit?tool=percent',
+  '/kit?tool=chance',
 ] as const;

@@ -32,7 +32,7 @@ const withoutWork = () => ({
     },
     Program: {
       exit(path) {
-        for (let isDone = false; !isDone; ) {
+        for (let isDone = false; !isDone;) {
           path.scope.crawl();
           const unused = Object.values(path.scope.bindings).filter(
             ({ referenced, path: of }) => !referenced && !of.parentPath?.parentPath?.isExportNamedDeclaration(),

@@ -2,8 +2,7 @@ import type { ProblemData } from '../base/problem';
 import { fail } from '../base/result';
 import type { Result } from '../base/result';
 import type { ShouldContinue } from '../base/should-continue';
-import { functionNames } from '../function';
-import { parse } from '../language/parse';
+import { binaryTree, callTree, groupTree, letterTree, negateTree, numberTree } from '../language/tree';
 import * as q from '../number/rational';
 import type { Rational } from '../number/rational';
 import { nonlinearFit } from './nonlinear';
@@ -13,6 +12,11 @@ type Points = Readonly<{ x: readonly Rational[]; y: readonly Rational[]; weights
 
 /** Parts of the largest value by which the ceiling is first taken to lie above it. */
 const CEILINGS = [1.01, 1.1, 1.5, 3] as const;
+
+/** c/(1 + a·e^(−b·x)). */
+const falling = callTree('exp', negateTree(binaryTree('times', letterTree('b'), letterTree('x'))));
+const below = binaryTree('plus', numberTree('1'), binaryTree('times', letterTree('a'), falling));
+const LOGISTIC = binaryTree('over', letterTree('c'), groupTree(below));
 
 const fraction = (v: number): Rational => q.rational(BigInt(Math.round(v * 1e12)), 10n ** 12n);
 
@@ -40,14 +44,12 @@ function startFor({ x, y }: Points, ceiling: number): readonly [a: number, b: nu
  * a, b, c. Problems: not-converged; stopped.
  */
 export function logisticFit(points: Points, shouldContinue: ShouldContinue): Result<NonlinearFit, ProblemData> {
-  const reading = parse('c/(1+a*exp(-b*x))', { functions: functionNames, decimalSign: '.', impliedFirst: false });
-  if (!reading.ok) throw new Error('the logistic model is not read');
   const most = Math.max(...points.y.map(q.roughly));
   let problem: ProblemData = { code: 'not-converged', reason: 'no-fit' };
   for (const part of CEILINGS) {
     const start = startFor(points, most * part);
     if (start === null) continue;
-    const model = { tree: reading.value.tree, variable: 'x', letters: ['a', 'b', 'c'], start: start.map(fraction) };
+    const model = { tree: LOGISTIC, variable: 'x', letters: ['a', 'b', 'c'], start: start.map(fraction) };
     const found = nonlinearFit(model, points, shouldContinue);
     if (found.ok) return found;
     problem = found.problem;

@@ -58,9 +58,15 @@ export function raisedForStirling(x: Ball, bits: number): { z: Ball; product: Ba
   let z = x;
   let product = ball.exactly(1n);
   const target = BigInt(Math.ceil(bits / 5) + 8);
+  // Below 8 it is seen at once, where the ends of a tiny number would be longer than any number can be.
+  const isBelow = (b: Ball): boolean => {
+    if (ball.upperSize(b) <= 3) return true;
+    const { low, shift } = ball.ends(b);
+    return low < target << BigInt(shift);
+  };
   if (ball.upperSize(x) > 40) return { z, product };
   if (ball.upperSize(ball.exactly(x.rad, x.exp)) > 4) return null;
-  while (ball.ends(z).low < target << BigInt(ball.ends(z).shift)) {
+  while (isBelow(z)) {
     product = ball.multiply(product, z, bits);
     z = ball.add(z, ball.exactly(1n), bits);
   }

@@ -56,6 +56,9 @@ const ofAngle =
     return isBall(sharp) ? orWide(f(sharp, bits + GUARD)) : sharp;
   };
 
+/** Shares and their arguments are worked up to a million bits before or after the point. */
+const LARGEST_SHARE_BITS = 1_000_000;
+
 /** Of any number of arguments, asked for with as many more bits as they are large. */
 const sharpened =
   (f: (args: readonly Ball[], bits: number) => Ball | null | 'too-large'): Kernel =>
@@ -66,6 +69,7 @@ const sharpened =
     };
     const rough = at(bits + GUARD);
     if (typeof rough === 'string') return rough;
+    if (rough.some((arg) => Math.abs(ball.upperSize(arg)) > LARGEST_SHARE_BITS)) return 'too-large';
     const known = at(bits + GUARD + shareGuard(...rough));
     return typeof known === 'string' ? known : orWide(f(known, bits + GUARD));
   };

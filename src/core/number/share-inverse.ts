@@ -62,6 +62,7 @@ function side(shares: Shares, p: Ball, q: Ball, isLow: boolean, bits: number): -
  * to lie on either side of p, for every p that its ball holds. Null: no such stretch was found at this precision.
  */
 export function inverseOf(at: SharesAt, p: Ball, q: Ball, from: number, bits: number): Ball | null | 'too-large' {
+  if (!Number.isFinite(from)) return 'too-large';
   const rough = roughly(at, p, q, from);
   if (rough === null || rough === 'too-large') return rough;
   const isLow = lnDouble(p) <= lnDouble(q);

@@ -20,12 +20,8 @@ export function completed(known: Ball, isBelow: boolean, slope: Ball, bits: numb
   return isBelow ? { below: known, above: other, slope } : { below: other, above: known, slope };
 }
 
-/** The least that a ball holds, as a double rounded down; far below the smallest double it is zero. */
-export const lowDouble = (b: Ball): number => inDoubles(b.mid - b.rad, b.exp);
-/** The middle of a ball as a double. */
-export const middleDouble = (b: Ball): number => inDoubles(b.mid, b.exp);
-
-function inDoubles(mid: bigint, exp: number): number {
+/** The middle of a ball as a double; far below the smallest double it is zero. */
+export function middleDouble({ mid, exp }: Ball): number {
   const length = Math.max(0, (mid < 0n ? -mid : mid).toString(2).length - 60);
   return Number(mid >> BigInt(length)) * 2 ** (exp + length);
 }

@@ -19,7 +19,7 @@ export function kitRequest(state: Given, texts: readonly string[], own: readonly
 export type { ResultView } from '@/workers/kit/results';
 export type { SystemView } from '@/workers/kit/system';
 export type { PolynomialView, RootView } from '@/workers/kit/polynomial';
-export type { ChanceRow, ChanceView, DistributionTexts } from '@/workers/kit/chance';
+export type { ChanceRow, ChanceView } from '@/workers/kit/chance';
 export type { OutcomeView, TestView } from '@/workers/kit/tests';
 export type { LoanView, ScheduleRow, SolvedLoan } from '@/workers/kit/loan';
 export type { PairsView } from '@/workers/kit/pairs';

@@ -4,7 +4,7 @@ import type { DistributionGroup, DistributionId } from '@/core/function/chance/d
 export const chanceWords = {
   name: 'Chance',
   answers:
-    'Areas under the normal curve and other distributions, their inverses; tests and intervals of means, shares, counts.',
+    'Areas under the normal curve and other distributions, the place of a share; tests and intervals of means, shares, counts.',
   words:
     'chance probability distribution normal gauss bell curve area tail quantile percentile binomial poisson geometric student t chi squared f test exponential uniform critical value z score density cumulative hypothesis test confidence interval mean share proportion variance anova wilcoxon mann whitney kruskal chi square independence fit p value significance',
   parts: 'What is asked',
