@@ -43,7 +43,7 @@ const BUDGET_MS = 2000;
 const POINT_STEPS = 40_000;
 
 /** Work over many points, or over columns, may take longer. */
-const BUDGETS: Readonly<Partial<Record<BatchRequest['do'], number>>> = { points: 5, summary: 20, fit: 20 };
+const BUDGETS: Readonly<Partial<Record<BatchRequest['do'], number>>> = { points: 5, summary: 20, fit: 20, test: 20 };
 
 const DOES = /"do"\s*:\s*"(\w+)"/;
 

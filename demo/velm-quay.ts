@@ -136,6 +136,24 @@ export const velmQuayKit: SavedKit = {
   },
   // Which of the eight lamps of the harbour light are lit, and which are after the tide has turned.
   bases: { value: '0b11001', second: '0b1111', bits: '8', signed: 'off' },
+  // Tide heights at noon over a year, in metres; and mussels from two sites, in millimetres.
+  chance: {
+    distribution: 'normal',
+    'normal.mean': '2.4',
+    'normal.sd': '0.6',
+    from: '2',
+    to: '3.2',
+    share: '0.95',
+    test: 'means-welch',
+    values: [
+      ['52.1', '47.3'],
+      ['48.6', '45.9'],
+      ['55.0', '50.2'],
+      ['51.7', '46.8'],
+      ['49.9', '44.1'],
+      ['53.4', '49.5'],
+    ],
+  },
   // The tide board in feet.
   units: { kind: 'length', value: '3.8', 'from length': 'm', 'to length': 'ft', favourites: 'ftm' },
   // The days of the survey, both of its ends among them.

@@ -149,13 +149,13 @@ const shots = [
     act: (page) => openTool(page, 'Equations'),
   },
   {
-    name: 'kit-bases-phone',
+    name: 'kit-chance-phone',
     size: phone,
     scheme: 'dark',
     act: async (page) => {
       await page.getByRole('link', { name: 'Kit' }).tap();
-      await page.getByRole('button', { name: /^Bases and bits: / }).tap();
-      await page.getByRole('button', { name: 'Binary: 11001' }).tap();
+      await page.getByRole('button', { name: /^Chance: / }).tap();
+      await page.getByRole('listitem', { name: /^P\(2 < X < 3.2\)/ }).waitFor();
     },
   },
   {
