@@ -90,6 +90,7 @@ export type DomainReason =
   | 'grows-without-bound'
   | 'values-needed'
   | 'no-variance'
+  | 'on-a-line'
   | 'unequal-cells'
   | 'expected-zero'
   | 'all-alike';

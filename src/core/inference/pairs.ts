@@ -33,7 +33,7 @@ export const correlation = defineTest({
     const { n, xx, yy, xy } = paired(w, present(x), present(y), 3, 'correlation');
     const r = w.divide(xy, w.squareRoot(w.multiply(xx, yy)));
     const unexplained = w.subtract(w.of(1), w.divide(square(w, xy), w.multiply(xx, yy)));
-    if (w.sign(unexplained) === 0) throw new Refusal({ code: 'domain', reason: 'no-variance' });
+    if (w.sign(unexplained) === 0) throw new Refusal({ code: 'domain', reason: 'on-a-line' });
     const df = w.of(n - 2);
     const statistic = w.multiply(r, w.squareRoot(w.divide(df, unexplained)));
     const against = symmetric(w, df);
@@ -66,6 +66,7 @@ export const slope = defineTest({
     const { n, xx, yy, xy } = paired(w, present(x), present(y), 3, 'slope');
     const estimate = w.divide(xy, xx);
     const left = w.subtract(yy, w.divide(square(w, xy), xx));
+    if (w.sign(left) === 0) throw new Refusal({ code: 'domain', reason: 'on-a-line' });
     const error = w.squareRoot(w.divide(left, w.multiply(w.of(n - 2), xx)));
     const effect = { id: 'r', value: w.divide(xy, w.squareRoot(w.multiply(xx, yy))) } as const;
     return standardTest(w, { estimate, error, df: w.of(n - 2), effect }, options);

@@ -146,6 +146,7 @@ const domain: { [R in DomainReason]: (fn: string, p: Of<'domain'>) => string } =
   'terms-whole': () => 'The number of payments is a number from 1 on.',
   'values-needed': () => 'This needs the values themselves, and not only what sums them up.',
   'no-variance': () => 'The values do not vary, so that nothing can be compared with their spread.',
+  'on-a-line': () => 'All points lie on one line: nothing is left to compare its slope with.',
   'unequal-cells': () => 'Every cell needs as many values as the others, two at least.',
   'expected-zero': () => 'Every count that is expected must be above zero.',
   'all-alike': () => 'All values are alike: none lies on either side.',
