@@ -1,30 +1,9 @@
 import { itemAt } from '../../base/item';
 import type { ShouldContinue } from '../../base/should-continue';
-import { goOn } from '../../base/limits';
 import * as q from '../../number/rational';
 import type { Rational } from '../../number/rational';
 import { checkSize, powerSum, scaled } from '../exact-sums';
-
-/** The solution of a system of linear equations by elimination without fractions; null when it is singular. */
-function solved(rows: readonly (readonly bigint[])[], shouldContinue: ShouldContinue): readonly Rational[] | null {
-  const m = rows.map((row) => [...row]);
-  const size = m.length;
-  let before = 1n;
-  for (let k = 0; k < size; k += 1) {
-    const pivot = m.findIndex((row, i) => i >= k && row[k] !== 0n);
-    if (pivot < 0) return null;
-    [m[k], m[pivot]] = [itemAt(m, pivot), itemAt(m, k)];
-    for (let i = 0; i < size; i += 1) {
-      if (i === k) continue;
-      goOn(shouldContinue);
-      const by = itemAt(itemAt(m, i), k);
-      for (let j = 0; j <= size; j += 1)
-        itemAt(m, i)[j] = (itemAt(itemAt(m, k), k) * itemAt(itemAt(m, i), j) - by * itemAt(itemAt(m, k), j)) / before;
-    }
-    before = itemAt(itemAt(m, k), k);
-  }
-  return m.map((row, i) => q.rational(itemAt(row, size), row[i]));
-}
+import { eliminated } from '../regression';
 
 export type PolynomialFit = Readonly<{
   /** From the constant one upwards. */
@@ -60,8 +39,9 @@ export function polynomialFit(
   );
   const mixed = Array.from({ length: degree + 1 }, (_, k) => powerSum(plainX, plainY, k, 1, weights, shouldContinue).n);
   const rows = mixed.map((right, i) => [...mixed.map((_, j) => itemAt(powers, i + j)), right]);
-  const raw = solved(rows, shouldContinue);
-  if (raw === null) return null;
+  const solved = eliminated(rows, shouldContinue);
+  if (solved === null) return null;
+  const raw = solved.map((row) => itemAt(row, 0));
   const squares = powerSum(plainX, plainY, 0, 2, weights, shouldContinue);
   const n = q.whole(itemAt(powers, 0));
   const mean = q.divide(q.whole(itemAt(mixed, 0)), n);
