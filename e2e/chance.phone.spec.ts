@@ -32,7 +32,18 @@ test('an area between two bounds and its inverse, keyed on the deck', async ({ p
   await expect(page.getByRole('listitem', { name: /^z of 115 = 1/ })).toBeVisible();
   await expectClean(page);
 
-  // Counts: exact, with the table; one bound is dragged.
+  // A bound is dragged in the picture; the other stays.
+  const box = await page.getByRole('application', { name: 'Picture' }).boundingBox();
+  if (box === null) throw new Error('there is no picture');
+  const at = (share: number): [number, number] => [box.x + box.width * share, box.y + box.height / 2];
+  await page.mouse.move(...at(0.62));
+  await page.mouse.down();
+  await page.mouse.move(...at(0.7), { steps: 4 });
+  await page.mouse.up();
+  await expect(page.getByRole('button', { name: /^to: 1[2-3]\d/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'from: 85' })).toBeVisible();
+
+  // Counts: exact, with the table.
   await kit.choose('Counts');
   await kit.tap('from: 85', '3', 'Next', '6', 'Done');
   await expect(page.getByRole('listitem', { name: /^P\(3 ≤ X ≤ 6\) = 0.773 437 5/ })).toBeVisible();

@@ -16,10 +16,10 @@ const CHANCE = join(FUNCTIONS, 'chance');
 const OUT = join(root, '.cache', 'described');
 
 const RECORDS = new Set(['defineFunction', 'defineBinder', 'defineMatrixFunction']);
-/** As `Worked` of described.ts has them. */
-const WORKED = new Set(
-  'apply complex complexFirst formula double bounds derivative domain of examples source'.split(' '),
-);
+/** What of a record is for working it, as the type in described.ts lists it. */
+const [, list] = /type Worked =([^;]+);/.exec(readFileSync(join(FUNCTIONS, 'described.ts'), 'utf8')) ?? [];
+const WORKED = new Set([...(list ?? '').matchAll(/'(\w+)'/g)].map(([, name]) => name));
+if (WORKED.size === 0) throw new Error('described.ts does not list what of a record is for working it.');
 
 /** Takes the worked parts out of the records, then whatever at the top of the file nothing uses any more. */
 const withoutWork = () => ({

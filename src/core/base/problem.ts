@@ -102,9 +102,11 @@ export type ParameterDemand =
   | 'share'
   | 'share-above-zero'
   | 'share-inside'
+  | 'share-of-end'
   | 'whole'
   | 'count'
   | 'above-other'
+  | 'from-other'
   | 'up-to-other';
 
 /** Rows and columns. */

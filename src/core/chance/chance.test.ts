@@ -86,9 +86,10 @@ test.each([
   ['binomialAt(1,3,1.5)', 'p', 'share'],
   ['uniformBelow(1,3,2)', 'to', 'above-other'],
   ['hypergeometricAt(1,5,6,2)', 'marked', 'up-to-other'],
-  ['normalInverse(1)', 'share', 'share-inside'],
+  ['normalInverse(1)', 'share', 'share-of-end'],
   ['normalInverse(1.2)', 'share', 'share'],
-  ['normalBetween(2,1)', 'to', 'above-other'],
+  ['normalBetween(2,1)', 'to', 'from-other'],
+  ['discreteUniformAt(1,3,2)', 'to', 'from-other'],
 ])('%s says what %s must be', (typed, name, must) => {
   const reading = parse(typed, { functions: functionNames, decimalSign: '.', impliedFirst: false });
   const value = reading.ok ? evaluate(reading.value.tree, contextOf({ shouldContinue: goesOn })) : reading;

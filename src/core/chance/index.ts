@@ -85,7 +85,7 @@ function check<T>(w: Algebra<T>, id: DistributionId, parameters: Parameters<T>, 
         code: 'parameter',
         fn,
         name,
-        must: upTo === undefined ? 'above-other' : 'up-to-other',
+        must: upTo !== undefined ? 'up-to-other' : must === 'whole' ? 'from-other' : 'above-other',
         other,
       });
   });
@@ -126,7 +126,7 @@ function shareOf<T>(w: Algebra<T>, d: Distribution, p: Parameters<T>, given: T, 
 /** The share from a to b, both counted in; worked from the side on which less lies, so that no digit is lost. */
 function shareBetween<T>(w: Algebra<T>, d: Distribution, p: Parameters<T>, from: T, to: T, fn: string): T {
   if (compare(w, from, to) > 0)
-    throw new Refusal({ code: 'parameter', fn, name: 'to', must: 'above-other', other: 'from' });
+    throw new Refusal({ code: 'parameter', fn, name: 'to', must: 'from-other', other: 'from' });
   // The whole numbers that lie below `from`: up to its ceiling less one.
   const under = d.isOfCounts ? w.subtract(w.negate(w.floor(w.negate(from))), w.of(1)) : from;
   const below = shareOf(w, d, p, under, 'below');
@@ -139,7 +139,7 @@ function measuredInverse<T>(w: Algebra<T>, d: Measured, p: Parameters<T>, share:
   const above = rest(w, share);
   const { low, high } = d.ends(w, p);
   const end = w.sign(share) === 0 ? low : w.sign(above) === 0 ? high : undefined;
-  if (end === null) throw new Refusal({ code: 'parameter', fn, name: 'share', must: 'share-inside' });
+  if (end === null) throw new Refusal({ code: 'parameter', fn, name: 'share', must: 'share-of-end' });
   return end ?? d.inverse(w, p, share, above);
 }
 
@@ -151,7 +151,7 @@ function countedInverse<T>(w: Algebra<T>, d: Counted, p: Parameters<T>, share: T
   const above = rest(w, share);
   const { low, high } = d.ends(w, p);
   if (w.sign(above) === 0) {
-    if (high === null) throw new Refusal({ code: 'parameter', fn, name: 'share', must: 'share-inside' });
+    if (high === null) throw new Refusal({ code: 'parameter', fn, name: 'share', must: 'share-of-end' });
     return high;
   }
   const isSmall = compare(w, share, above) <= 0;

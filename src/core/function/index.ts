@@ -3,12 +3,13 @@ import type { Standing } from '../notation/notation';
 import { functions } from './described';
 import type { DescribedFunction } from './described';
 
-/** What the parser needs to know of a function (the same shape that the language reads). */
-type FunctionShape = Readonly<{
+/** What the parser needs to know of a function. */
+export type FunctionShape = Readonly<{
   name: string;
   least: number;
   most: number;
   form?: 'binder' | 'cases';
+  /** What stands for the values behind the least when their boxes are left empty. */
   absent?: readonly string[];
 }>;
 

@@ -4,7 +4,7 @@ import { Refusal } from '../chance/refusal';
 import type { RealValue } from '../number/value';
 import { sumOf, tooFew } from './sample';
 import type { Work } from './sample';
-import { ask } from './shares';
+import { byChiSquared } from './shares';
 import { defineTest } from './test-record';
 import type { EffectId, Tested } from './test-record';
 
@@ -21,15 +21,7 @@ function distance(w: Work, observed: readonly RealValue[], expected: readonly Re
 }
 
 const upper = (w: Work, statistic: RealValue, df: RealValue, effect: EffectId, size: RealValue): Tested => ({
-  outcomes: [
-    {
-      letter: 'χ²',
-      statistic,
-      df: [df],
-      p: ask(w, 'chiSquared', 'above', statistic, [df]),
-      against: { id: 'chiSquared', parameters: [df] },
-    },
-  ],
+  outcomes: [byChiSquared(w, 'χ²', statistic, df)],
   estimate: null,
   interval: [null, null],
   effect: { id: effect, value: size },

@@ -26,7 +26,7 @@ export const share = defineTest({
   work: (w, { count, n, share0 }, options) => {
     const [all, compared] = [present(n), present(share0)];
     if (w.sign(compared) <= 0 || compare(w, compared, w.of(1)) >= 0)
-      throw new Refusal({ code: 'parameter', fn: 'share', name: 'share0', must: 'share' });
+      throw new Refusal({ code: 'parameter', fn: 'share', name: 'share0', must: 'share-inside' });
     const estimate = shareOf(w, present(count), all, 'share');
     const error = w.squareRoot(errorOf(w, compared, all));
     const around = w.squareRoot(errorOf(w, estimate, all));

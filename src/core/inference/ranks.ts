@@ -7,7 +7,7 @@ import type { RealValue } from '../number/value';
 import { drawnShares, signedShares } from './permutations';
 import { ranksOf, tooFew, valuesOf } from './sample';
 import type { Work } from './sample';
-import { ask, chanceOf, symmetric, symmetricChance } from './shares';
+import { ask, byChiSquared, chanceOf, symmetric, symmetricChance } from './shares';
 import { defineTest } from './test-record';
 import type { Tail } from './test-names';
 import type { Outcome, Tested, TestOptions } from './test-record';
@@ -182,17 +182,8 @@ export const kruskalWallis = defineTest({
     const correction = w.subtract(w.of(1), w.of(tieSum(ties), n ** 3 - n));
     if (w.sign(correction) === 0) throw new Refusal({ code: 'domain', reason: 'all-alike' });
     const statistic = w.divide(raw, correction);
-    const df = w.of(samples.length - 1);
     return {
-      outcomes: [
-        {
-          letter: 'H',
-          statistic,
-          df: [df],
-          p: ask(w, 'chiSquared', 'above', statistic, [df]),
-          against: { id: 'chiSquared', parameters: [df] },
-        },
-      ],
+      outcomes: [byChiSquared(w, 'H', statistic, w.of(samples.length - 1))],
       estimate: null,
       interval: [null, null],
       effect: null,

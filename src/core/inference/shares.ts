@@ -38,6 +38,15 @@ export function chanceOf(w: Work, below: RealValue, above: RealValue, tail: Tail
   return w.sign(w.subtract(twice, w.of(1))) > 0 ? w.of(1) : twice;
 }
 
+/** A statistic that only grows with what speaks against the hypothesis, compared with χ². */
+export const byChiSquared = (w: Work, letter: Outcome['letter'], statistic: RealValue, df: RealValue): Outcome => ({
+  letter,
+  statistic,
+  df: [df],
+  p: ask(w, 'chiSquared', 'above', statistic, [df]),
+  against: { id: 'chiSquared', parameters: [df] },
+});
+
 /** The share below the upper bound: half of what the level leaves lies above it, or all where one side is looked to. */
 export const upperShare = (w: Work, { tail, level }: TestOptions): RealValue =>
   tail === 'two' ? w.divide(w.add(w.of(1), level), w.of(2)) : level;

@@ -1,3 +1,4 @@
+import type { FunctionShape } from '../function';
 import { angleUnits } from '../base/angle';
 import type { AngleUnit } from '../base/angle';
 import { span } from '../base/span';
@@ -11,15 +12,7 @@ import { operators } from './operators';
 import type { OperatorName } from './operators';
 import type { ConstantName } from './tree';
 
-/** What the language needs to know of a function. `form`: its second argument is the letter that it binds, or it takes conditions and values in turn. */
-export type FunctionShape = Readonly<{
-  name: string;
-  least: number;
-  most: number;
-  form?: 'binder' | 'cases';
-  /** What stands for the values behind the least when their boxes are left empty. */
-  absent?: readonly string[];
-}>;
+export type { FunctionShape };
 
 /** The functions that may be called. Keys are all names that are read. */
 export type FunctionNames = ReadonlyMap<string, FunctionShape>;

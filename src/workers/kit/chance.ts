@@ -5,6 +5,7 @@ import { fail, succeed } from '@/core/base/result';
 import type { Result } from '@/core/base/result';
 import type { ShouldContinue } from '@/core/base/should-continue';
 import { chanceValue, distributionOf, momentsOf } from '@/core/chance';
+import type { Moments } from '@/core/chance';
 import { sketchOf, sketchRange } from '@/core/chance/sketch';
 import type { ShareMarks } from '@/core/chart/model';
 import type { ViewRange } from '@/core/curve/view';
@@ -39,9 +40,12 @@ export type ChanceRequest = LineRequest &
 /** The probability of a count and the share up to it. */
 export type ChanceRow = Readonly<{ k: number; at: string; below: string }>;
 
+type Fault = Readonly<{ index: number; problem: Problem }>;
+
 export type ChanceView = Readonly<{
-  /** Which parameter is wrong, if one is. */
-  fault: Readonly<{ index: number; problem: Problem }> | null;
+  /** Which parameter is wrong, if one is; that of the second distribution is told apart. */
+  fault: Fault | null;
+  secondFault: Fault | null;
   mean: KeptView | null;
   variance: KeptView | null;
   deviation: KeptView | null;
@@ -58,6 +62,7 @@ export type ChanceView = Readonly<{
 const NOWHERE = { from: 0, to: 0 };
 const NOTHING: ChanceView = {
   fault: null,
+  secondFault: null,
   mean: null,
   variance: null,
   deviation: null,
@@ -71,10 +76,7 @@ const NOTHING: ChanceView = {
 /** Rows of a table of counts. */
 const MOST_ROWS = 120;
 
-function numbersIn(
-  texts: readonly string[],
-  context: Context,
-): Result<readonly RealValue[], Readonly<{ index: number; problem: Problem }>> {
+function numbersIn(texts: readonly string[], context: Context): Result<readonly RealValue[], Fault> {
   const values: RealValue[] = [];
   for (const [index, text] of texts.entries()) {
     const value = entryValue(text, context);
@@ -104,13 +106,30 @@ class Worker {
   private doubles = (values: readonly RealValue[]): readonly number[] =>
     values.map((v) => toDouble(v, this.context.shouldContinue));
 
+  /** The parameters of a distribution with what is known of it as a whole, or which of them is wrong. */
+  private described(
+    id: DistributionId,
+    texts: readonly string[],
+  ): Result<Readonly<{ parameters: readonly RealValue[]; moments: Moments<RealValue> }>, Fault> {
+    const parameters = numbersIn(texts, this.context);
+    if (!parameters.ok) return parameters;
+    const moments = momentsOf(id, parameters.value, this.context.shouldContinue);
+    if (moments.ok) return succeed({ parameters: parameters.value, moments: moments.value });
+    const { problem } = moments;
+    const names = (distributionShape(id)?.parameters ?? []).map(({ name }) => name);
+    const index = problem.code === 'parameter' ? names.indexOf(problem.name) : 0;
+    return fail({ index, problem: withSpan(problem, NOWHERE) });
+  }
+
   /** What is drawn: the first distribution, its part between the bounds, and the second one over both. */
-  private picture(parameters: readonly RealValue[]): Pick<ChanceView, 'marks' | 'over' | 'view'> {
-    const { id, other } = this.request;
+  private picture(
+    parameters: readonly RealValue[],
+    other: Readonly<{ id: DistributionId; parameters: readonly RealValue[] }> | null,
+  ): Pick<ChanceView, 'marks' | 'over' | 'view'> {
+    const { id } = this.request;
     const [from, to] = [boundIn(this.request.from, this.context), boundIn(this.request.to, this.context)];
     const own = this.doubles(parameters);
-    const second = other === null ? null : numbersIn(other.parameters, this.context);
-    const others = second?.ok === true ? this.doubles(second.value) : null;
+    const others = other === null ? null : this.doubles(other.parameters);
     const ranges = [sketchRange(id, own), other !== null && others !== null ? sketchRange(other.id, others) : null];
     const known = ranges.filter((range) => range !== null);
     if (known.length === 0 || ranges[0] === null) return { marks: null, over: null, view: null };
@@ -147,19 +166,14 @@ class Worker {
   }
 
   told(): Result<ChanceView, Problem> {
-    const { id, parameters: texts, hasTable } = this.request;
+    const { id, parameters: texts, other, hasTable } = this.request;
     const { shouldContinue } = this.context;
-    const parameters = numbersIn(texts, this.context);
-    if (!parameters.ok) return succeed({ ...NOTHING, fault: parameters.problem });
-    const moments = momentsOf(id, parameters.value, shouldContinue);
-    if (!moments.ok) {
-      const { problem } = moments;
-      const names = (distributionShape(id)?.parameters ?? []).map(({ name }) => name);
-      const index = problem.code === 'parameter' ? names.indexOf(problem.name) : -1;
-      const placed = withSpan(problem, NOWHERE);
-      return index < 0 ? fail(placed) : succeed({ ...NOTHING, fault: { index, problem: placed } });
-    }
-    const { mean, variance, modes } = moments.value;
+    const first = this.described(id, texts);
+    if (!first.ok) return succeed({ ...NOTHING, fault: first.problem });
+    const { parameters, moments } = first.value;
+    const second = other === null ? null : this.described(other.id, other.parameters);
+    const over = second?.ok === true && other !== null ? { id: other.id, parameters: second.value.parameters } : null;
+    const { mean, variance, modes } = moments;
     const deviation = variance === null ? null : root(variance, 2, shouldContinue);
     const spread = deviation?.ok === true ? deviation.value : null;
     const kept = (v: RealValue | null): KeptView | null => (v === null ? null : this.shower.kept(v));
@@ -170,14 +184,15 @@ class Worker {
       variance: kept(variance),
       deviation: kept(spread),
       modes: modes.map((v) => this.shower.kept(v)),
-      ...this.picture(parameters.value),
+      secondFault: second?.ok === false ? second.problem : null,
+      ...this.picture(parameters, over),
       scale: isNormal
         ? {
-            mean: toDouble(itemAt(parameters.value, 0), shouldContinue),
-            deviation: toDouble(itemAt(parameters.value, 1), shouldContinue),
+            mean: toDouble(itemAt(parameters, 0), shouldContinue),
+            deviation: toDouble(itemAt(parameters, 1), shouldContinue),
           }
         : null,
-      rows: hasTable && distributionOf(id).isOfCounts ? this.rows(parameters.value) : [],
+      rows: hasTable && distributionOf(id).isOfCounts ? this.rows(parameters) : [],
     });
   }
 }

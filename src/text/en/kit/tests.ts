@@ -35,6 +35,14 @@ export const testWords = {
   approximate: 'The chance is approximate: good for large samples.',
 } as const;
 
+/** What stands over the columns of values. */
+export const columnHeads = {
+  samples: ['x', 'y'],
+  fit: ['observed', 'expected'],
+  factors: ['value', 'first factor', 'second factor'],
+} as const;
+export const rowName = (row: number): string => `row ${row + 1}`;
+
 export const testNames: Readonly<Record<TestId, string>> = {
   'mean-t': 'One mean (t)',
   'mean-z': 'One mean, deviation known (z)',
@@ -147,10 +155,15 @@ export function hypothesesOf(
   numbers: Readonly<Record<string, string>>,
 ): readonly [nothing: string, claimed: string] {
   const found = hypotheses[id].sign(numbers);
-  if (typeof found === 'string') return [`H₀: ${found}`, 'H₁: it is not so'];
+  if (typeof found === 'string') return [found, 'it is not so'];
   const [left, right] = found;
-  return [`H₀: ${left} = ${right}`, `H₁: ${left} ${others[tail]} ${right}`];
+  return [`${left} = ${right}`, `${left} ${others[tail]} ${right}`];
 }
+
+export const hypothesisText = {
+  nothing: (said: string): string => `H₀: ${said}`,
+  claimed: (said: string): string => `H₁: ${said}`,
+};
 
 /** What can be claimed, in signs. */
 export const tailNames = (id: TestId): Readonly<Record<keyof typeof others, string>> => {
@@ -184,7 +197,7 @@ export function verdictText(name: string, told: string, chance: number, left: nu
   const share = `${Math.round(left * 1e6) / 1e4}\u00a0%`;
   const said =
     chance < left
-      ? `At the ${share} level this speaks against “${nothing.replace('H₀: ', '')}”.`
-      : `At the ${share} level this does not speak against “${nothing.replace('H₀: ', '')}”.`;
+      ? `At the ${share} level this speaks against “${nothing}”.`
+      : `At the ${share} level this does not speak against “${nothing}”.`;
   return `${name}: ${told}. ${said}`;
 }

@@ -162,9 +162,9 @@ export function Distribution({ entries, enter, above }: ScreenProps) {
           </View>
           {other === null ? null : (
             <View flexDirection="row" flexWrap="wrap" gap="$2">
-              {numbers(other, true).map(({ id }) => (
+              {numbers(other, true).map(({ id }, i) => (
                 <View key={id} flexBasis={150} flexGrow={1} minWidth={0}>
-                  {rowOf(id)}
+                  {rowOf(id, view?.secondFault?.index === i ? problemText(view.secondFault.problem) : null)}
                 </View>
               ))}
             </View>

@@ -6,11 +6,12 @@ import { tableOf } from '@/places/kit/parts/pasted-table';
 import { SizeStepper } from '@/places/kit/parts/SizeStepper';
 import type { Slot, Writing } from '@/places/kit/parts/slots';
 import { resized, sizeOf } from '@/places/kit/parts/table';
+import type { Table } from '@/places/kit/parts/table';
 import { entriesNow } from '@/places/kit/parts/use-entries';
 import { useStore } from '@/state/app-store';
 import { tableInSight } from '@/state/slices/columns/in-sight';
 import type { TestView } from '@/state/slices/kit/requests';
-import { testWords } from '@/text/kit/tests';
+import { columnHeads, rowName, testWords } from '@/text/kit/tests';
 import { problemText } from '@/text/problems';
 import { Radios } from '@/ui/kit/Radios';
 import { Select } from '@/ui/kit/Select';
@@ -31,7 +32,15 @@ export function valuesOf(entries: ChanceEntries): readonly (readonly string[])[]
   return wanted === width ? entries.values : resized(entries.values, rows, wanted);
 }
 
-const rowName = (row: number): string => `row ${row + 1}`;
+/** What is kept when the part that a test takes was written: columns that it does not take stay as they are. */
+const keptWith = (stored: Table, written: Table): string[][] => {
+  const [, width] = sizeOf(written);
+  return written.map((row, i) => [...row, ...(stored[i]?.slice(width) ?? [])]).map(filledTo(sizeOf(stored)[1]));
+};
+const filledTo =
+  (width: number) =>
+  (row: readonly string[]): string[] =>
+    Array.from({ length: Math.max(width, row.length) }, (_, j) => row[j] ?? '');
 
 export function useValueSlots(
   entries: ChanceEntries,
@@ -41,21 +50,19 @@ export function useValueSlots(
   const heads = useMemo(
     () =>
       columns === 'factors'
-        ? ['value', 'first factor', 'second factor']
+        ? columnHeads.factors
         : entries.test === 'fit'
-          ? ['observed', 'expected']
-          : columns === 2
-            ? ['x', 'y']
-            : columns === 1
-              ? ['x']
-              : [],
+          ? columnHeads.fit
+          : columns === 1 || columns === 2
+            ? columnHeads.samples
+            : [],
     [columns, entries.test],
   );
   const columnName = useCallback((column: number): string => heads[column] ?? `${column + 1}`, [heads]);
   const named = { id: 'values', table: valuesOf(entries), rowName, columnName };
   const slots = tableSlots(named, (make, thought) => {
     const now = entriesNow(chanceEntries);
-    enter({ values: make(valuesOf(now)) }, `test ${thought}`);
+    enter({ values: keptWith(now.values, make(valuesOf(now))) }, `test ${thought}`);
   });
   return { named, slots };
 }
@@ -123,7 +130,7 @@ export function TestEntry({ entries, enter, writing, values, summary, fault }: P
               value={rows}
               least={1}
               most={MOST_ROWS}
-              onChange={(next) => enter({ values: resized(values.named.table, next, width) })}
+              onChange={(next) => enter({ values: resized(entries.values, next, sizeOf(entries.values)[1]) })}
             />
             {canGrow(columns) ? (
               <SizeStepper

@@ -8,6 +8,7 @@ import {
   assumedText,
   effectNames,
   hypothesesOf,
+  hypothesisText,
   outcomeNames,
   testNames,
   testWords,
@@ -64,8 +65,8 @@ export function TestResults({ test, tail, numbers, view }: Props) {
   return (
     <>
       <View gap={2} role="group" aria-label={testWords.hypotheses}>
-        <Words strong>{nothing}</Words>
-        <Words strong>{claimed}</Words>
+        <Words strong>{hypothesisText.nothing(nothing)}</Words>
+        <Words strong>{hypothesisText.claimed(claimed)}</Words>
       </View>
       <View role="list" aria-label={testWords.results}>
         {view.outcomes.flatMap(({ of, letter, statistic, df, p }) => {
