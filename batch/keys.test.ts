@@ -325,3 +325,13 @@ test.each([
   const made = answerBatchLine(JSON.stringify({ id: 1, do: 'keys', ...request })) as Answer;
   expect(made.problem?.code).toBe(code);
 });
+
+test.each([
+  ['stack', '1 push normalBelow', 'normalBelow(1)'],
+  ['stack', '115 push 100 push 15 push normalBelow', 'normalBelow(115,100,15)'],
+  ['stack', '3 push 10 push 0.5 push binomialAt', 'binomialAt(3,10,0.5)'],
+  ['running', '1 normalBelow', 'normalBelow(1)'],
+  ['running', '2 tAbove 9 =', 'tAbove(2,9)'],
+])('in %s the keys %s ask for %s', (style, short, line) => {
+  expect(press(style, short)).toMatchObject({ line, problem: null });
+});

@@ -1,5 +1,4 @@
 import type { FunctionName } from '@/core/function';
-import type { GridChange } from '@/core/line/edits';
 import type { LineAction, LineCommandName } from '@/core/line/line';
 import type { MemoryOperation } from '@/core/memory/shelf';
 import type { EntryStyle } from '@/core/notebook/schema';

@@ -250,3 +250,18 @@ test('a share is differentiated to its density', () => {
   const compiled = f.ok ? compileDoubles(f.value.tree, 'x', context) : null;
   expect(compiled?.(1.96)).toBeCloseTo(0.9750021048517795, 13);
 });
+
+test.each([
+  ['normalBelow(1.96,▯,▯)', 'normalBelow(1.96, 0, 1)'],
+  ['normalBetween(1,2,▯,3)', 'normalBetween(1, 2, 0, 3)'],
+])('in %s an empty box stands for what is left out', (typed, meant) => {
+  expect(rounded(valueOf(typed), 20)).toBe(rounded(valueOf(meant), 20));
+});
+
+test.each([
+  ['normalBelow(▯,▯,▯)', 'empty-box'],
+  ['binomialAt(1,▯,0.5)', 'empty-box'],
+])('in %s a box that nothing stands for is a problem', (typed, reason) => {
+  const reading = parse(typed, { functions: functionNames, decimalSign: '.', impliedFirst: false });
+  expect(reading.ok ? null : reading.problem).toMatchObject({ code: 'syntax', reason });
+});

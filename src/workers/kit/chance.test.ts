@@ -111,3 +111,9 @@ test('values that do not vary are a problem', () => {
   const view = testView(request({ columns: [['2', '2', '2']] }), goesOn);
   expect(view.ok ? null : view.problem).toMatchObject({ code: 'domain', reason: 'no-variance' });
 });
+
+test('a wrong number of the second distribution is told, and the first stays', () => {
+  const { fault, secondFault, marks, over } = distribution({ other: { id: 'normal', parameters: ['0', '0'] } });
+  expect([fault, secondFault?.index, over]).toEqual([null, 1, null]);
+  expect(marks).not.toBeNull();
+});

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import type { ComponentProps } from 'react';
-import type { BoxMarks, ClassMarks, PlotMarks, PointMarks } from '@/core/chart/model';
+import type { BoxMarks, ClassMarks, PlotMarks, PointMarks, ShareMarks } from '@/core/chart/model';
 import { light } from '../../theme/palette';
 import { PlotPicture } from '../Picture';
 import { svgText } from '../svg-text';
@@ -117,4 +117,18 @@ test('a picture is a document whatever its names hold', () => {
   const made = parsed(saved({ x: axis, y: axis }));
   expect(made.documentElement.textContent).toContain('h<b>&"');
   expect(made.documentElement.textContent).toContain('😀');
+});
+
+const slope: ShareMarks = { kind: 'share', xs: [0, 5, 10], ys: [0, 5, 0], isOfCounts: false, from: 2, to: 8 };
+const shaded = (marks: ShareMarks): string =>
+  shapePaths({ marks, chosen: null }, frame).find(({ id }) => id === 'shaded')?.d ?? '';
+
+test.each<readonly [string, Partial<ShareMarks>, string]>([
+  ['between its bounds', {}, 'M20 200L20 160L50 100L80 160L80 200Z'],
+  ['up to one bound', { from: null, to: 5 }, 'M0 200L0 200L50 100L50 200Z'],
+  ['outside both', { isOutside: true }, 'M0 200L0 200L20 160L20 200ZM80 200L80 160L100 200L100 200Z'],
+  ['of counts their bars', { isOfCounts: true, from: 4, to: 6 }, 'M46 200V100H54V200Z'],
+  ['nowhere, beyond what is drawn', { from: 11, to: 12 }, ''],
+])('a distribution is shaded %s', (_, how, path) => {
+  expect(shaded({ ...slope, ...how })).toBe(path);
 });
