@@ -66,7 +66,7 @@ export const importTable = {
   'core/memory': ['core/base', 'core/number'],
   'core/curve': ['core/base', 'core/language', 'core/function', 'core/number', 'core/evaluate', 'core/solve'],
   'core/column': ['core/base', 'core/language', 'core/number', 'core/evaluate'],
-  'core/chart': ['core/base', 'core/number', 'core/curve', 'core/column'],
+  'core/chart': ['core/base', 'core/number', 'core/curve', 'core/column', 'core/chance'],
   'core/keyed': ['core/base', 'core/function', 'core/language', 'core/evaluate', 'core/line'],
   'core/running': ['core/base', 'core/language', 'core/keyed'],
   'core/stack': ['core/base', 'core/keyed'],

@@ -64,11 +64,22 @@ const tide =
   '0.95 0.8 1.15 1.85 2.65 3.4 4.2 4.3 4.2 3.5 2.75 1.8 1.15 1 0.9 1.5 2.2 3.15 3.95 4.35 4.35 3.9 ' +
   '3.05 2.25 1.35 1';
 
+/** Lengths of shells, measured one by one at three sites. */
+const lengths =
+  '35.1 43.5 46.7 38.8 34.6 41.2 44.0 58.6 35.2 34.8 45.2 44.0 49.5 46.6 41.0 40.1 47.3 35.6 33.6 32.1 ' +
+  '37.2 37.4 35.4 36.5 37.9 39.6 41.3 37.7 29.5 39.7 37.0 44.8 36.6 45.9 41.0 47.2 66.7 45.6 51.2 37.6 ' +
+  '44.1 50.1 45.3 48.2 46.6';
+
+const times = (count: number, label: string): readonly string[] => Array.from({ length: count }, () => label);
+
 /** A column in short: its values one after the other. */
-type InColumn = Readonly<{ name: string; unit: string; cells: string }>;
+type InColumn = Readonly<{ name: string; unit: string; cells: string | readonly string[] }>;
 type InTable = Readonly<{ name: string; columns: readonly InColumn[]; use: Partial<AnalysisOptions> }>;
 
-/** On Columns: the tide board, mussels by the length of their shells, bearings with the distances sounded along them. */
+/**
+ * On Columns: the tide board, mussels by the length of their shells, bearings with the depths sounded along them,
+ * shells measured at three sites, and the chandler's prices before and after the winter.
+ */
 export const velmQuayTables: readonly InTable[] = [
   {
     name: 'Tide board',
@@ -94,6 +105,31 @@ export const velmQuayTables: readonly InTable[] = [
       { name: 'depth', unit: 'm', cells: '2.4 3.1 17/4 4.9 5.25 6.1 5.8 4.4' },
     ],
     use: { chart: 'joined' },
+  },
+  {
+    name: 'Shell lengths',
+    columns: [
+      {
+        name: 'site',
+        unit: '',
+        cells: [...times(16, 'Low slip'), ...times(14, 'Tern stair'), ...times(15, 'Old boom')],
+      },
+      { name: 'length', unit: 'mm', cells: lengths },
+    ],
+    use: { chart: 'box', model: 'straight' },
+  },
+  {
+    name: 'Prices',
+    columns: [
+      {
+        name: 'item',
+        unit: '',
+        cells: ['shackle', 'rope, a metre', 'fender', 'cleat', 'oar', 'bailer', 'lamp', 'chart', 'oilskin', 'bucket'],
+      },
+      { name: 'before', unit: '', cells: '18.40 3.65 23.95 9.80 42.00 5.20 31.50 12.75 64.00 6.90' },
+      { name: 'after', unit: '', cells: '19.20 3.85 24.90 9.60 44.50 5.45 33.00 12.75 67.50 7.40' },
+    ],
+    use: { chart: 'bars' },
   },
 ];
 

@@ -4,7 +4,7 @@ import { writeFileSync } from 'node:fs';
 import { lineOf } from '@/core/line/line';
 import { keep } from '@/core/memory/shelf';
 import { FIRST_USE } from '@/core/notebook/columns';
-import type { SavedColumns } from '@/core/notebook/columns';
+import type { AnalysisOptions, SavedColumns } from '@/core/notebook/columns';
 import { EMPTY_CURVES } from '@/core/notebook/curves';
 import type { SavedCurves } from '@/core/notebook/curves';
 import type { SavedShelf } from '@/core/notebook/schema';
@@ -131,18 +131,38 @@ function demoCurves(): SavedCurves {
   };
 }
 
+/** The columns that a table is used with, where these are not its first. */
+function namedIn(table: string, idOf: (column: number) => string): Partial<AnalysisOptions> {
+  switch (table) {
+    case 'Mussels':
+      return { upper: idOf(1), frequencies: idOf(2) };
+    case 'Tide board':
+      return { one: idOf(1) };
+    case 'Shell lengths':
+      return { one: idOf(1), by: idOf(0) };
+    case 'Prices':
+      return { one: idOf(2), y: idOf(2) };
+    default:
+      return {};
+  }
+}
+
 /** The survey's tables, their columns named by each table's order where its use needs them. */
 function demoColumns(): SavedColumns {
   let count = 0;
   const tables = velmQuayTables.map(({ name, columns, use }, i) => {
     const numbered = columns.map((column) => {
       count += 1;
-      return { ...column, id: `c${count}`, cells: column.cells.split(' ') };
+      return {
+        ...column,
+        id: `c${count}`,
+        rule: '',
+        cells: typeof column.cells === 'string' ? column.cells.split(' ') : [...column.cells],
+      };
     });
     const idOf = (column: number): string => itemAt(numbered, column).id;
-    const named =
-      use.classes === 'both' ? { upper: idOf(1), frequencies: idOf(2) } : name === 'Tide board' ? { one: idOf(1) } : {};
-    return { id: `t${i + 1}`, name, columns: numbered, use: { ...FIRST_USE, ...use, ...named } };
+    const named = namedIn(name, idOf);
+    return { id: `t${i + 1}`, name, columns: numbered, use: { ...FIRST_USE, ...use, ...named }, filter: '' };
   });
   return { tables, open: 't1', into: null };
 }

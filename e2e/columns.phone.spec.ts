@@ -66,7 +66,7 @@ test('mussels in classes: their histogram by its bounds, a bar read, and their s
   await columns.open();
   await columns.take('Mussels', MUSSELS);
   await columns.panel('Summary');
-  await columns.press('Frequencies, classes, quartiles');
+  await columns.press('Frequencies, groups, classes, quartiles');
   await page.getByRole('radiogroup', { name: 'Frequencies' }).getByRole('radio', { name: 'shells' }).tap();
   await columns.press('lower bounds');
   await expect(page.getByText('45 is proposed, 5 wide as the others.')).toBeVisible();

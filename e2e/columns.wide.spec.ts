@@ -175,7 +175,7 @@ for (const scheme of ['light', 'dark'] as const)
     // The sheets are made of the same parts in both themes.
     if (scheme === 'dark') return;
     await columns.panel('Summary');
-    await columns.press('Frequencies, classes, quartiles');
+    await columns.press('Frequencies, groups, classes, quartiles');
     await clean();
     await columns.statistic('mean').click();
     await clean();

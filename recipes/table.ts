@@ -6,8 +6,9 @@ export const tableOf = (heights: readonly string[], use: Readonly<Record<string,
   id: 't1',
   name: 'Gauge',
   columns: [
-    { id: 'c1', name: 'hour', unit: 'h', cells: ['0', '1', '2'] },
-    { id: 'c2', name: 'height', unit: 'm', cells: [...heights] },
+    { id: 'c1', name: 'hour', unit: 'h', rule: '', cells: ['0', '1', '2'] },
+    { id: 'c2', name: 'height', unit: 'm', rule: '', cells: [...heights] },
   ],
   use: { ...FIRST_USE, ...use },
+  filter: '',
 });

@@ -83,7 +83,11 @@ const rationalOf = (text: string): Rational => {
 const double = ({ n, d }: Rational): number => Number(n) / Number(d);
 
 test.each(classesElsewhere)('values in classes $width wide, as counted and summed up elsewhere', (of) => {
-  const made = equalClasses(of.values.map(rationalOf), null, rationalOf(of.width));
+  const made = equalClasses(of.values.map(rationalOf), null, {
+    width: rationalOf(of.width),
+    count: null,
+    rule: 'root',
+  });
   if (!made.ok) throw new Error(made.problem.code);
   const { classes } = made.value;
   expect(double(classes[0]!.low)).toBe(Number(of.from));

@@ -254,7 +254,7 @@ test('a frozen notebook of version 1 still opens', () => {
   const { letters, ...rest } = old;
   expect(loaded.kind === 'ok' && JSON.parse(writeNotebook(loaded.notebook))).toEqual({
     ...rest,
-    version: 10,
+    version: 11,
     setAside: [],
     kit: {},
     curves: EMPTY_CURVES,

@@ -28,8 +28,8 @@ import type { LineRequest } from './answer';
 import { longestDecimal } from '@/core/number/digits';
 import { shownNumber } from './column-reader';
 import type { WithCellErrors, Reader, ShownValue } from './column-reader';
-import { readPair } from './column-summary';
-import type { PairRequest, ReadPair } from './column-summary';
+import { readPair } from './column-data';
+import type { PairRequest, ReadPair } from './column-data';
 
 export type FitViewRequest = LineRequest &
   Readonly<{

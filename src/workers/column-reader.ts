@@ -35,7 +35,7 @@ export type CellError = Readonly<{ column: string; row: number; problem: Problem
 /** Either what came of some columns, or the cells that stand in the way; `more`: there are others besides. */
 export type WithCellErrors<T> = Readonly<{ flags: readonly CellError[]; hasMore: boolean; result: T | null }>;
 
-const SPELLING = { functions: functionNames, decimalSign: '.', impliedFirst: false } as const;
+export const SPELLING = { functions: functionNames, decimalSign: '.', impliedFirst: false } as const;
 const NOWHERE = { from: 0, to: 0 } as const;
 const NUMERAL = /^(-?)(\d+(?:\.\d+)?(?:E[+-]?\d+)?)$/;
 
@@ -86,6 +86,15 @@ export function createReaders(): (request: LineRequest, shouldContinue: ShouldCo
       },
     };
   };
+}
+
+/** Cells from which it is told whether a column holds labels. */
+const TOLD_BY = 200;
+
+/** Whether a column holds labels rather than numbers: most of its first cells cannot be read. */
+export function holdsLabels({ cells }: ColumnText, reader: Reader): boolean {
+  const first = cells.filter((text) => text !== '').slice(0, TOLD_BY);
+  return first.filter((text) => !reader.value(text).ok).length * 2 > first.length;
 }
 
 const MOST_FLAGS = 100;

@@ -34,9 +34,11 @@ const table = (columns: readonly string[], use: Partial<AnalysisOptions> = {}): 
     id: `c${i + 1}`,
     name: 'ABC'[i]!,
     unit: '',
+    rule: '',
     cells: cells === '' ? [] : cells.split(' ').map((cell) => (cell === '_' ? '' : cell)),
   })),
   use: { ...FIRST_USE, ...use },
+  filter: '',
 });
 
 const statistics = (of: DataTable): Record<string, string> => {
@@ -132,12 +134,116 @@ test.each<readonly [string, DataTable, object]>([
   [
     'a box',
     table(['1 2 3 4 5 6 7 8 30'], { chart: 'box' }),
-    { marks: { low: 1, q1: 2.5, median: 5, q3: 7.5, high: 8, outliers: [30], outlierTexts: ['30'] } },
+    { marks: { boxes: [{ low: 1, q1: 2.5, median: 5, q3: 7.5, high: 8, outliers: [30], outlierTexts: ['30'] }] } },
   ],
   [
     'a box without outliers',
     table(['1 2 3 4 30'], { chart: 'box', outliers: false }),
-    { marks: { high: 30, outliers: [] } },
+    { marks: { boxes: [{ high: 30, outliers: [] }] } },
+  ],
+  [
+    'boxes by group',
+    table(['1 2 3 11 12 13', 'oak oak oak elm elm elm'], { chart: 'box', by: 'c2' }),
+    {
+      marks: {
+        boxes: [
+          { name: 'oak', median: 2 },
+          { name: 'elm', median: 12 },
+        ],
+      },
+      view: { yTo: 2 },
+    },
+  ],
+  [
+    'so many classes',
+    table(['1 2 3 11'], { chart: 'histogram', classCount: '2' }),
+    {
+      marks: {
+        bars: [
+          { from: 1, to: 6, height: 3 },
+          { from: 6, to: 11, height: 1 },
+        ],
+      },
+      proposed: { kind: 'count' },
+    },
+  ],
+  [
+    'a density',
+    table(['1 2 3 11'], { chart: 'histogram', width: '10', density: true, normal: true }),
+    {
+      heights: 'shareDensity',
+      marks: { bars: [{ height: 0.075 }, { height: 0.025 }], line: { xs: expect.any(Array) } },
+    },
+  ],
+  [
+    'shares up to each value',
+    table(['1 2 2 4'], { chart: 'cumulative' }),
+    { heights: 'share', marks: { xs: [1, 2, 4], ys: [0.25, 0.75, 1] } },
+  ],
+  [
+    'shares up to the bounds of classes',
+    table(['0 10', '1 3'], { chart: 'cumulative', classes: 'lower', frequencies: 'c2', width: '10' }),
+    { marks: { xs: [0, 10, 20], ys: [0, 0.25, 1] } },
+  ],
+  [
+    'dots',
+    table(['3 3 5'], { chart: 'dots' }),
+    { marks: { xs: [3, 3, 5], ys: [0.5, 1.5, 0.5], texts: ['3: 2', '3: 2', '5: 1'] } },
+  ],
+  [
+    'stems below and above zero',
+    table(['-12 -3 4 15 18'], { chart: 'stem' }),
+    {
+      marks: {
+        unit: '1',
+        rows: [
+          { stem: '−1', leaves: ['2'] },
+          { stem: '−0', leaves: ['3'] },
+          { stem: '0', leaves: ['4'] },
+          { stem: '1', leaves: ['5', '8'] },
+        ],
+      },
+    },
+  ],
+  [
+    'stems of decimals, cut off',
+    table(['1.24 1.39 2.05'], { chart: 'stem' }),
+    { marks: { rows: expect.arrayContaining([{ stem: '12', leaves: ['4'], texts: ['1.24'] }]) } },
+  ],
+  [
+    'values over the z of their ranks',
+    table(['1 2 3'], { chart: 'quantile' }),
+    { marks: { xs: [expect.closeTo(-0.8694, 4), 0, expect.closeTo(0.8694, 4)], ys: [1, 2, 3] } },
+  ],
+  [
+    'pairs by how often they come',
+    table(['1 1 2', '5 5 6'], { chart: 'bubbles' }),
+    { marks: { xs: [1, 2], sizes: [1, 0.5], texts: ['1, 5: 2', '2, 6: 1'] } },
+  ],
+  [
+    'bars by group',
+    table(['oak oak elm', '3 5 7', 'N S N'], { chart: 'bars', by: 'c3' }),
+    {
+      marks: {
+        labels: ['oak', 'elm'],
+        groups: {
+          series: [
+            { name: 'N', heights: [3, 7] },
+            { name: 'S', heights: [5, 0] },
+          ],
+        },
+      },
+    },
+  ],
+  [
+    'shares of a hundred',
+    table(['oak oak', '3 5', 'N S'], { chart: 'bars', by: 'c3', bars: 'shares' }),
+    { heights: 'percent', marks: { groups: { series: [{ heights: [37.5] }, { heights: [62.5] }] } } },
+  ],
+  [
+    'parts of a whole',
+    table(['oak elm oak', '3 5 2'], { chart: 'shares' }),
+    { marks: { as: 'shares', labels: ['oak', 'elm'], heights: [5, 5], texts: ['5 (50 %)', '5 (50 %)'] } },
   ],
   [
     'bars by name',

@@ -4,7 +4,7 @@ import type { Rational } from '../number/rational';
 type Counted = Readonly<{ low: Rational; high: Rational; count: bigint }>;
 
 /** What the height of a bar means: how many values, or how many to a unit, so that its area tells their number. */
-export type HeightKind = 'frequency' | 'density';
+export type HeightKind = 'frequency' | 'density' | 'shareDensity' | 'share' | 'percent';
 
 /**
  * Heights of a histogram's bars over their classes: the frequencies where all classes are equally wide, else the

@@ -27,8 +27,25 @@ const marks: readonly (readonly [ChartMarks['kind'], Partial<ChartMarks>, readon
   ],
   [
     'box',
-    { texts, outliers: [9], outlierTexts: ['9'] },
-    [...boxParts.map((part) => ({ kind: 'box', part, text: texts[part] })), { kind: 'outlier', text: '9' }],
+    { boxes: ['North', 'South'].map((name) => ({ name, texts, outliers: [9], outlierTexts: ['9'] })) as never },
+    ['North', 'South'].flatMap((group) => [
+      ...boxParts.map((part) => ({ kind: 'box', group, part, text: texts[part] })),
+      { kind: 'outlier', group, text: '9' },
+    ]),
+  ],
+  [
+    'stem',
+    {
+      rows: [
+        { stem: '1', leaves: ['2'], texts: ['12'] },
+        { stem: '2', leaves: [], texts: [] },
+        { stem: '3', leaves: ['4'], texts: ['34'] },
+      ],
+    },
+    [
+      { kind: 'told', text: '12' },
+      { kind: 'told', text: '34' },
+    ],
   ],
   [
     'labels',

@@ -2,16 +2,23 @@ import type { ShouldContinue } from '../base/should-continue';
 import type { ProblemData } from '../base/problem';
 import { fail } from '../base/result';
 import type { Result } from '../base/result';
-import type { Class, Proposed } from '../column/classes';
+import type { Class, Proposed, WantedClasses } from '../column/classes';
 import type { QuartileRule } from '../column/quartile-rules';
 import type { ProposedText } from '../column/statistics';
 import type { Rational } from '../number/rational';
 import type { RealValue } from '../number/value';
+import type { BarKind } from './kinds';
 import type { ChartModel } from './model';
 
 /** One column by itself: its values with their frequencies, or its classes. */
 export type OneData =
-  | Readonly<{ of: 'values'; values: readonly Rational[]; counts: readonly bigint[] | null }>
+  | Readonly<{
+      of: 'values';
+      values: readonly Rational[];
+      counts: readonly bigint[] | null;
+      /** The group of each value, where groups are told apart. */
+      groups: readonly string[] | null;
+    }>
   | Readonly<{ of: 'classes'; classes: readonly Class[]; proposed: Proposed }>;
 /** Two columns, with the rows that they come from. */
 export type PairData = Readonly<{
@@ -19,9 +26,16 @@ export type PairData = Readonly<{
   x: readonly Rational[];
   y: readonly Rational[];
   at: readonly number[];
+  counts: readonly bigint[] | null;
 }>;
 /** Labels with the heights over them; without heights, one label from each row. */
-export type LabelData = Readonly<{ of: 'labels'; labels: readonly string[]; heights: readonly RealValue[] | null }>;
+export type LabelData = Readonly<{
+  of: 'labels';
+  labels: readonly string[];
+  heights: readonly RealValue[] | null;
+  /** The group of each row, where groups are told apart. */
+  groups: readonly string[] | null;
+}>;
 
 export type ChartData = OneData | PairData | LabelData;
 
@@ -31,9 +45,13 @@ export type ChartWork = Readonly<{
   size: (v: RealValue) => number;
   text: (v: RealValue) => string;
   proposedText: (proposed: Proposed) => ProposedText | null;
-  /** What is set about it, see `ChartOption`; the width null where one is to be proposed. */
-  width: Rational | null;
+  /** What is set about it, see `ChartOption`. */
+  classes: WantedClasses;
+  /** Heights tell shares to a unit, so that the areas sum to one; a normal curve is laid over. */
+  isDensity: boolean;
+  hasNormal: boolean;
   outliers: boolean;
+  bars: BarKind;
   quartiles: QuartileRule;
   shouldContinue: ShouldContinue;
 }>;

@@ -12,9 +12,7 @@ const nums = (text: string): readonly Rational[] => text.split(' ').map(num);
 const text = ({ n, d }: Rational): string => (d === 1n ? String(n) : `${n}/${d}`);
 const counts = (many: number): readonly bigint[] => Array.from({ length: many }, () => 1n);
 const told = (proposed: Proposed): string =>
-  proposed === null
-    ? 'nothing'
-    : `${proposed.kind} ${text(proposed.kind === 'width' ? proposed.from : proposed.value)}`;
+  proposed === null ? 'nothing' : `${proposed.kind} ${text('value' in proposed ? proposed.value : proposed.from)}`;
 
 test.each<readonly [string, Bounds, string, string]>([
   ['both bounds', { given: 'both', low: nums('0 10 20'), high: nums('10 20 30') }, '0–10 10–20 20–30', 'nothing'],
@@ -49,7 +47,11 @@ const value = fc.tuple(fc.bigInt(-500n, 500n), fc.bigInt(1n, 12n)).map(([n, d]) 
 test('every value lies in one class of equal width, seed 61', () => {
   fc.assert(
     fc.property(fc.array(value, { minLength: 1, maxLength: 40 }), fc.option(fc.bigInt(1n, 60n)), (values, tenths) => {
-      const made = equalClasses(values, null, tenths === null ? null : q.rational(tenths, 1n));
+      const made = equalClasses(values, null, {
+        width: tenths === null ? null : q.rational(tenths, 1n),
+        count: null,
+        rule: 'root',
+      });
       if (!made.ok) return false;
       const { classes } = made.value;
       const inside = classes.map(

@@ -5,6 +5,7 @@ import type { Result } from '../base/result';
 import * as q from '../number/rational';
 import type { Rational } from '../number/rational';
 import type { RealValue } from '../number/value';
+import type { ClassRule } from './class-rules';
 import { powerSum, scaled } from './exact-sums';
 import { rootOf } from './root-of';
 
@@ -15,7 +16,7 @@ export type Class = Readonly<{ low: Rational; high: Rational; count: bigint }>;
 export type Proposed =
   | Readonly<{ kind: 'last-end'; value: Rational; width: Rational }>
   | Readonly<{ kind: 'first-start'; value: Rational; width: Rational }>
-  | Readonly<{ kind: 'width'; width: Rational; from: Rational }>
+  | Readonly<{ kind: 'width' | 'count'; width: Rational; from: Rational }>
   | null;
 
 export type Classed = Readonly<{ classes: readonly Class[]; proposed: Proposed }>;
@@ -103,26 +104,58 @@ function niceWidth(span: number): Rational {
 
 const MOST_CLASSES = 500n;
 
+/** What is wished of classes that are made: their width, else how many there shall be, else the rule that proposes it. */
+export type WantedClasses = Readonly<{ width: Rational | null; count: number | null; rule: ClassRule }>;
+
+/** The width that a rule proposes for values in order. */
+function proposedWidth(sorted: readonly Rational[], n: number, rule: ClassRule): number {
+  const at = (share: number): number => q.roughly(itemAt(sorted, Math.floor(share * (sorted.length - 1))));
+  const span = at(1) - at(0);
+  const by = (width: number, classes: number): number => (width > 0 ? width : span / classes);
+  switch (rule) {
+    case 'root':
+      return span / Math.min(30, Math.max(4, Math.ceil(Math.sqrt(n))));
+    case 'sturges':
+      return span / Math.ceil(1 + Math.log2(n));
+    case 'rice':
+      return span / Math.ceil(2 * Math.cbrt(n));
+    case 'scott': {
+      const sizes = sorted.map(q.roughly);
+      const mean = sizes.reduce((a, b) => a + b, 0) / sizes.length;
+      const s = Math.sqrt(sizes.reduce((a, b) => a + (b - mean) ** 2, 0) / Math.max(1, sizes.length - 1));
+      return by((3.49 * s) / Math.cbrt(n), 4);
+    }
+    case 'freedman':
+      return by((2 * (at(0.75) - at(0.25))) / Math.cbrt(n), 4);
+  }
+}
+
 /**
- * Values put into classes of equal width that begin at a multiple of it. A value on a bound belongs to the class above.
- * The width is proposed where it is not given: a simple one, for about as many classes as the square root of the count
- * (common practice, no source). Domain: one value or more, the width above zero.
- * Problems: class-width, when there would be more than 500 classes.
+ * Values put into classes of equal width. A value on a bound belongs to the class above. Where a number of classes is
+ * wished they reach from the least value to the greatest, which belongs to the last; else they begin at a multiple of
+ * their width, which is a simple one next to what the rule proposes where it is not given. Domain: one value or more, the
+ * width above zero, the number from 1. Problems: class-width, when there would be more than 500 classes.
+ * Source: the square root and Rice's rule: common practice, no source; H. A. Sturges, J. Am. Stat. Assoc. 21 (1926);
+ * D. W. Scott, Biometrika 66 (1979); D. Freedman, P. Diaconis, Z. Wahrscheinlichkeitstheorie 57 (1981) (from memory).
  */
 export function equalClasses(
   values: readonly Rational[],
   counts: readonly bigint[] | null,
-  given: Rational | null,
+  wanted: WantedClasses,
 ): Made {
   const sorted = values.toSorted(q.compare);
   const [least, most] = [itemAt(sorted, 0), lastOf(sorted)];
   const n = counts === null ? values.length : Number(counts.reduce((a, b) => a + b, 0n));
-  const span = q.roughly(q.subtract(most, least));
-  const wanted = Math.min(30, Math.max(4, Math.ceil(Math.sqrt(n))));
-  const width = given ?? (span > 0 ? niceWidth(span / wanted) : q.ONE);
+  const isCounted = wanted.width === null && wanted.count !== null && q.compare(least, most) < 0;
+  const near = isCounted ? 0 : proposedWidth(sorted, n, wanted.rule);
+  const width = isCounted
+    ? q.divide(q.subtract(most, least), q.whole(wanted.count ?? 1))
+    : (wanted.width ?? (near > 0 ? niceWidth(near) : q.ONE));
+  const start = isCounted ? least : q.ZERO;
   const indexOf = (v: Rational): bigint => {
-    const { n: top, d } = q.divide(v, width);
-    return top >= 0n || top % d === 0n ? top / d : top / d - 1n;
+    const { n: top, d } = q.divide(q.subtract(v, start), width);
+    const index = top >= 0n || top % d === 0n ? top / d : top / d - 1n;
+    return isCounted && index === BigInt(wanted.count ?? 1) ? index - 1n : index;
   };
   const first = indexOf(least);
   const many = indexOf(most) - first + 1n;
@@ -132,14 +165,14 @@ export function equalClasses(
     const index = Number(indexOf(v) - first);
     filled[index] = itemAt(filled, index) + (counts?.[i] ?? 1n);
   });
-  const bound = (k: bigint): Rational => q.multiply(q.whole(k), width);
+  const bound = (k: bigint): Rational => q.add(start, q.multiply(q.whole(k), width));
   return succeed({
     classes: filled.map((count, i) => ({
       low: bound(first + BigInt(i)),
       high: bound(first + BigInt(i) + 1n),
       count,
     })),
-    proposed: given === null ? { kind: 'width', width, from: bound(first) } : null,
+    proposed: wanted.width === null ? { kind: isCounted ? 'count' : 'width', width, from: bound(first) } : null,
   });
 }
 
@@ -163,7 +196,7 @@ export type ClassSummary = Readonly<{
 }>;
 
 /** The value below which a share of all lies, values being spread evenly over their class. */
-function shareAt(classes: readonly Class[], n: bigint, share: Rational): Rational {
+export function shareAt(classes: readonly Class[], n: bigint, share: Rational): Rational {
   const wanted = q.multiply(q.whole(n), share);
   let before = q.ZERO;
   for (const c of classes) {

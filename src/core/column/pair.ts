@@ -14,6 +14,10 @@ export type PairSummary = Readonly<{
   sumXX: Rational;
   sumYY: Rational;
   sumXY: Rational;
+  /** Σ of squared deviations from the means, and of their products. */
+  deviationsX: Rational;
+  deviationsY: Rational;
+  productDeviations: Rational;
   /** Correlation coefficient, −1 to 1; null when one of the columns does not vary. */
   r: RealValue | null;
 }>;
@@ -45,10 +49,35 @@ export function pairOf(
   const sum = (j: number, k: number): Rational => powerSum(u, v, j, k, frequencies, shouldContinue);
   const n = frequencies === null ? BigInt(x.length) : frequencies.reduce((a, b) => a + b, 0n);
   const [sumX, sumY, sumXX, sumYY, sumXY] = [sum(1, 0), sum(0, 1), sum(2, 0), sum(0, 2), sum(1, 1)];
-  const r = correlation(
-    deviations(n, sumXX, sumX, sumX),
-    deviations(n, sumYY, sumY, sumY),
-    deviations(n, sumXY, sumX, sumY),
-  );
-  return { n, sumX, sumY, sumXX, sumYY, sumXY, r };
+  const per = (total: Rational): Rational => (n === 0n ? q.ZERO : q.divide(total, q.whole(n)));
+  const [deviationsX, deviationsY, productDeviations] = [
+    per(deviations(n, sumXX, sumX, sumX)),
+    per(deviations(n, sumYY, sumY, sumY)),
+    per(deviations(n, sumXY, sumX, sumY)),
+  ];
+  const r = correlation(deviationsX, deviationsY, productDeviations);
+  return { n, sumX, sumY, sumXX, sumYY, sumXY, deviationsX, deviationsY, productDeviations, r };
+}
+
+export type FurtherPair = Readonly<{
+  sX: RealValue | null;
+  sY: RealValue | null;
+  sigmaX: RealValue;
+  sigmaY: RealValue;
+  covariance: Rational | null;
+  populationCovariance: Rational;
+}>;
+
+/** What is told of a pair besides: deviations and covariances of a sample (by n − 1) and of a population (by n). Domain: n ≥ 1. */
+export function furtherPair({ n, deviationsX, deviationsY, productDeviations }: PairSummary): FurtherPair {
+  const over = (total: Rational, by: bigint): Rational => q.divide(total, q.whole(by));
+  const isSample = n > 1n;
+  return {
+    sX: isSample ? rootOf(over(deviationsX, n - 1n)) : null,
+    sY: isSample ? rootOf(over(deviationsY, n - 1n)) : null,
+    sigmaX: rootOf(over(deviationsX, n)),
+    sigmaY: rootOf(over(deviationsY, n)),
+    covariance: isSample ? over(productDeviations, n - 1n) : null,
+    populationCovariance: over(productDeviations, n),
+  };
 }

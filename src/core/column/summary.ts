@@ -89,6 +89,18 @@ function modesOf(tally: readonly Tally[]): readonly Rational[] {
   return modes.length === tally.length && tally.length > 1 ? [] : modes.map(({ value }) => value);
 }
 
+/** Quartile ranges beyond which a value counts as an outlier. */
+const REACH: Rational = { n: 3n, d: 2n };
+
+/**
+ * Whether a value lies more than one and a half quartile ranges outside the quartiles.
+ * Source: Tukey, Exploratory Data Analysis (1977), the rule of one and a half (from memory).
+ */
+export function beyondReach(value: Rational, q1: Rational, q3: Rational): boolean {
+  const reach = q.multiply(REACH, q.subtract(q3, q1));
+  return q.compare(value, q.subtract(q1, reach)) < 0 || q.compare(value, q.add(q3, reach)) > 0;
+}
+
 /**
  * The summary of a column, each value counted as often as its frequency says. Exact: sums and means as fractions,
  * standard deviations as square roots of fractions. Domain: as many frequencies as values, whole and not negative.

@@ -1,7 +1,9 @@
 import { filledCells } from '../column/cells';
 import { z } from 'zod/mini';
-import { chartNames } from '../chart/kinds';
+import { barKinds, chartNames } from '../chart/kinds';
 import { fitModelNames } from '../column/fit-models';
+import { classRules } from '../column/class-rules';
+import { percentileRules } from '../column/percentile-rules';
 import { quartileRules } from '../column/quartile-rules';
 
 /*
@@ -25,14 +27,16 @@ export const columnSchema = z.object({
   id,
   name,
   unit: name,
+  /** The expression that its cells are worked from, row by row; empty where they are typed. */
+  rule: z._default(cell, ''),
   cells: z.array(cell).check(z.maxLength(MOST_ROWS)),
 });
 
 /** How classes are told: not at all, by both bounds, or by one of them. */
 export const classKinds = ['none', 'both', 'lower', 'upper'] as const;
-/** What is laid over a chart. */
 export const FEWEST_DEGREE = 2;
-export const MOST_DEGREE = 4;
+export const MOST_DEGREE = 10;
+export const MOST_PREDICTORS = 8;
 
 /** What the columns of a table are used for. A column that is not named, or is gone, is chosen by itself. */
 export const useSchema = z.object({
@@ -45,6 +49,16 @@ export const useSchema = z.object({
   /** Of classes with one bound, and of those that a histogram makes; empty for a proposed one. */
   width: cell,
   quartiles: z.enum(quartileRules),
+  /** The column whose labels tell groups apart. */
+  by: z._default(z.nullable(id), null),
+  /** What is told besides the summary, and the sum of cubes with it. */
+  further: z._default(z.boolean(), false),
+  cubes: z._default(z.boolean(), false),
+  /** Shares whose percentiles are told, as they were typed. */
+  shares: z._default(cell, ''),
+  percentiles: z._default(z.enum(percentileRules), 'between'),
+  /** Of a weighted mean, and of a fit. */
+  weights: z._default(z.nullable(id), null),
   x: z.nullable(id),
   y: z.nullable(id),
   of: z.enum(['one', 'pair']),
@@ -52,10 +66,28 @@ export const useSchema = z.object({
   outliers: z.boolean(),
   /** Functions of Curves are laid over the chart. */
   functions: z.boolean(),
+  /** How many classes a histogram makes: so many, or by a rule. */
+  classCount: z._default(cell, ''),
+  classRule: z._default(z.enum(classRules), 'root'),
+  density: z._default(z.boolean(), false),
+  normal: z._default(z.boolean(), false),
+  bars: z._default(z.enum(barKinds), 'beside'),
   model: z.enum(fitModelNames),
   degree: z.int().check(z.gte(FEWEST_DEGREE), z.lte(MOST_DEGREE)),
   /** The x at which the fit is read. */
   at: cell,
+  /** The y whose x is asked for. */
+  back: z._default(cell, ''),
+  origin: z._default(z.boolean(), false),
+  /** An exponential or a power is fitted to the values themselves, not to their logarithms. */
+  direct: z._default(z.boolean(), false),
+  predictors: z._default(z.array(id).check(z.maxLength(MOST_PREDICTORS)), []),
+  /** An own model, and the values that its letters begin with. */
+  expr: z._default(cell, ''),
+  start: z._default(cell, ''),
+  /** Of intervals and bands; empty for 0.95. */
+  level: z._default(cell, ''),
+  bands: z._default(z.boolean(), false),
 });
 
 export const tableSchema = z.object({
@@ -63,6 +95,8 @@ export const tableSchema = z.object({
   name,
   columns: z.array(columnSchema).check(z.maxLength(MOST_COLUMNS)),
   use: useSchema,
+  /** The condition by which rows take part; the others are set aside. Empty for all of them. */
+  filter: z._default(cell, ''),
 });
 
 export const columnsSchema = z.object({
@@ -85,15 +119,34 @@ export const FIRST_USE: AnalysisOptions = {
   upper: null,
   width: '',
   quartiles: 'halves',
+  by: null,
+  further: false,
+  cubes: false,
+  shares: '',
+  percentiles: 'between',
+  weights: null,
   x: null,
   y: null,
   of: 'one',
   chart: 'points',
   outliers: true,
   functions: false,
+  classCount: '',
+  classRule: 'root',
+  density: false,
+  normal: false,
+  bars: 'beside',
   model: 'straight',
   degree: 2,
   at: '',
+  back: '',
+  origin: false,
+  direct: false,
+  predictors: [],
+  expr: '',
+  start: '',
+  level: '',
+  bands: false,
 };
 
 /** The columns that a table's use names, those it does not name chosen by their order. */
@@ -103,6 +156,9 @@ export type UsedColumns = Readonly<{
   upper: DataColumn | null;
   x: DataColumn | null;
   y: DataColumn | null;
+  by: DataColumn | null;
+  weights: DataColumn | null;
+  predictors: readonly DataColumn[];
 }>;
 
 export function usedColumns({ columns, use }: DataTable): UsedColumns {
@@ -117,6 +173,9 @@ export function usedColumns({ columns, use }: DataTable): UsedColumns {
     upper: named(use.upper) ?? free.find((c) => c !== one) ?? null,
     x,
     y: named(use.y) ?? free.find((c) => c !== x) ?? null,
+    by: named(use.by),
+    weights: named(use.weights),
+    predictors: use.predictors.flatMap((wanted) => named(wanted) ?? []),
   };
 }
 

@@ -7,7 +7,8 @@ import { asidePart, freeAsideId, LONGEST_ASIDE_NAME, LONGEST_ASIDE_TEXT, setAsid
 const tableOf = (columns: readonly (readonly string[])[]): DataTable => ({
   id: 't1',
   name: 'Tide',
-  columns: columns.map((cells, i) => ({ id: `c${i + 1}`, name: `c${i + 1}`, unit: '', cells: [...cells] })),
+  columns: columns.map((cells, i) => ({ id: `c${i + 1}`, name: `c${i + 1}`, unit: '', rule: '', cells: [...cells] })),
+  filter: '',
   use: FIRST_USE,
 });
 const column = (name: string, ...cells: readonly string[]) => ({ name, unit: '', cells });

@@ -1,16 +1,29 @@
 import { View, useMedia } from '@tamagui/core';
 import { useMemo, useRef, useState } from 'react';
-import { chartKinds, chartNames } from '@/core/chart/kinds';
+import { barKinds, chartKinds, chartNames } from '@/core/chart/kinds';
+import type { ChartOption } from '@/core/chart/kinds';
+import { classRules } from '@/core/column/class-rules';
+import type { ChartMarks } from '@/core/chart/model';
 import { usedColumns } from '@/core/notebook/columns';
 import type { DataTable } from '@/core/notebook/columns';
 import type { DrawnFunction } from '@/core/notebook/curves';
 import { useStore } from '@/state/app-store';
 import { useRequest, useTask } from '@/state/use-task';
 import { chartRequest } from '@/state/slices/columns/requests';
-import { boundsTitle, chartTitles, columnWords, proposedSentence } from '@/text/column-labels';
+import {
+  barKindNames,
+  boundsTitle,
+  chartTitles,
+  classRuleNames,
+  classRuleNotes,
+  columnWords,
+  proposedSentence,
+} from '@/text/column-labels';
 import { shortcutHelp } from '@/text/shortcuts';
 import { Button } from '@/ui/control/Button';
 import { KeyboardList } from '@/ui/key/KeyboardList';
+import { Choice } from '@/ui/kit/Choice';
+import { Field } from '@/ui/kit/Field';
 import { Toggle } from '@/ui/kit/Switch';
 import { Radios } from '@/ui/kit/Radios';
 import { Words } from '@/ui/theme/text';
@@ -20,12 +33,16 @@ import type { SavePicture } from './ShownChart';
 import { ClassChoices, ProposedClasses } from './ClassChoices';
 import { ColumnPicker } from './ColumnPicker';
 import { FrequencyPicker } from './FrequencyPicker';
+import { GroupPicker } from './GroupPicker';
 import { PairPickers } from './PairPickers';
 import { CellErrors } from './CellErrors';
 import { panelOf } from './panel';
+import { useTyped } from './use-typed';
 import { WidthField } from './WidthField';
 
 type Props = Readonly<{ table: DataTable; onCell: (column: string, row: number) => void }>;
+
+const isOverLabels = ({ kind }: ChartMarks): boolean => kind === 'labels' || kind === 'stem';
 
 const NO_FUNCTIONS: readonly DrawnFunction[] = [];
 
@@ -35,6 +52,7 @@ function ChartColumns({ table }: Readonly<{ table: DataTable }>) {
   const { use, columns, id } = table;
   const used = usedColumns(table);
   const free = columns.filter((c) => c !== used.frequencies);
+  const has = (option: ChartOption): boolean => chartKinds[use.chart].options.includes(option);
   if (chartKinds[use.chart].of === 'one')
     return (
       <>
@@ -45,11 +63,70 @@ function ChartColumns({ table }: Readonly<{ table: DataTable }>) {
           onChoose={(one) => setUse(id, { one })}
         />
         <FrequencyPicker table={table} beside={[used.one]} />
-        {chartKinds[use.chart].options.includes('width') ? <ClassChoices table={table} /> : null}
+        {has('by') && use.classes === 'none' ? (
+          <GroupPicker table={table} beside={[used.one, used.frequencies]} />
+        ) : null}
+        {has('by') ? null : <ClassChoices table={table} />}
         <ProposedClasses table={table} />
       </>
     );
-  return <PairPickers table={table} columns={columns} countsToo={chartKinds[use.chart].of === 'labels'} />;
+  return (
+    <>
+      <PairPickers table={table} columns={columns} countsToo={chartKinds[use.chart].of === 'labels'} />
+      {chartKinds[use.chart].counts ? <FrequencyPicker table={table} beside={[used.x, used.y]} /> : null}
+      {has('by') ? <GroupPicker table={table} beside={[used.x]} /> : null}
+      {has('bars') && used.by !== null ? (
+        <Choice
+          title={columnWords.barKind}
+          options={barKinds.map((kind) => ({ id: kind, name: barKindNames[kind] }))}
+          chosen={use.bars}
+          onChoose={(bars) => setUse(id, { bars })}
+        />
+      ) : null}
+    </>
+  );
+}
+
+/** How a histogram makes its classes, and what its heights mean. */
+function HistogramChoices({ table }: Readonly<{ table: DataTable }>) {
+  const { setUse } = useStore.getState();
+  const { use, id } = table;
+  const count = useTyped(use.classCount, (text) => setUse(id, { classCount: text }));
+  const isProposed = use.width === '' && use.classCount === '';
+  return (
+    <>
+      {use.classes === 'none' ? (
+        <>
+          <WidthField table={table} />
+          {use.width === '' ? (
+            <Field
+              name={columnWords.classCount}
+              value={count.text}
+              onChange={count.onChange}
+              placeholder={columnWords.widthHint}
+              isInline
+            />
+          ) : null}
+          {isProposed ? (
+            <Choice
+              title={columnWords.classRule}
+              options={classRules.map((rule) => ({ id: rule, name: classRuleNames[rule] }))}
+              chosen={use.classRule}
+              onChoose={(classRule) => setUse(id, { classRule })}
+              note={classRuleNotes[use.classRule]}
+            />
+          ) : null}
+        </>
+      ) : null}
+      <Toggle
+        title={columnWords.heightsAsDensity}
+        note={columnWords.densityNote}
+        isOn={use.density}
+        onChange={(density) => setUse(id, { density })}
+      />
+      <Toggle title={columnWords.normalOver} isOn={use.normal} onChange={(normal) => setUse(id, { normal })} />
+    </>
+  );
 }
 
 /** A chart of the table, what its parts say, and what is laid over it. */
@@ -130,7 +207,7 @@ export function ChartPanel({ table, onCell }: Props) {
         <CellErrors table={table} panel={panel} onCell={onCell} />
         {result?.proposed == null ? null : <Words size="medium">{proposedSentence(result.proposed)}</Words>}
         <ChartColumns table={table} />
-        {options.includes('width') && use.classes === 'none' ? <WidthField table={table} /> : null}
+        {options.includes('classes') ? <HistogramChoices table={table} /> : null}
         {options.includes('outliers') ? (
           <Toggle
             title={columnWords.outliers}
@@ -157,7 +234,7 @@ export function ChartPanel({ table, onCell }: Props) {
           </View>
         )}
         {drawing === null || !isWide ? null : (
-          <KeyboardList help={shortcutHelp(drawing.model.marks.kind === 'labels' ? 'labels' : 'chart')} />
+          <KeyboardList help={shortcutHelp(isOverLabels(drawing.model.marks) ? 'labels' : 'chart')} />
         )}
       </View>
     </View>

@@ -57,7 +57,8 @@ export function Data({ table, at, isWide, deckInto, onAt, onColumn, onRow, onSor
   const told = current ?? usedColumns(table).one;
   const look = useColumnPreview(table, told?.id ?? null);
 
-  const labels = labelColumnOf(table);
+  const charted = labelColumnOf(table);
+  const labels = useMemo(() => new Set([charted, ...(look?.labels ?? [])]), [charted, look]);
 
   const cell = useCallback(
     (i: number, row: number): GridCell => {
@@ -74,7 +75,7 @@ export function Data({ table, at, isWide, deckInto, onAt, onColumn, onRow, onSor
       if (isNumeral(text)) return { text: shown, note: '', state: 'plain', spoken: `${name}: ${shown}` };
       const view = viewOf(text);
       if (view === null) return { text: shown, note: '', state: 'plain', spoken: `${name}: ${shown}` };
-      if ('problem' in view && column.id === labels)
+      if ('problem' in view && labels.has(column.id))
         return { text: shown, note: '', state: 'plain', spoken: `${name}: ${shown}` };
       if ('problem' in view)
         return {

@@ -1,13 +1,15 @@
 import { useEffect, useState } from 'react';
 import { Svg } from 'react-native-svg';
-import type { LabelMarks } from '@/core/chart/model';
+import type { LabelMarks, StemMarks } from '@/core/chart/model';
 import type { Size, ViewRange } from '@/core/curve/view';
+import { partCount } from '@/core/chart/model';
 import { tickText } from '@/core/curve/ticks';
 import type { DataTable } from '@/core/notebook/columns';
 import type { DrawnFunction } from '@/core/notebook/curves';
 import { useStore } from '@/state/app-store';
-import { chartTitles } from '@/text/column-labels';
+import { chartTitles, columnWords } from '@/text/column-labels';
 import { LabelChart } from '@/ui/chart/LabelChart';
+import { StemPicture, stemSize } from '@/ui/chart/StemPicture';
 import { wholeSize } from '@/ui/chart/label-size';
 import { AxisTitles } from '@/ui/plot/Picture';
 import { axisTitle } from '@/ui/plot/paper';
@@ -75,15 +77,56 @@ function OverLabels({ table, marks, name, drawing, chosen, onChoose, onPicture }
   );
   return (
     <LabelChart
-      {...drawn}
-      picture={LabelPicture}
       name={name}
-      titles={[`→ ${axisTitle(x)}`, `↑ ${axisTitle(y)}`]}
+      titles={marks.as === 'shares' ? [axisTitle(x)] : [`→ ${axisTitle(x)}`, `↑ ${axisTitle(y)}`]}
       told={chartTold(table.use.chart, drawing)}
-      large={textSize / 100}
+      count={marks.labels.length}
       chosen={chosen}
       onChoose={onChoose}
       onSize={setSize}
+      draw={(room, inSight) => (
+        <LabelPicture
+          {...drawn}
+          large={textSize / 100}
+          size={room}
+          chosen={chosen}
+          inSight={inSight}
+          onChoose={onChoose}
+        />
+      )}
+    />
+  );
+}
+
+type StemProps = Omit<Props, 'functions'> & Readonly<{ marks: StemMarks; name: string }>;
+
+function StemAndLeaf({ table, marks, name, drawing, chosen, onChoose, onPicture }: StemProps) {
+  const palette = usePalette();
+  const { textSize } = useStore((s) => s.settings);
+  const [width, setWidth] = useState(360);
+  const drawn = { marks, palette, width };
+  useEffect(() =>
+    onPicture(
+      (kind) =>
+        void saveDrawing(
+          kind,
+          table.name,
+          <StemPicture {...drawn} large={1} chosen={null} onChoose={null} />,
+          palette.paper,
+          stemSize(marks, width, 1),
+        ),
+    ),
+  );
+  return (
+    <LabelChart
+      name={name}
+      titles={[axisTitle(drawing.x), `${columnWords.stemUnit}: ${marks.unit}`]}
+      told={chartTold(table.use.chart, drawing)}
+      count={partCount(marks)}
+      chosen={chosen}
+      onChoose={onChoose}
+      onSize={(size) => setWidth(size.width)}
+      draw={() => <StemPicture {...drawn} large={textSize / 100} chosen={chosen} onChoose={onChoose} />}
     />
   );
 }
@@ -98,7 +141,7 @@ export function ShownChart(props: Props) {
   const { marks } = drawing.model;
   const name = chartTitles[table.use.chart];
   useEffect(() => {
-    if (marks.kind === 'labels') return;
+    if (marks.kind === 'labels' || marks.kind === 'stem') return;
     const { x, y } = drawing;
     const shown = { marks, chosen: null };
     onPicture((kind) => {
@@ -107,6 +150,7 @@ export function ShownChart(props: Props) {
     });
   });
   if (marks.kind === 'labels') return <OverLabels {...props} marks={marks} name={name} />;
+  if (marks.kind === 'stem') return <StemAndLeaf {...props} marks={marks} name={name} />;
   return (
     <ChartPlot
       name={name}

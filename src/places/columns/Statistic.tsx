@@ -5,6 +5,7 @@ import { useStore } from '@/state/app-store';
 import type { ShownValue } from '@/state/slices/columns/requests';
 import { exactText } from '@/state/slices/bench/substitution';
 import { columnWords } from '@/text/column-labels';
+import type { FormulaText } from '@/text/column-labels';
 import { Button } from '@/ui/control/Button';
 import { Pressable } from '@/ui/control/Pressable';
 import { ResultForms, signOf } from '@/ui/line/ResultForms';
@@ -14,7 +15,7 @@ import { copy } from '@/places/bench/copying';
 import { KeepTiles } from '@/places/shelf/KeepTiles';
 
 /** A number with what it is called. */
-export type Told = Readonly<{ name: string; note: string; shown: ShownValue }>;
+export type Told = Readonly<{ name: string; note: string; shown: ShownValue; formula?: FormulaText | null }>;
 
 /** The decimal form, behind its sign. */
 export function shownText({ forms }: ShownValue): string {
@@ -39,10 +40,17 @@ export function NoStatistic({ name, why }: Readonly<{ name: string; why: string 
   );
 }
 
-type RowProps = Readonly<{ name: string; note: string; shown: ShownValue | null; onOpen: (told: Told) => void }>;
+type RowProps = Readonly<{
+  name: string;
+  note: string;
+  shown: ShownValue | null;
+  /** What it is worked from. */
+  formula?: FormulaText | null;
+  onOpen: (told: Told) => void;
+}>;
 
 /** A number of a summary: what it is called, its decimal form, and a short exact one beside it. Opens all its forms. */
-export function StatisticRow({ name, note, shown, onOpen }: RowProps) {
+export function StatisticRow({ name, note, shown, formula = null, onOpen }: RowProps) {
   if (shown === null) return <NoStatistic name={name} why={columnWords.noStatistic} />;
   const [first] = shown.forms;
   const text = shownText(shown);
@@ -54,7 +62,7 @@ export function StatisticRow({ name, note, shown, onOpen }: RowProps) {
   return (
     <Pressable
       aria-label={`${name} ${text}${beside === '' ? '' : `, ${beside}`}`}
-      onPress={() => onOpen({ name, note, shown })}
+      onPress={() => onOpen({ name, note, shown, formula })}
       alignSelf="stretch"
       justifyContent="flex-start"
       paddingHorizontal="$3"
@@ -98,7 +106,7 @@ export function StatisticRow({ name, note, shown, onOpen }: RowProps) {
 export function StatisticSheet({ told, onClose }: Readonly<{ told: Told; onClose: () => void }>) {
   const display = useStore((s) => s.settings.display);
   const [chosen, setChosen] = useState<FormId | null>(null);
-  const { name, note, shown } = told;
+  const { name, note, shown, formula } = told;
   const exact = exactText(shown.forms);
   const keep = (place: string): void => {
     // The colon tells that this is no expression to be worked.
@@ -107,6 +115,12 @@ export function StatisticSheet({ told, onClose }: Readonly<{ told: Told; onClose
   };
   return (
     <Panel title={note === '' ? name : `${name}: ${note}`} onClose={onClose}>
+      {formula == null ? null : (
+        <View gap="$1" role="group" aria-label={columnWords.formula}>
+          <Words>{`${name} = ${formula.formula}`}</Words>
+          <Words tone="muted">{`${columnWords.putIn}: ${formula.filled} ${shownText(shown)}`}</Words>
+        </View>
+      )}
       <ResultForms
         forms={shown.forms}
         chosen={chosen ?? shown.forms[0]?.id ?? null}

@@ -2,32 +2,44 @@ import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { usedColumns } from '@/core/notebook/columns';
 import type { DataTable } from '@/core/notebook/columns';
+import { percentileRules } from '@/core/column/percentile-rules';
 import { quartileRules } from '@/core/column/quartile-rules';
 import { useStore } from '@/state/app-store';
 import { useRequest, useTask } from '@/state/use-task';
 import { summaryRequest } from '@/state/slices/columns/requests';
-import type { SummaryView } from '@/state/slices/columns/requests';
+import type { StatisticView, SummaryView } from '@/state/slices/columns/requests';
 import {
   boundsTitle,
   columnWords,
+  formulaText,
+  groupName,
+  percentileName,
+  percentileNames,
+  percentileNotes,
   proposedSentence,
   quartileNames,
   quartileNotes,
+  rowsText,
   statisticNames,
   statisticNotes,
 } from '@/text/column-labels';
+import { problemText } from '@/text/problems';
 import { Button } from '@/ui/control/Button';
 import { Choice } from '@/ui/kit/Choice';
+import { Field } from '@/ui/kit/Field';
 import { Radios } from '@/ui/kit/Radios';
+import { Toggle } from '@/ui/kit/Switch';
 import { Words } from '@/ui/theme/text';
 import { ColumnPicker } from './ColumnPicker';
 import { FrequencyPicker } from './FrequencyPicker';
+import { GroupPicker } from './GroupPicker';
 import { PairPickers } from './PairPickers';
-import { NoStatistic, StatisticRow } from './Statistic';
+import { NoStatistic, StatisticRow, shownText } from './Statistic';
 import type { Told } from './Statistic';
 import { CellErrors } from './CellErrors';
 import { panelOf } from './panel';
 import { ClassChoices, ProposedClasses } from './ClassChoices';
+import { useTypedList } from './use-typed';
 
 type Props = Readonly<{
   table: DataTable;
@@ -45,6 +57,7 @@ function OneChoices({ table }: Readonly<{ table: DataTable }>) {
   return (
     <View gap="$3" paddingVertical="$2">
       <FrequencyPicker table={table} beside={[used.one]} />
+      {use.classes === 'none' ? <GroupPicker table={table} beside={[used.one, used.frequencies]} /> : null}
       <ClassChoices table={table} />
       {use.classes === 'none' ? (
         <Choice
@@ -55,6 +68,165 @@ function OneChoices({ table }: Readonly<{ table: DataTable }>) {
           note={quartileNotes[use.quartiles]}
         />
       ) : null}
+    </View>
+  );
+}
+
+/** Numbers by their names, each with its formula and the numbers put in. */
+function Statistics({
+  views,
+  all,
+  onOpen,
+}: Readonly<{ views: readonly StatisticView[]; all: SummaryView }> & Pick<Props, 'onOpen'>) {
+  const valueOf = (wanted: StatisticView['id']): string | null => {
+    const found = [...all.statistics, ...all.further].find(({ id }) => id === wanted)?.shown ?? null;
+    return found === null ? null : shownText(found).replace(/^[=≈] /, '');
+  };
+  return views.map(({ id, shown }) => (
+    <StatisticRow
+      key={id}
+      name={statisticNames[id]}
+      note={notesFor(id)}
+      shown={shown}
+      formula={formulaText(id, valueOf)}
+      onOpen={onOpen}
+    />
+  ));
+}
+
+type FurtherProps = Readonly<{ table: DataTable; result: SummaryView | null }> & Pick<Props, 'onOpen'>;
+
+/** What is told besides the summary, when it is asked for. */
+function Further({ table, result, onOpen }: FurtherProps) {
+  const { setUse } = useStore.getState();
+  const { use, id } = table;
+  const isOfOne = use.of === 'one';
+  const shares = useTypedList(use.shares, (text) => setUse(id, { shares: text }));
+  const percentiles = result?.percentiles ?? [];
+  return (
+    <View gap="$2" paddingVertical="$3">
+      <View paddingHorizontal="$3" gap="$2">
+        {isOfOne ? (
+          <>
+            <Field
+              name={columnWords.shares}
+              value={shares.text}
+              onChange={shares.onChange}
+              placeholder={columnWords.sharesHint}
+              isInline
+            />
+            {use.shares === '' || use.classes !== 'none' ? null : (
+              <Choice
+                title={columnWords.percentileRule}
+                options={percentileRules.map((rule) => ({ id: rule, name: percentileNames[rule] }))}
+                chosen={use.percentiles}
+                onChoose={(rule) => setUse(id, { percentiles: rule })}
+                note={percentileNotes[use.percentiles]}
+              />
+            )}
+            {'problem' in percentiles ? (
+              <Words tone="accent" role="alert">
+                {problemText(percentiles.problem)}
+              </Words>
+            ) : null}
+          </>
+        ) : null}
+      </View>
+      {'problem' in percentiles
+        ? null
+        : percentiles.map(({ share, shown }) => (
+            <StatisticRow key={share} name={percentileName(share)} note="" shown={shown} onOpen={onOpen} />
+          ))}
+      <View paddingHorizontal="$3" gap="$2">
+        <Toggle
+          title={columnWords.further}
+          note={columnWords.furtherNote}
+          isOn={use.further}
+          onChange={(further) => setUse(id, { further })}
+        />
+        {use.further && isOfOne ? (
+          <>
+            <WeightPicker table={table} />
+            <Toggle title={columnWords.cubes} isOn={use.cubes} onChange={(cubes) => setUse(id, { cubes })} />
+          </>
+        ) : null}
+      </View>
+      {result === null || !use.further ? null : (
+        <View role="group" aria-label={columnWords.further}>
+          <Statistics views={result.further} all={result} onOpen={onOpen} />
+          {result.of !== 'one' ? null : result.outliers.length === 0 ? (
+            <NoStatistic name={columnWords.outlierRows} why={columnWords.noOutliers} />
+          ) : (
+            result.outliers.map(({ rows, shown }, i) => (
+              <StatisticRow
+                key={i}
+                name={columnWords.outlierRows}
+                note={rowsText(rows)}
+                shown={shown}
+                onOpen={onOpen}
+              />
+            ))
+          )}
+        </View>
+      )}
+    </View>
+  );
+}
+
+/** The weights of a weighted mean: a column, or none. */
+function WeightPicker({ table }: Readonly<{ table: DataTable }>) {
+  const { one } = usedColumns(table);
+  return (
+    <ColumnPicker
+      title={columnWords.weights}
+      columns={table.columns.filter((c) => c !== one)}
+      chosen={usedColumns(table).weights?.id ?? null}
+      none={columnWords.none}
+      onChoose={(weights) => useStore.getState().setUse(table.id, { weights })}
+    />
+  );
+}
+
+/** The summaries of groups side by side. */
+function GroupTable({ groups }: Readonly<{ groups: SummaryView['groups'] }>) {
+  const [first] = groups;
+  return (
+    <View className="scroll-x" tabIndex={0} role="region" aria-label={columnWords.groups} padding="$3">
+      <View role="table" aria-label={columnWords.groups}>
+        <View role="row" flexDirection="row">
+          <GroupCell role="columnheader" text="" isHead />
+          {groups.map(({ name }) => (
+            <GroupCell key={name} role="columnheader" text={groupName(name)} isHead />
+          ))}
+        </View>
+        {(first?.statistics ?? []).map(({ id }, row) => (
+          <View key={id} role="row" flexDirection="row" borderTopWidth={1} borderColor="$rule">
+            <GroupCell role="rowheader" text={statisticNames[id]} isHead />
+            {groups.map(({ name, statistics }) => {
+              const shown = statistics[row]?.shown ?? null;
+              return <GroupCell key={name} role="cell" text={shown === null ? '' : shownText(shown)} />;
+            })}
+          </View>
+        ))}
+      </View>
+    </View>
+  );
+}
+
+type CellProps = Readonly<{ role: 'cell' | 'columnheader' | 'rowheader'; text: string; isHead?: boolean }>;
+
+function GroupCell({ role, text, isHead = false }: CellProps) {
+  return (
+    <View role={role} width={role === 'rowheader' ? 76 : 124} minHeight={34} justifyContent="center" flexShrink={0}>
+      <Words
+        size="medium"
+        strong={isHead}
+        {...(isHead ? {} : { tone: 'answer' })}
+        {...(role === 'rowheader' ? {} : { textAlign: 'right' })}
+        className="tabular"
+      >
+        {text}
+      </Words>
     </View>
   );
 }
@@ -88,7 +260,7 @@ export function SummaryPanel({ table, onCell, onOpen }: Props) {
   const { setUse } = useStore.getState();
   const { use, columns, id } = table;
   const used = usedColumns(table);
-  const [isOpen, setOpen] = useState(use.frequencies !== null || use.classes !== 'none');
+  const [isOpen, setOpen] = useState(use.frequencies !== null || use.classes !== 'none' || use.by !== null);
   const request = useRequest((state) => summaryRequest(state, table));
   const panel = panelOf(useTask('summary', request));
   const isPair = use.of === 'pair';
@@ -136,18 +308,12 @@ export function SummaryPanel({ table, onCell, onOpen }: Props) {
       </View>
       {panel.result === null ? null : (
         <View role="group" aria-label={columnWords.summary} aria-live="polite">
-          {panel.result.statistics.map(({ id: statistic, shown }) => (
-            <StatisticRow
-              key={statistic}
-              name={statisticNames[statistic]}
-              note={notesFor(statistic)}
-              shown={shown}
-              onOpen={onOpen}
-            />
-          ))}
+          <Statistics views={panel.result.statistics} all={panel.result} onOpen={onOpen} />
           <Modes of={panel.result.of} modes={panel.result.modes} onOpen={onOpen} />
         </View>
       )}
+      {panel.result === null || panel.result.groups.length === 0 ? null : <GroupTable groups={panel.result.groups} />}
+      <Further table={table} result={panel.result} onOpen={onOpen} />
     </View>
   );
 }

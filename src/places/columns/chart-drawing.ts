@@ -48,6 +48,8 @@ export const pointsDrawing = (x: DataColumn, y: DataColumn, model: ChartModel, s
   reads: reading(model, { x, y }, sign),
 });
 
+const isWithoutHeights = ({ marks: { kind } }: ChartModel): boolean => kind === 'box' || kind === 'stem';
+
 /** A chart of a table with its axes. */
 export function chartDrawing(table: DataTable, model: ChartModel, sign: DecimalSign): ChartDrawing {
   const { x, y, one, upper } = usedColumns(table);
@@ -58,8 +60,16 @@ export function chartDrawing(table: DataTable, model: ChartModel, sign: DecimalS
   const height = model.heights === null ? y : { name: columnWords[model.heights], unit: '' };
   return {
     model,
-    x: axis(isOfOne ? (model.marks.kind === 'box' ? one : bounds) : x),
-    y: model.marks.kind === 'box' ? { name: '', unit: '', ticks: 'none' } : axis(height),
+    x: axis(
+      chart === 'quantile'
+        ? { name: columnWords.z, unit: '' }
+        : isOfOne
+          ? model.marks.kind === 'box'
+            ? one
+            : bounds
+          : x,
+    ),
+    y: isWithoutHeights(model) ? { name: '', unit: '', ticks: 'none' } : axis(chart === 'quantile' ? one : height),
     reads: reading(model, { x, y }, sign),
   };
 }

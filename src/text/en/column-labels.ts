@@ -1,13 +1,16 @@
 import { filledCells } from '@/core/column/cells';
 import { LONGEST_CELL, LONGEST_NAME, MOST_COLUMNS } from '@/core/notebook/columns';
 import type { LeftOut } from '@/core/notebook/room';
-import type { ChartKind } from '@/core/chart/kinds';
+import type { BarKind, ChartKind } from '@/core/chart/kinds';
 import type { BoxPart, ChartPart } from '@/core/chart/model';
+import type { ClassRule } from '@/core/column/class-rules';
 import type { FitModel } from '@/core/column/fit-models';
 import type { Separator } from '@/core/column/delimited';
+import type { PercentileRule } from '@/core/column/percentile-rules';
 import type { QuartileRule } from '@/core/column/quartile-rules';
 import type { AnalysisOptions } from '@/core/notebook/columns';
 import { words } from './labels';
+import { formulaOf } from '@/core/column/statistics';
 import type { ProposedText, StatisticId } from '@/core/column/statistics';
 
 /** Words of the Columns place. */
@@ -90,7 +93,32 @@ export const columnWords = {
   width: 'Width of the classes',
   widthHint: 'proposed',
   quartiles: 'Quartiles',
-  more: 'Frequencies, classes, quartiles',
+  more: 'Frequencies, groups, classes, quartiles',
+  by: 'Groups by',
+  groups: 'Groups',
+  noGroup: '(none)',
+  further: 'More numbers',
+  furtherNote: 'Spread, shape, sums and outliers; covariance and ranks of a pair.',
+  cubes: 'Also the sum of cubes',
+  weights: 'Weights',
+  shares: 'Percentiles at',
+  sharesHint: '0.1, 0.9 or 10%, 90%',
+  percentileRule: 'Percentiles',
+  outlierRows: 'Outliers',
+  noOutliers: 'none beyond one and a half quartile ranges',
+  putIn: 'With the numbers put in',
+  formula: 'Formula',
+  classRule: 'Number of classes',
+  classCount: 'So many classes',
+  heightsAsDensity: 'Heights as density',
+  densityNote: 'Shares to a unit, so that the areas sum to one.',
+  normalOver: 'Lay a normal curve over it',
+  barKind: 'Groups stand',
+  stemUnit: 'One step of a leaf',
+  share: 'share up to there',
+  shareDensity: 'share to a unit',
+  percent: 'share in %',
+  z: 'z of the rank',
   x: 'x',
   y: 'y',
   mode: 'mode',
@@ -153,7 +181,50 @@ export const statisticNames: Readonly<Record<StatisticId, string>> = {
   sumXX: 'Σx²',
   sumYY: 'Σy²',
   sumXY: 'Σxy',
+  sumOfSquares: 'Σx²',
+  deviations: 'Σ(x − x̄)²',
+  variance: 's²',
+  populationVariance: 'σ²',
+  standardError: 's/√n',
+  range: 'range',
+  quartileRange: 'Q3 − Q1',
+  skewness: 'skewness g₁',
+  kurtosis: 'kurtosis g₂',
+  sampleSkewness: 'skewness G₁',
+  sampleKurtosis: 'kurtosis G₂',
+  geometricMean: 'geometric mean',
+  harmonicMean: 'harmonic mean',
+  weightedMean: 'weighted mean',
+  sumOfCubes: 'Σx³',
+  sX: 's of x',
+  sY: 's of y',
+  sigmaX: 'σ of x',
+  sigmaY: 'σ of y',
+  deviationsX: 'Σ(x − x̄)²',
+  deviationsY: 'Σ(y − ȳ)²',
+  productDeviations: 'Σ(x − x̄)(y − ȳ)',
+  covariance: 'covariance',
+  populationCovariance: 'covariance σ',
+  spearman: 'Spearman ρ',
+  kendall: 'Kendall τ',
 };
+
+/** Statistics whose names are no signs stand in a formula by these. */
+const formulaSigns: Readonly<Partial<Record<StatisticId, string>>> = {
+  sum: 'Σx',
+  skewness: 'g₁',
+  kurtosis: 'g₂',
+};
+
+/** What a statistic is worked from: its formula, and the same with the numbers put in; null for what is only looked up. */
+export function formulaText(id: StatisticId, value: (id: StatisticId) => string | null): FormulaText | null {
+  const formula = formulaOf(id, (name) => formulaSigns[name] ?? statisticNames[name]);
+  if (formula === null) return null;
+  const filled = formulaOf(id, (name) => value(name) ?? statisticNames[name]) ?? '';
+  return { formula, filled };
+}
+
+export type FormulaText = Readonly<{ formula: string; filled: string }>;
 
 /** What a short name stands for, where it does not say it. */
 export const statisticNotes: Readonly<Partial<Record<StatisticId, string>>> = {
@@ -161,7 +232,62 @@ export const statisticNotes: Readonly<Partial<Record<StatisticId, string>>> = {
   s: 'of a sample, by n − 1',
   sigma: 'of a population, by n',
   r: 'correlation',
+  variance: 'of a sample, by n − 1',
+  populationVariance: 'of a population, by n',
+  standardError: 'of the mean',
+  skewness: 'm₃/m₂^(3/2)',
+  kurtosis: 'm₄/m₂² − 3',
+  sampleSkewness: 'of a sample',
+  sampleKurtosis: 'of a sample',
+  geometricMean: 'of values above zero',
+  harmonicMean: 'of values above zero',
+  covariance: 'by n − 1',
+  populationCovariance: 'by n',
+  spearman: 'of ranks',
+  kendall: 'τ-b, of ranks',
 };
+
+export const percentileNames: Readonly<Record<PercentileRule, string>> = {
+  reached: 'first reached',
+  between: 'interpolated',
+  beyond: 'by n + 1',
+};
+export const percentileNotes: Readonly<Record<PercentileRule, string>> = {
+  reached: 'The smallest value that at least this share of all do not exceed.',
+  between: 'So far of the way from the first value to the last, between neighbours where it falls there.',
+  beyond: 'At the place p·(n + 1) in order, between neighbours where it falls there.',
+};
+
+export const classRuleNames: Readonly<Record<ClassRule, string>> = {
+  root: 'square root',
+  sturges: 'Sturges',
+  rice: 'Rice',
+  scott: 'Scott',
+  freedman: 'Freedman–Diaconis',
+};
+export const classRuleNotes: Readonly<Record<ClassRule, string>> = {
+  root: 'About √n classes.',
+  sturges: 'About 1 + log₂ n classes.',
+  rice: 'About 2·∛n classes.',
+  scott: 'About 3.49·s/∛n wide.',
+  freedman: 'About 2·(Q3 − Q1)/∛n wide.',
+};
+
+export const barKindNames: Readonly<Record<BarKind, string>> = {
+  beside: 'beside each other',
+  stacked: 'on each other',
+  shares: 'as shares of 100 %',
+};
+
+/** A percentile as it is called. */
+export const percentileName = (share: string): string => `at ${share}`;
+/** The rows in which an outlier stands. */
+export const rowsText = (rows: readonly number[]): string =>
+  `${rows.length === 1 ? 'row' : 'rows'} ${rows
+    .slice(0, 8)
+    .map((row) => row + 1)
+    .join(', ')}${rows.length > 8 ? ' …' : ''}`;
+export const groupName = (name: string): string => (name === '' ? columnWords.noGroup : name);
 
 export const chartTitles: Readonly<Record<ChartKind, string>> = {
   points: 'Points',
@@ -169,6 +295,12 @@ export const chartTitles: Readonly<Record<ChartKind, string>> = {
   histogram: 'Histogram',
   box: 'Box',
   bars: 'Bars',
+  bubbles: 'Bubbles',
+  cumulative: 'Cumulative',
+  dots: 'Dots',
+  stem: 'Stem and leaf',
+  quantile: 'Normal quantiles',
+  shares: 'Shares',
 };
 
 export const modelNames: Readonly<Record<FitModel, string>> = {
@@ -226,6 +358,8 @@ export function proposedSentence({ kind, width, value }: ProposedText): string {
       return `The last class has no end of its own: ${value} is proposed, ${width} wide as the others.`;
     case 'first-start':
       return `The first class has no start of its own: ${value} is proposed, ${width} wide as the others.`;
+    case 'count':
+      return `Classes ${width} wide from ${value} on: the largest value belongs to the last one.`;
     case 'width':
       return `Classes ${width} wide from ${value} on are proposed. A value on a bound belongs to the class above it.`;
   }
@@ -274,6 +408,8 @@ const boxReads: Readonly<Record<BoxPart, string>> = {
   high: 'Upper whisker',
 };
 
+const inGroup = (group: string): string => (group === '' ? '' : `${group}. `);
+
 /** A part of a chart that is no row of its own; `height` is what the height over a label means. */
 export function partReads(part: Exclude<ChartPart, { kind: 'row' }>, height: string): string {
   switch (part.kind) {
@@ -282,9 +418,11 @@ export function partReads(part: Exclude<ChartPart, { kind: 'row' }>, height: str
     case 'label':
       return `${part.label}: ${height} ${part.text}`;
     case 'box':
-      return `${boxReads[part.part]}: ${part.text}`;
+      return `${inGroup(part.group)}${boxReads[part.part]}: ${part.text}`;
     case 'outlier':
-      return `Outlier: ${part.text}`;
+      return `${inGroup(part.group)}Outlier: ${part.text}`;
+    case 'told':
+      return part.text;
   }
 }
 

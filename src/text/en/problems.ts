@@ -134,6 +134,9 @@ const domain: { [R in DomainReason]: (fn: string, p: Of<'domain'>) => string } =
   'class-overlap': () => 'This class overlaps the one before it.',
   'class-width': () =>
     'The width of the classes cannot be told from these bounds, or there would be too many. Give a width, or both bounds.',
+  'class-count': () => 'The number of classes is a whole number from 1 to 500.',
+  weight: () => 'A weight is a number from 0 on.',
+  'not-a-share': () => 'A share lies between 0 and 1: 0.9 or 90%.',
   'outside-word': (fn, { bits }) => `${fn} takes whole numbers of at most ${bits} bits, as the settings say.`,
   'places-of-bits': (fn) => `${fn} moves bits by a whole number of places from 0 on.`,
   'date-range': () => 'Dates are those of the years 1 to 9999.',

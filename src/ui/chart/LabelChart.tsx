@@ -1,33 +1,33 @@
 import { View } from '@tamagui/core';
 import { useState } from 'react';
-import type { ComponentType, KeyboardEvent } from 'react';
+import type { KeyboardEvent, ReactNode } from 'react';
 import type { LayoutChangeEvent } from 'react-native';
 import type { Size } from '@/core/curve/view';
 import { handleStroke } from '@/keys/shortcuts';
 import { ringWithin } from '../theme/look';
 import { SpokenKeys, withKeys } from '../control/SpokenKeys';
 import { Words } from '../theme/text';
-import type { LabelPictureProps } from './LabelPicture';
 
-type Props = Omit<LabelPictureProps, 'size' | 'onChoose' | 'inSight'> &
-  Readonly<{
-    /** What draws it: it is fetched when it is first needed. */
-    picture: ComponentType<LabelPictureProps>;
-    name: string;
-    /** What stands along the axes, and all of it in words. */
-    titles: readonly string[];
-    told: string;
-    onChoose: (index: number | null) => void;
-    onSize: (size: Size) => void;
-  }>;
+type Props = Readonly<{
+  name: string;
+  /** What stands along the axes, and all of it in words. */
+  titles: readonly string[];
+  told: string;
+  /** How many parts there are, and which of them is chosen. */
+  count: number;
+  chosen: number | null;
+  onChoose: (index: number | null) => void;
+  onSize: (size: Size) => void;
+  /** What is drawn at a size; `inSight`: the index that is to be scrolled to. */
+  draw: (size: Size, inSight: number) => ReactNode;
+}>;
 
 const DESCRIPTION = 'label-chart-text';
 
-/** A chart over labels: it takes the room there is, and tells what its parts stand for by touch and by the arrow keys. */
-export function LabelChart({ picture: Picture, name, titles, told, onChoose, onSize, ...drawn }: Props) {
+/** A chart that is not drawn on the plot: it takes the room there is, and tells what its parts stand for by touch and by the arrow keys. */
+export function LabelChart({ name, titles, told, count, chosen, onChoose, onSize, draw }: Props) {
   const [size, setSize] = useState<Size | null>(null);
   const [inSight, setInSight] = useState(0);
-  const { chosen, labels } = drawn;
   const onLayout = ({ nativeEvent: { layout } }: LayoutChangeEvent): void => {
     const next = { width: Math.round(layout.width), height: Math.round(layout.height) };
     if (next.width <= 0 || next.height <= 0) return;
@@ -35,7 +35,6 @@ export function LabelChart({ picture: Picture, name, titles, told, onChoose, onS
     setSize(next);
     onSize(next);
   };
-  const count = labels.length;
   const choose = (index: number): void => {
     if (count === 0) return;
     onChoose(index);
@@ -72,8 +71,8 @@ export function LabelChart({ picture: Picture, name, titles, told, onChoose, onS
         {...ringWithin}
       >
         {size === null ? null : (
-          <View position="absolute" top={0} left={0} aria-hidden>
-            <Picture {...drawn} size={size} inSight={inSight} onChoose={onChoose} />
+          <View position="absolute" top={0} left={0} right={0} bottom={0} className="scroll-y" aria-hidden>
+            {draw(size, inSight)}
           </View>
         )}
       </View>

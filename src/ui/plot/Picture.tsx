@@ -4,7 +4,7 @@ import type { Frame } from '@/core/curve/plane';
 import type { DecimalSign } from '@/core/language/numerals';
 import type { Palette } from '../theme/palette';
 import { seriesStyle } from './looks';
-import { shapePaths } from './marks';
+import { shapePaths, shapeTexts } from './marks';
 import type { ShownMarks } from './marks';
 import { axisTitle, ruled } from './paper';
 import type { AxisLook } from './paper';
@@ -103,9 +103,11 @@ const Paper = memo(function Paper({ frame, x, y, decimalSign, seen, large, palet
 const Shapes = memo(function Shapes({
   frame,
   shown,
+  large,
   palette,
-}: Readonly<{ frame: Frame; shown: ShownMarks }> & Coloured) {
+}: Readonly<{ frame: Frame; shown: ShownMarks; large: number }> & Coloured) {
   const paths = useMemo(() => shapePaths(shown, frame), [shown, frame]);
+  const texts = useMemo(() => shapeTexts(shown, frame), [shown, frame]);
   return (
     <G>
       {paths.map(({ id, d, fill, stroke, width, opacity }) => (
@@ -119,6 +121,9 @@ const Shapes = memo(function Shapes({
           strokeLinecap="round"
           strokeLinejoin="round"
         />
+      ))}
+      {texts.map(({ text, x, y }, i) => (
+        <Label key={i} at={{ x, y }} text={text} colour="ink" size={13 * large} palette={palette} />
       ))}
     </G>
   );
@@ -202,7 +207,7 @@ function Layers({ drawing, x, y, decimalSign, seen, numbered, shown, large, pale
   return (
     <>
       <Paper frame={frame} x={x} y={y} decimalSign={decimalSign} seen={seen} large={large} palette={palette} />
-      {shown === null ? null : <Shapes frame={frame} shown={shown} palette={palette} />}
+      {shown === null ? null : <Shapes frame={frame} shown={shown} large={large} palette={palette} />}
       <Curves curves={curves} palette={palette} />
       {numbered.length === 0 ? null : <Numbered frame={frame} numbered={numbered} large={large} palette={palette} />}
     </>

@@ -65,6 +65,7 @@ function newColumns(all: Tables, wanted: readonly NewColumn[], before: number): 
     id: `c${first + i}`,
     name: name === '' ? letterName(before + i) : name,
     unit,
+    rule: '',
     cells: cells as string[],
   }));
 }
@@ -114,6 +115,7 @@ function newTable(state: State, name: string, wanted: readonly NewColumn[]): Par
     name: (name === '' ? `Table ${number}` : name).slice(0, LONGEST_NAME),
     columns: [...newColumns(columns, fitting(wanted, null).columns, 0)],
     use: FIRST_USE,
+    filter: '',
   };
   return {
     ...withTables(state, 'add-table', [...columns.tables, table]),

@@ -14,7 +14,7 @@ function tablesOf(base: Tables, mine: Tables, theirs: Tables, lost: Lost): reado
   const renamed = (table: DataTable): DataTable => {
     const names = new Map(table.columns.map(({ id }) => [id, columnId()]));
     const named = (id: string | null): string | null => (id === null ? null : (names.get(id) ?? id));
-    const { one: of, frequencies, upper, x, y } = table.use;
+    const { one: of, frequencies, upper, x, y, by, weights, predictors } = table.use;
     return {
       ...table,
       id: tableId(),
@@ -26,6 +26,9 @@ function tablesOf(base: Tables, mine: Tables, theirs: Tables, lost: Lost): reado
         upper: named(upper),
         x: named(x),
         y: named(y),
+        by: named(by),
+        weights: named(weights),
+        predictors: predictors.map((id) => names.get(id) ?? id),
       },
     };
   };
@@ -43,6 +46,7 @@ function tablesOf(base: Tables, mine: Tables, theirs: Tables, lost: Lost): reado
             name: one(before.name, own.name, other.name, () => undefined),
             columns: [...list(before.columns, own.columns, other.columns, column, (c) => copied(c, columnId()))],
             use: record(before.use, own.use, other.use),
+            filter: one(before.filter, own.filter, other.filter, () => undefined),
           },
     renamed,
   );

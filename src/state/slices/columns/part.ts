@@ -53,7 +53,8 @@ function tablesIn(found: unknown, aside: Aside): DataTable[] {
       else if (k >= MOST_COLUMNS) aside.put('column', `${name}: ${nameOf(one)}`, '', one);
     }
     const use = aside.or(readAs(useSchema, part['use']), FIRST_USE, name, part['use']);
-    result.push({ id: readAs(tableSchema.shape.id, part['id']) ?? `t${i + 1}`, name, columns, use });
+    const filter = readAs(tableSchema.shape.filter, part['filter']) ?? '';
+    result.push({ id: readAs(tableSchema.shape.id, part['id']) ?? `t${i + 1}`, name, columns, use, filter });
   }
   // Columns are known by their ids alone, whichever table they are in.
   const all = withOwnIds(
@@ -75,6 +76,7 @@ const columnsPart: SavedPart<SavedColumns> = {
       into: readAs(columnSchema.shape.id, into),
     };
   },
+  // From 10 to 11 only what has a value of its own came in.
   migrations: { 6: () => ({ tables: [], open: null, into: null }) },
 };
 

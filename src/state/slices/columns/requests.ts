@@ -3,7 +3,8 @@ import { usedColumns } from '@/core/notebook/columns';
 import type { DataColumn, DataTable } from '@/core/notebook/columns';
 import type { ChartRequest } from '@/workers/column-chart';
 import type { FitViewRequest } from '@/workers/column-fit';
-import type { OneRequest, PairRequest, SummaryRequest } from '@/workers/column-summary';
+import type { OneRequest, PairRequest } from '@/workers/column-data';
+import type { SummaryRequest } from '@/workers/column-summary';
 import { requestFor } from '@/state/slices/bench/live';
 import type { State } from '@/state/slices/state';
 
@@ -64,17 +65,26 @@ function pairIn(table: DataTable): Shaped<PairRequest> {
 export function summaryRequest(state: Given, table: DataTable): SummaryRequest | null {
   const shaped = table.use.of === 'pair' ? pairIn(table) : oneOf(table);
   if (shaped === null) return null;
+  const { by, weights } = usedColumns(table);
+  const { quartiles, further, cubes, shares, percentiles, width } = table.use;
   return {
-    ...columnsRequest(state, shaped.columns, [table.use.width]),
-    quartiles: table.use.quartiles,
+    ...columnsRequest(state, [...shaped.columns, ...present([table.use.further ? weights : null])], [width, shares]),
+    quartiles,
     data: shaped.data,
+    by,
+    weights,
+    further,
+    cubes,
+    shares,
+    percentiles,
   };
 }
 
 export function chartRequest(state: Given, table: DataTable): ChartRequest | null {
-  const { chart, quartiles, outliers, width } = table.use;
-  const common = { chart, quartiles, outliers, width };
-  const { x, y } = usedColumns(table);
+  const { chart, quartiles, outliers, width, classCount, classRule, density, normal, bars } = table.use;
+  const { x, y, by, frequencies } = usedColumns(table);
+  const groups = chartKinds[chart].options.includes('by') ? by : null;
+  const common = { chart, quartiles, outliers, width, classCount, classRule, density, normal, bars, by: groups };
   switch (chartKinds[chart].of) {
     case 'labels': {
       if (x === null) return null;
@@ -83,11 +93,18 @@ export function chartRequest(state: Given, table: DataTable): ChartRequest | nul
     }
     case 'pair':
       // A point lies where it lies, however often it counts.
-      return x === null || y === null ? null : { ...pointsRequest(state, x, y), ...common };
+      if (x === null || y === null) return null;
+      if (chartKinds[chart].counts === true)
+        return {
+          ...columnsRequest(state, present([x, y, frequencies])),
+          ...common,
+          data: { of: 'pair', x, y, frequencies },
+        };
+      return { ...pointsRequest(state, x, y), ...common };
     case 'one': {
       const shaped = oneOf(table);
       if (shaped === null) return null;
-      return { ...columnsRequest(state, shaped.columns, [width]), ...common, data: shaped.data };
+      return { ...columnsRequest(state, shaped.columns, [width, classCount]), ...common, data: shaped.data };
     }
   }
 }
@@ -100,6 +117,12 @@ export function pointsRequest(state: Given, x: DataColumn, y: DataColumn): Chart
     quartiles: 'halves',
     outliers: false,
     width: '',
+    classCount: '',
+    classRule: 'root',
+    density: false,
+    normal: false,
+    bars: 'beside',
+    by: null,
     data: { of: 'pair', x, y, frequencies: null },
   };
 }
@@ -113,6 +136,7 @@ export function fitRequest(state: Given, table: DataTable, rows: FitViewRequest[
 
 export type { FitView, Residual } from '@/workers/column-fit';
 export type { CellError, WithCellErrors, ShownValue } from '@/workers/column-reader';
-export type { ColumnPreview, SummaryView } from '@/workers/column-summary';
+export type { ColumnPreview } from '@/workers/column-preview';
+export type { StatisticView, SummaryView } from '@/workers/column-summary';
 export type { CellView } from '@/workers/tasks/columns';
 export type { Delimited } from '@/workers/delimited';

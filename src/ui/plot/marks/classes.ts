@@ -1,12 +1,15 @@
 import type { ClassMarks } from '@/core/chart/model';
-import { rectangle, shape } from './record';
+import { lineThrough, rectangle, shape } from './record';
 import type { MarkRecord } from './record';
 
-/** Bars that stand on zero over their classes. */
+/** Bars that stand on zero over their classes, and what is laid over them. */
 export const classMarks: MarkRecord<ClassMarks> = {
-  paths: ({ bars }, scale) => {
+  paths: ({ bars, line }, scale) => {
     const d = bars.map(({ from, to, height }) => rectangle(scale, from, to, 0, height)).join('');
-    return [shape('bars', d, { fill: 'curve1', stroke: 'curve1', opacity: 0.22 })];
+    return [
+      shape('bars', d, { fill: 'curve1', stroke: 'curve1', opacity: 0.22 }),
+      ...(line === undefined ? [] : [shape('line', lineThrough(line, scale), { stroke: 'accent', width: 2 })]),
+    ];
   },
   chosen: ({ bars }, index, scale) => {
     const bar = bars[index];

@@ -5,7 +5,7 @@ import { boxMarks } from './box';
 import { classMarks } from './classes';
 import { pointMarks } from './points';
 import { scaleOf } from './record';
-import type { MarkRecord, ShapePath } from './record';
+import type { MarkRecord, MarkText, ShapePath } from './record';
 import { shareMarks } from './share';
 
 /** How each kind of marks is drawn and found. */
@@ -28,6 +28,10 @@ export function shapePaths({ marks, chosen }: ShownMarks, frame: Frame): readonl
   const mark = chosen === null ? null : record.chosen(marks, chosen, scale);
   return [...record.paths(marks, scale).filter(({ d }) => d !== ''), ...(mark === null ? [] : [mark])];
 }
+
+/** What is written beside marks. */
+export const shapeTexts = ({ marks }: ShownMarks, frame: Frame): readonly MarkText[] =>
+  recordOf(marks).texts?.(marks, scaleOf(frame)) ?? [];
 
 /** The index of the part under a place of the plot; null where there is none. `at`, `size` in pixels. */
 export const partUnder = (

@@ -20,14 +20,19 @@ const bars: ClassMarks = {
 };
 const box: BoxMarks = {
   kind: 'box',
-  low: 1,
-  q1: 3,
-  median: 4,
-  q3: 6,
-  high: 9,
-  outliers: [9.8],
-  texts: { low: '', q1: '', median: '', q3: '', high: '' },
-  outlierTexts: [''],
+  boxes: [
+    {
+      name: '',
+      low: 1,
+      q1: 3,
+      median: 4,
+      q3: 6,
+      high: 9,
+      outliers: [9.8],
+      texts: { low: '', q1: '', median: '', q3: '', high: '' },
+      outlierTexts: [''],
+    },
+  ],
 };
 
 test.each<readonly [string, PlotMarks, number, number, number | null]>([

@@ -1,5 +1,5 @@
 import type { Frame } from '@/core/curve/plane';
-import type { DrawnMarks } from '@/core/chart/model';
+import type { DrawnMarks, LineBeside } from '@/core/chart/model';
 import type { Palette } from '../../theme/palette';
 
 /** A path in the pixels of a frame, with how it is drawn. */
@@ -21,10 +21,15 @@ export const scaleOf = ({ xFrom, xTo, yFrom, yTo, width, height }: Frame): Scale
   atY: (v) => ((yTo - v) / (yTo - yFrom)) * height,
 });
 
+/** A text beside marks, in pixels. */
+export type MarkText = Readonly<{ text: string; x: number; y: number }>;
+
 /** How one kind of marks is drawn, and found under a finger. */
 export type MarkRecord<M extends DrawnMarks> = Readonly<{
   /** Those that are drawn first before those that lie on them. */
   paths: (marks: M, scale: Scale) => readonly ShapePath[];
+  /** What is written beside them. */
+  texts?: (marks: M, scale: Scale) => readonly MarkText[];
   /** The part of an index, as it is marked; null where there is none. */
   chosen: (marks: M, index: number, scale: Scale) => ShapePath | null;
   /** The index of the part under a place of the plot, in pixels; null where there is none. */
@@ -64,3 +69,7 @@ export function nearest(count: number, distance: (i: number) => number, within: 
   }
   return best;
 }
+
+/** A line through places of the axes. */
+export const lineThrough = ({ xs, ys }: LineBeside, { atX, atY }: Scale): string =>
+  xs.map((x, i) => `${i === 0 ? 'M' : 'L'}${px(atX(x))} ${px(atY(ys[i] ?? NaN))}`).join('');
