@@ -188,7 +188,7 @@ test.each<readonly [string, DataTable, object]>([
   [
     'dots',
     table(['3 3 5'], { chart: 'dots' }),
-    { marks: { xs: [3, 3, 5], ys: [0.5, 1.5, 0.5], texts: ['3: 2', '3: 2', '5: 1'] } },
+    { marks: { xs: [3, 3, 5], ys: [1, 2, 1], texts: ['3: 2', '3: 2', '5: 1'] } },
   ],
   [
     'stems below and above zero',

@@ -70,6 +70,7 @@ export type DomainReason =
   | 'class-count'
   | 'weight'
   | 'not-a-share'
+  | 'first-above-last'
   | 'needs-matrix'
   | 'needs-vector'
   | 'needs-number'
@@ -122,6 +123,8 @@ export type ProblemData =
   | Readonly<{ code: 'domain'; reason: DomainReason; fn?: string; row?: number; bits?: number; interest?: string }>
   /** A parameter of a distribution that is not what it must be; `other`: the parameter that it is measured by. */
   | Readonly<{ code: 'parameter'; fn: string; name: string; must: ParameterDemand; other?: string }>
+  /** A number that is entered and is not within its bounds. */
+  | Readonly<{ code: 'outside-range'; least: number; most: number; isWhole: boolean }>
   | Readonly<{ code: 'divide-by-zero' }>
   | Readonly<{ code: 'too-large' }>
   /** `unit`: it is none that is known, or it may be one of several. `among`: what it would have been a name of. */

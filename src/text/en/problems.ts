@@ -136,6 +136,7 @@ const domain: { [R in DomainReason]: (fn: string, p: Of<'domain'>) => string } =
     'The width of the classes cannot be told from these bounds, or there would be too many. Give a width, or both bounds.',
   'class-count': () => 'The number of classes is a whole number from 1 to 500.',
   weight: () => 'A weight is a number from 0 on.',
+  'first-above-last': () => 'The last number is not below the first.',
   'not-a-share': () => 'A share lies between 0 and 1: 0.9 or 90%.',
   'outside-word': (fn, { bits }) => `${fn} takes whole numbers of at most ${bits} bits, as the settings say.`,
   'places-of-bits': (fn) => `${fn} moves bits by a whole number of places from 0 on.`,
@@ -156,6 +157,8 @@ const domain: { [R in DomainReason]: (fn: string, p: Of<'domain'>) => string } =
   'grows-without-bound': (fn) => `${fn} grows without bound there.`,
   step: () => 'The step must lead from the first x towards the last one.',
 };
+
+const shownBound = (bound: number): string => String(bound).replace('-', '−');
 
 const demands: { [D in ParameterDemand]: (other: string) => string } = {
   'above-zero': () => 'must be above 0',
@@ -196,6 +199,8 @@ const sentences: { [C in ProblemCode]: (p: Of<C>) => string } = {
   syntax: (p) => syntax[p.reason](p),
   domain: (p) => (p.row === undefined ? '' : `Row ${p.row + 1}: `) + domain[p.reason](p.fn ?? 'This', p),
   parameter: (p) => `${p.name} of ${p.fn} ${demands[p.must](p.other ?? '')}.`,
+  'outside-range': ({ least, most, isWhole }) =>
+    `This is a ${isWhole ? 'whole ' : ''}number from ${shownBound(least)} to ${shownBound(most)}.`,
   'divide-by-zero': () => 'This divides by zero.',
   'too-large': () => 'The result is too large, or too close to zero: it needs more than a million digits.',
   'undefined-name': nameText,

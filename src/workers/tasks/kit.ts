@@ -1,4 +1,5 @@
 import { chanceView } from '../kit/chance';
+import { drawView } from '../kit/draw';
 import { filled } from '../kit/fill';
 import { loanView } from '../kit/loan';
 import { pairsView } from '../kit/pairs';
@@ -19,6 +20,7 @@ export const kitTasks = [
   defineTask({ kind: 'loan', run: loanView }),
   defineTask({ kind: 'chance', run: chanceView }),
   defineTask({ kind: 'test', run: testView }),
+  defineTask({ kind: 'draws', run: drawView }),
 ] as const;
 
 export type KitTasks = TasksOf<typeof kitTasks>;

@@ -20,7 +20,7 @@ function stacks(tally: readonly Tally[], { size, text }: ChartWork): Charted {
     const told = `${text(fromRational(value))}: ${count}`;
     const height = Number((count + per - 1n) / per);
     const x = size(fromRational(value));
-    return Array.from({ length: height }, (_, i) => ({ x, y: (i + 0.5) * Number(per), told }));
+    return Array.from({ length: height }, (_, i) => ({ x, y: (i + 1) * Number(per), told }));
   });
   const xs = dots.map(({ x }) => x);
   return succeed({

@@ -42,8 +42,8 @@ export const boxMarks: MarkRecord<BoxMarks> = {
       shape('outliers', joined('outliers'), { stroke: 'curve1', width: DOT }),
     ];
   },
-  texts: (marks, { atY }) =>
-    marks.boxes.map(({ name }, i) => ({ text: name, x: 8, y: atY(bandOf(marks, i) + BOX.top + 0.12) })),
+  texts: (marks, { atX, atY }) =>
+    marks.boxes.map(({ name, low }, i) => ({ text: name, x: atX(low), y: atY(bandOf(marks, i) + BOX.top + 0.1) })),
   chosen: (marks, index, { atX, atY }) => {
     const part = partsOf(marks)[index];
     if (part === undefined) return null;

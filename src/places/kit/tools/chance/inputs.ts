@@ -1,4 +1,6 @@
 import { z } from 'zod/mini';
+import { drawnKinds } from '@/state/slices/kit/requests';
+import type { DrawnKind } from '@/state/slices/kit/requests';
 import { tails, testIds } from '@/core/inference/test-names';
 import { distributionShapes } from '@/core/function/chance/distributions';
 import type { DistributionId, DistributionShape } from '@/core/function/chance/distributions';
@@ -48,7 +50,7 @@ const FIRST_VALUES = [
   ['12.4', '11.6'],
 ];
 
-export const screens = ['distribution', 'test'] as const;
+export const screens = ['distribution', 'test', 'draw'] as const;
 /** Where the values of a test come from. */
 export const sources = ['typed', 'columns', 'summary'] as const;
 
@@ -82,19 +84,49 @@ const testShape = {
   ysd: text('1.1'),
 };
 
+/** What each kind of draw is told, in this order, and what it begins with. */
+export const drawNumbers = {
+  dice: { dice: '2', sides: '6' },
+  coins: { coins: '10', heads: '0.5' },
+  cards: { cards: '5' },
+  whole: { first: '1', last: '49' },
+  numbers: { least: '0', greatest: '1', places: '3' },
+  sample: {},
+  distribution: { places: '2' },
+} as const satisfies Readonly<Record<DrawnKind, Readonly<Record<string, string>>>>;
+
+/** Under what a number of a draw is kept. */
+export const drawKey = (kind: DrawnKind, name: string): `${string}.${string}` => `draw ${kind}.${name}`;
+
+const drawShape = {
+  drawn: z.catch(z.enum(drawnKinds), 'dice'),
+  marked: z.catch(z.enum(['red', 'hearts', 'faces', 'aces']), 'hearts'),
+  returned: z.catch(z.enum(['yes', 'no']), 'yes'),
+  draws: text('1000'),
+  seed: text('1'),
+  sampled: text(),
+};
+
 /** The distribution, its numbers, and the part that is asked for; or the test, with what it is worked from. */
 export const inputs = z.object({
   screen: z.catch(z.enum(screens), 'distribution'),
   ...testShape,
+  ...drawShape,
   distribution: z.catch(z.enum(ids), 'normal'),
   second: z.catch(z.enum(['none', ...ids]), 'none'),
   from: z.catch(z.string(), '-1'),
   to: z.catch(z.string(), '1'),
   share: z.catch(z.string(), '0.95'),
   ...Object.fromEntries(distributionShapes.flatMap(numbersOf)),
+  ...Object.fromEntries(
+    drawnKinds.flatMap((kind) =>
+      Object.entries(drawNumbers[kind]).map(([name, first]) => [drawKey(kind, name), text(first)] as const),
+    ),
+  ),
 });
 
 export type ChanceEntries = z.infer<z.ZodMiniObject<typeof testShape>> &
+  z.infer<z.ZodMiniObject<typeof drawShape>> &
   Readonly<{
     screen: (typeof screens)[number];
     distribution: DistributionId;
