@@ -7,7 +7,7 @@ import { afterPaint } from '@/platform/paint';
 import { oldCopies } from '@/state/kernel/old-copies';
 import { KEY } from '@/state/kernel/kept-text';
 import { createKeeper } from '@/state/kernel/persist';
-import { followForms, followLine, followWork } from './follow';
+import { followForms, followLine, followRules, followWork } from './follow';
 import { createStore } from './store';
 import { tasks } from './tasks';
 
@@ -60,6 +60,7 @@ export async function startApp(): Promise<() => void> {
     followLine(useStore, tasks, afterPaint),
     followWork(useStore, tasks),
     followForms(useStore, tasks),
+    followRules(useStore, tasks),
     onPageHide(keeper.now),
   ];
   return () => ends.reverse().forEach((end) => end());

@@ -1,6 +1,9 @@
 import type { Pool } from '@/workers/pool';
 import { formsRequestOf } from './slices/bench/forms';
 import { isSameQuestion, requestOf } from './slices/bench/live';
+import { rulesRequest } from './slices/columns/requests';
+import { hasRules } from './slices/columns/resolved';
+import { isSameRequest } from './same-request';
 import { lineText } from './slices/bench/reading';
 import type { AppStore } from './store';
 
@@ -66,6 +69,47 @@ export function followForms(store: AppStore, pool: Pick<Pool, 'run'>): () => voi
   ask();
   return store.subscribe((now, before) => {
     if (now.document !== before.document || now.formsCache !== before.formsCache) ask();
+  });
+}
+
+/** Has the columns that are worked from others, and the rows that take part, worked out whenever these change. */
+export function followRules(store: AppStore, pool: Pick<Pool, 'run'>): () => void {
+  const asked = new Map<string, unknown>();
+  let isAsked = false;
+  const ask = (): void => {
+    const state = store.getState();
+    if (isAsked) return;
+    for (const table of state.document.columns.tables) {
+      if (!hasRules(table)) continue;
+      const request = rulesRequest(state, table);
+      const before = asked.get(table.id);
+      if (before !== undefined && state.rules.has(table.id) && isSameRequest(before, request)) continue;
+      isAsked = true;
+      asked.set(table.id, request);
+      void pool.run('rules', request).then((answered) => {
+        isAsked = false;
+        if (answered !== 'superseded')
+          store
+            .getState()
+            .learnRules(
+              table,
+              answered.ok
+                ? answered.value
+                : { columns: [], kept: null, faults: [{ column: null, problem: answered.problem }] },
+            );
+        ask();
+      });
+      return;
+    }
+  };
+  ask();
+  return store.subscribe((now, before) => {
+    const isSame =
+      now.document.columns === before.document.columns &&
+      now.document.shelf === before.document.shelf &&
+      now.document.ans === before.document.ans &&
+      now.settings === before.settings;
+    if (!isSame) ask();
   });
 }
 

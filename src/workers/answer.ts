@@ -35,6 +35,7 @@ import { isTruth } from '@/core/language/truth';
 import type { ReadingOptions } from '@/core/language/tokens';
 import type { Tree } from '@/core/language/tree';
 import type { ShouldContinue } from '@/core/base/should-continue';
+import { withColumns } from './named-columns';
 import { encode, fitsFile } from '@/core/notebook/value-codec';
 import type { SavedValue } from '@/core/notebook/value-codec';
 import { roundToFigures } from '@/core/number/digits';
@@ -64,6 +65,8 @@ export type LineRequest = WorkSettings &
     total: Value | null;
     /** Typed text for letters that hold nothing: they stand for its value. */
     tries: Readonly<Record<string, string>>;
+    /** The cells of columns that the text names, by their names. */
+    lists?: ReadonlyMap<string, readonly string[]>;
     /** A value that the text names came as a decimal. */
     namesDecimals: boolean;
   }>;
@@ -118,12 +121,9 @@ const otherUnitOf = (unit: AngleUnit): AngleUnit => (unit === 'rad' ? 'deg' : 'r
 /** Beyond what is shown, so that the full digits that are copied come out of the same work. */
 const WORKED_DIGITS = 60;
 
-export const contextFor = (
-  { angle, complex, word, ans, letters, slots, total }: LineRequest,
-  shouldContinue: ShouldContinue,
-  random: Random,
-): Context =>
-  contextOf({
+export const contextFor = (request: LineRequest, shouldContinue: ShouldContinue, random: Random): Context => {
+  const { angle, complex, word, ans, letters, slots, total, lists } = request;
+  const plain = contextOf({
     angle,
     complex,
     word,
@@ -132,6 +132,8 @@ export const contextFor = (
     random,
     names: { ans, letters, slots, total },
   });
+  return lists === undefined ? plain : withColumns(plain, lists);
+};
 
 /** The context with what is tried for the letters that hold nothing; what cannot be worked leaves its letter open. */
 export function withTries(

@@ -25,6 +25,8 @@ import { asWhole, fromRational, isReal } from '@/core/number/value';
 import type { RealValue } from '@/core/number/value';
 import { contextFor, fullText } from './answer';
 import type { LineRequest } from './answer';
+import { cellValue } from './cell-value';
+import type { NumberRead } from './cell-value';
 
 /** A column as it crosses to the worker. */
 export type ColumnText = Readonly<{ id: string; cells: readonly string[] }>;
@@ -37,35 +39,15 @@ export type WithCellErrors<T> = Readonly<{ flags: readonly CellError[]; hasMore:
 
 export const SPELLING = { functions: functionNames, decimalSign: '.', impliedFirst: false } as const;
 const NOWHERE = { from: 0, to: 0 } as const;
-const NUMERAL = /^(-?)(\d+(?:\.\d+)?(?:E[+-]?\d+)?)$/;
-
-type Number_ = Result<RealValue, Problem>;
-
-/** What a cell is worth. Plain numerals, which most cells are, do not need to be parsed. */
-export function cellValue(text: string, context: Context): Number_ {
-  const match = NUMERAL.exec(text);
-  if (match !== null) {
-    const size = numeralValue(itemAt(match, 2));
-    if (size !== null) return succeed(fromRational(match[1] === '-' ? q.negate(size) : size));
-  }
-  const reading = parse(text, SPELLING);
-  if (!reading.ok) return reading;
-  const { tree } = reading.value;
-  const refused = fail(withSpan({ code: 'domain', reason: 'real-only' }, tree.span));
-  if (isTruth(tree)) return refused;
-  const value = evaluate(tree, context);
-  if (!value.ok) return value;
-  return isReal(value.value) ? succeed(value.value) : refused;
-}
 
 /** Texts that were worked before keep their values, as long as what they depend on is the same. */
-export type Reader = Readonly<{ context: Context; value: (text: string) => Number_ }>;
+export type Reader = Readonly<{ context: Context; value: (text: string) => NumberRead }>;
 
 const MOST_KEPT = 50_000;
 
 export function createReaders(): (request: LineRequest, shouldContinue: ShouldContinue) => Reader {
   let key = '';
-  let known = new Map<string, Number_>();
+  let known = new Map<string, NumberRead>();
   return (request, shouldContinue) => {
     const { angle, letters, slots, total, ans } = request;
     const now = JSON.stringify([angle, [...letters], [...slots], total, ans], (_, v: unknown) =>

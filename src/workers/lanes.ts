@@ -31,12 +31,18 @@ export const lanes = {
   follow: { worker: 'curves', works: ['follow'] },
   cells: { worker: 'columns', works: ['cells'] },
   preview: { worker: 'columns', works: ['preview'] },
+  /** Columns that are worked from others. */
+  rules: { worker: 'columns', works: ['rules'], budget: PANEL_BUDGET_MS },
   /** What the panel beside a table shows. */
   analysis: { worker: 'columns', works: ['summary', 'chart', 'fit'], budget: PANEL_BUDGET_MS },
   /** Points of columns that lie under the curves. */
   shownPoints: { worker: 'columns', works: ['chart'] },
   /** What is done with a table while its panel stays in sight. */
-  table: { worker: 'columns', works: ['order', 'delimited', 'decimals', 'fit'], budget: PANEL_BUDGET_MS },
+  table: {
+    worker: 'columns',
+    works: ['order', 'delimited', 'decimals', 'fit', 'filledColumn'],
+    budget: PANEL_BUDGET_MS,
+  },
   /** What the tool in sight shows. */
   tool: {
     worker: 'kit',

@@ -3,6 +3,7 @@ import type { Span } from './span';
 /** What can be wrong with how a line is written. Each has its sentence in `text/`. */
 export type SyntaxReason =
   | 'empty'
+  | 'number-as-condition'
   | 'operand-missing'
   | 'operator-missing'
   | 'unknown-character'
@@ -71,6 +72,7 @@ export type DomainReason =
   | 'weight'
   | 'not-a-share'
   | 'first-above-last'
+  | 'rule-circle'
   | 'needs-matrix'
   | 'needs-vector'
   | 'needs-number'

@@ -268,7 +268,10 @@ function call(tree: Tree & { kind: 'call' }, context: Context): Evaluated {
   for (const arg of tree.args) {
     const value = evaluateNode(arg, context);
     if (!value.ok) return value;
-    values.push(value.value);
+    // A column stands for all its numbers.
+    const isList = record.lists !== undefined && record.binds === undefined && value.value.kind === 'matrix';
+    if (isList) values.push(...value.value.rows.flat());
+    else values.push(value.value);
   }
   if (record.binds === 'matrix') return placed(record.of(values, context), tree.span);
   if (record.binds === 'chance') return chance(record, values, tree, context);

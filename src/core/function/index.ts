@@ -9,6 +9,8 @@ export type FunctionShape = Readonly<{
   least: number;
   most: number;
   form?: 'binder' | 'cases';
+  /** Its values may be columns, by their names: several of them, or one that stands alone. */
+  lists?: 'several' | 'alone';
   /** What stands for the values behind the least when their boxes are left empty. */
   absent?: readonly string[];
 }>;
@@ -57,7 +59,14 @@ export const functionNames: ReadonlyMap<string, FunctionShape> = new Map(
       (name) =>
         [
           name,
-          { name: f.name, least: f.least, most, ...(form ? { form } : {}), ...(absent.length > 0 ? { absent } : {}) },
+          {
+            name: f.name,
+            least: f.least,
+            most,
+            ...(form ? { form } : {}),
+            ...(f.lists === undefined ? {} : { lists: f.lists }),
+            ...(absent.length > 0 ? { absent } : {}),
+          },
         ] as const,
     );
   }),

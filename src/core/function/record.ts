@@ -36,6 +36,7 @@ export const functionTopics = [
   'matrices',
   'bits',
   'chance',
+  'lists',
   'keeping',
 ] as const;
 export type FunctionTopic = (typeof functionTopics)[number];
@@ -64,6 +65,8 @@ type Shared = Readonly<{
   angleOut: boolean;
   /** Where the real value exists, as a condition on the arguments in typed text (angles in radians); absent: everywhere. */
   domain?: string;
+  /** Its values may be columns, by their names: several of them, or one that stands alone. */
+  lists?: 'several' | 'alone';
   /** What stands for the last argument when it is left out, in typed text. */
   absent?: string;
   /**

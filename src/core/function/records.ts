@@ -11,6 +11,7 @@ import { slot } from './keeping/slots';
 import { charpoly, eigenvalues, eigenvectors } from './matrices/eigen';
 import { det, identity, inverse, kernel, rank, rref, solve, trace, transpose } from './matrices/elimination';
 import { angle, cross, dot, norm, proj, unit } from './matrices/vectors';
+import { countOf, mean, median, sd, sigma, sumOf } from './lists/summaries';
 import { acosh, asinh, atanh, cosh, sinh, tanh } from './logs/hyperbolic';
 import { exp, lg, ln, log } from './logs/logarithms';
 import { abs, cbrt, nthRoot, sign, sqrt } from './powers/roots';
@@ -57,6 +58,12 @@ export const records = [
   roundsig,
   trunc,
   frac,
+  mean,
+  median,
+  sd,
+  sigma,
+  sumOf,
+  countOf,
   min,
   max,
   random,

@@ -220,6 +220,9 @@ class Parser extends OperandParser {
       }
     }
     const { closed, span } = this.closing(cover(name.span, open.span));
+    // A sum over a letter takes four values; of one, it is the sum of what that holds.
+    if (fn === 'sum' && args.length === 1 && !this.lenient)
+      return this.node({ kind: 'call', fn: 'sumOf', args, bracketed: true, closed, span });
     const row = entryAt(this.options.functions, fn);
     if (!this.lenient && (args.length < row.least || args.length > row.most)) {
       if (args.length === 0) this.syntax('argument-missing', span, { found: name.text });

@@ -63,7 +63,7 @@ export function printLatex(tree: Tree): string {
     case 'constant':
       return constants[node.name];
     case 'letter':
-      return node.name;
+      return node.name.length === 1 ? node.name : `\\mathrm{${node.name.replaceAll('_', '\\_')}}`;
     case 'group':
       return `\\left(${printLatex(node.of)}\\right)`;
     case 'negate':

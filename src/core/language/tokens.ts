@@ -21,6 +21,8 @@ export type ReadingOptions = Readonly<{
   functions: FunctionNames;
   decimalSign: DecimalSign;
   impliedFirst: boolean;
+  /** Names of columns that may stand anywhere; elsewhere one stands only as a whole value of a function of lists. */
+  columns?: ReadonlySet<string>;
   /** More parts than this are refused, so that every later walk has the stack for them; raised only to measure. */
   mostNodes?: number;
 }>;
@@ -128,6 +130,7 @@ function longestNames(functions: FunctionNames): ReadonlyMap<string, number> {
 
 const units: ReadonlyMap<string, AngleUnit> = new Map(angleUnits.map((unit) => [unit, unit]));
 const NAME = /[A-Za-zπ]+/y;
+const COLUMN = /[\p{L}_][\p{L}\p{N}_]*/uy;
 
 const endsOperand = (token: Token | undefined): boolean => {
   if (token === undefined) return false;
@@ -143,6 +146,8 @@ class Tokeniser {
   private at = 0;
   private spaced = false;
   private readonly holdsBases: boolean;
+  /** Of the brackets that are open, whether they hold the values of a function of lists, and which. */
+  private readonly open: (FunctionShape['lists'] | null)[] = [];
 
   constructor(
     private readonly text: string,
@@ -161,7 +166,8 @@ class Tokeniser {
         this.tokens.push({ kind: 'end', ...this.place(0) });
         return this.tokens;
       }
-      const token = this.based() ?? this.number() ?? this.name() ?? this.sign();
+      const token = this.based() ?? this.number() ?? this.column() ?? this.name() ?? this.sign();
+      this.noteBracket(token);
       this.tokens.push(token);
       this.at = token.span.to;
     }
@@ -171,6 +177,38 @@ class Tokeniser {
     const { at } = this;
     return { span: span(at, at + length), text: this.text.slice(at, at + length), spaced: this.spaced };
   }
+
+  private noteBracket({ kind }: Token): void {
+    if (kind === 'close') this.open.pop();
+    if (kind !== 'open') return;
+    const before = this.tokens.at(-1);
+    const lists = before?.kind === 'function' ? this.options.functions.get(before.fn)?.lists : undefined;
+    this.open.push(lists ?? null);
+  }
+
+  /** The name of a column: one that is known, or a whole value of a function of lists. Names of the language come first. */
+  private column(): Token | null {
+    const { text, at, options } = this;
+    const lists = this.open.at(-1) ?? null;
+    if (lists === null && options.columns === undefined) return null;
+    COLUMN.lastIndex = at;
+    const word = COLUMN.exec(text)?.[0];
+    if (word === undefined || word.length < 2 || this.isKnown(word)) return null;
+    const token: Token = { kind: 'letter', name: word, ...this.place(word.length) };
+    if (options.columns?.has(word) === true) return token;
+    const before = this.tokens.at(-1)?.kind;
+    const begins = before === 'open' || (lists === 'several' && before === 'separator');
+    const after = text
+      .slice(at + word.length)
+      .trimStart()
+      .charAt(0);
+    const separator = options.decimalSign === ',' ? ';' : ',';
+    const ends = after === '' || after === ')' || (lists === 'several' && after === separator);
+    return lists !== null && begins && ends ? token : null;
+  }
+
+  private isKnown = (name: string): boolean =>
+    this.options.functions.has(name) || Object.hasOwn(constants, name) || Object.hasOwn(words, name) || units.has(name);
 
   private based(): Token | null {
     const found = this.holdsBases ? readBasedNumeral(this.text, this.at, this.options.decimalSign) : null;

@@ -17,14 +17,25 @@ function lettersBefore(line: Line): string {
   return letters;
 }
 
-/** A function whose name goes on from what is being typed, and how many letters of it are there. */
-export type Completion = Readonly<{ fn: string; typed: number }>;
+/** A function, or a column, whose name goes on from what is being typed, and how many letters of it are there. */
+export type Completion = Readonly<{ fn: string; typed: number; isColumn?: boolean }>;
 
 const NONE: readonly Completion[] = [];
 
-/** Functions whose names begin with the letters before the caret, two of them at least; the shortest first. */
-export function completionsFor(line: Line, { functions }: ReadingOptions): readonly Completion[] {
+/**
+ * Functions, and columns, whose names begin with the letters before the caret, two of them at least; the shortest first,
+ * columns before functions.
+ */
+export function completionsFor(
+  line: Line,
+  { functions }: ReadingOptions,
+  columns: readonly string[] = [],
+): readonly Completion[] {
   const letters = lettersBefore(line);
+  const named =
+    letters.length < 2 ? [] : columns.filter((name) => name.length > letters.length && name.startsWith(letters));
+  if (named.length > 0)
+    return named.slice(0, MOST_OFFERED).map((fn) => ({ fn, typed: letters.length, isColumn: true }));
   for (let from = 0; from <= letters.length - 2; from += 1) {
     const typed = letters.slice(from);
     const found = [...functions.keys()].filter((name) => name.startsWith(typed));

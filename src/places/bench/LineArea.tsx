@@ -10,6 +10,7 @@ import type { ReadingOptions } from '@/core/language/tokens';
 import type { KeyAction } from '@/keys/catalogue';
 import { useStore } from '@/state/app-store';
 import { answerInSight } from '@/state/slices/bench/moment';
+import { columnNames } from '@/state/slices/columns/named';
 import { optionsOf } from '@/state/slices/bench/reading';
 import { shownForm } from '@/state/slices/tape/line';
 import { emptySlotText, slotName } from '@/text/slots';
@@ -39,8 +40,12 @@ type Props = Readonly<{
 }>;
 
 /** Puts a name in the place of its letters that are there. */
-function complete({ fn, typed }: Completion): void {
+function complete({ fn, typed, isColumn = false }: Completion): void {
   const { press } = useStore.getState();
+  if (isColumn) {
+    for (const sign of fn.slice(typed)) press({ type: 'insert', text: sign });
+    return;
+  }
   for (let i = 0; i < typed; i += 1) press({ type: 'edit', command: 'deleteLeft' });
   press({ type: 'call', fn });
 }
@@ -56,7 +61,9 @@ export function LineArea({ onPress, onOpen, onSolution, replay, onStopReplay }: 
   const options = useMemo(() => optionsOf(settings), [settings]);
   const openLine = useOpenLine();
   const isOpen = openLine.letters.length > 0;
-  const found = useMemo(() => completionsFor(line, options), [line, options]);
+  const tables = useStore((s) => s.document.columns);
+  const names = useMemo(() => columnNames({ columns: tables }), [tables]);
+  const found = useMemo(() => completionsFor(line, options, names), [line, options, names]);
   const [completion] = found;
   const asRead = useCallback((typed: string) => rewrite(typed, 'as-read'), [rewrite]);
   const answer = answerInSight(live);

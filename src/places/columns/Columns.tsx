@@ -3,6 +3,7 @@ import { View } from '@tamagui/core';
 import { useCallback, useState } from 'react';
 import type { ReactNode } from 'react';
 import { tableInSight } from '@/state/slices/columns/in-sight';
+import { keptRows, tableShown, tableUsed } from '@/state/slices/columns/resolved';
 import { rowsOf } from '@/core/notebook/columns';
 import { useStore } from '@/state/app-store';
 import { columnWords } from '@/text/column-labels';
@@ -19,7 +20,9 @@ import { HelpButton } from '@/places/frame/HelpButton';
 import { ChartPanel } from './ChartPanel';
 import { ColumnSheet } from './ColumnSheet';
 import { Data } from './Data';
+import { FilterSheet } from './FilterSheet';
 import { FitPanel } from './FitPanel';
+import { ReshapeSheet } from './ReshapeSheet';
 import { RowSheet } from './RowSheet';
 import { SortSheet } from './SortSheet';
 import { StatisticSheet } from './Statistic';
@@ -32,7 +35,7 @@ const panelIds = ['data', 'summary', 'chart', 'fit'] as const;
 type PanelId = (typeof panelIds)[number];
 
 type Open = Readonly<
-  | { sheet: 'tables' | 'sort' }
+  | { sheet: 'tables' | 'sort' | 'filter' | 'reshape' }
   | { sheet: 'column'; column: number }
   | { sheet: 'row'; row: number }
   | { sheet: 'take-in'; source: string }
@@ -49,7 +52,11 @@ export function Columns() {
   const [panel, setPanel] = useState<PanelId>('data');
   const [open, setOpen] = useState<Open | null>(null);
   const [place, setPlace] = useState<Readonly<{ table: string; at: At }> | null>(null);
-  const table = useStore(tableInSight);
+  const own = useStore(tableInSight);
+  const rules = useStore((s) => s.rules);
+  // What is shown of it, and what takes part in what is worked: the rules of its columns and its condition seen to.
+  const table = own && tableShown({ rules }, own);
+  const used = own && tableUsed({ rules }, own);
   const id = table?.id ?? null;
   const isHere = place !== null && place.table === id && (table?.columns[place.at.column] ?? null) !== null;
   const at = isHere ? place.at : null;
@@ -87,19 +94,22 @@ export function Columns() {
         onAt={onAt}
         onColumn={(column) => setOpen({ sheet: 'column', column })}
         onRow={(row) => setOpen({ sheet: 'row', row })}
+        kept={own && keptRows({ rules }, own)}
         onSort={() => setOpen({ sheet: 'sort' })}
+        onFilter={() => setOpen({ sheet: 'filter' })}
+        onReshape={() => setOpen({ sheet: 'reshape' })}
         onPaste={(source) => setOpen({ sheet: 'take-in', source })}
       />
     );
   const beside =
-    table === null || shownPanel === 'data' ? null : shownPanel === 'chart' ? (
-      <ChartPanel key={table.id} table={table} onCell={onCell} />
+    used === null || shownPanel === 'data' ? null : shownPanel === 'chart' ? (
+      <ChartPanel key={used.id} table={used} onCell={onCell} />
     ) : (
       <View flex={1} minHeight={0} className="scroll-y" tabIndex={0} role="region" aria-label={columnWords[shownPanel]}>
         {shownPanel === 'summary' ? (
-          <SummaryPanel key={table.id} table={table} onCell={onCell} onOpen={onOpen} />
+          <SummaryPanel key={used.id} table={used} onCell={onCell} onOpen={onOpen} />
         ) : (
-          <FitPanel key={table.id} table={table} onCell={onCell} onOpen={onOpen} />
+          <FitPanel key={used.id} table={used} onCell={onCell} onOpen={onOpen} />
         )}
       </View>
     );
@@ -205,9 +215,13 @@ export function Columns() {
           onClose={close}
         />
       ) : null}
-      {column === undefined ? null : (
-        <ColumnSheet column={column} onSort={() => setOpen({ sheet: 'sort' })} onClose={close} />
+      {column === undefined || table === null ? null : (
+        <ColumnSheet table={table} column={column} onSort={() => setOpen({ sheet: 'sort' })} onClose={close} />
       )}
+      {table !== null && open?.sheet === 'filter' ? <FilterSheet table={table} onClose={close} /> : null}
+      {used !== null && open?.sheet === 'reshape' ? (
+        <ReshapeSheet table={used} at={at === null ? null : (used.columns[at.column] ?? null)} onClose={close} />
+      ) : null}
       {open?.sheet === 'statistic' ? <StatisticSheet told={open.told} onClose={close} /> : null}
     </View>
   );

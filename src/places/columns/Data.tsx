@@ -33,7 +33,11 @@ type Props = Readonly<{
   onAt: (at: At | null) => void;
   onColumn: (column: number) => void;
   onRow: (row: number) => void;
+  /** Which rows take part; null for all of them. */
+  kept: readonly boolean[] | null;
   onSort: () => void;
+  onFilter: () => void;
+  onReshape: () => void;
   onPaste: (source: string) => void;
 }>;
 
@@ -45,7 +49,8 @@ const WIDEST = 1.6;
 const numbered = (row: number) => ({ text: `${row + 1}`, spoken: rowName(row) });
 
 /** The table as it is typed: its cells, the one at hand being written, and what can be done with rows and columns. */
-export function Data({ table, at, isWide, deckInto, onAt, onColumn, onRow, onSort, onPaste }: Props) {
+export function Data(props: Props) {
+  const { table, at, isWide, deckInto, kept, onAt, onColumn, onRow, onSort, onFilter, onReshape, onPaste } = props;
   const settings = useStore((s) => s.settings);
   const { setCell, addColumn, moveRow, moveColumn } = useStore.getState();
   const { columns, id } = table;
@@ -72,6 +77,8 @@ export function Data({ table, at, isWide, deckInto, onAt, onColumn, onRow, onSor
           : { text: '', note: '', state: 'empty', spoken: name };
       }
       const shown = cellText(text, sign);
+      if (kept?.[row] === false)
+        return { text: shown, note: '', state: 'aside', spoken: `${name}: ${shown}, ${columnWords.setAside}` };
       if (isNumeral(text)) return { text: shown, note: '', state: 'plain', spoken: `${name}: ${shown}` };
       const view = viewOf(text);
       if (view === null) return { text: shown, note: '', state: 'plain', spoken: `${name}: ${shown}` };
@@ -86,9 +93,12 @@ export function Data({ table, at, isWide, deckInto, onAt, onColumn, onRow, onSor
         };
       const value = shownText({ forms: view.forms, full: '', saved: null });
       const note = value.replace(/^[=≈] /, '') === shown ? '' : value;
+      // What a worked column is worked from need not be read in every row.
+      if (column.rule !== '')
+        return { text: value.replace(/^= /, ''), note: '', state: 'plain', spoken: `${name}: ${value}` };
       return { text: shown, note, state: 'plain', spoken: `${name}: ${shown} ${note}` };
     },
-    [columns, filled, labels, sign, viewOf],
+    [columns, filled, kept, labels, sign, viewOf],
   );
 
   const go = useCallback(
@@ -116,7 +126,12 @@ export function Data({ table, at, isWide, deckInto, onAt, onColumn, onRow, onSor
 
   const heads = useMemo(
     () =>
-      columns.map((column) => ({ id: column.id, name: column.name, unit: column.unit, spoken: headSpoken(column) })),
+      columns.map((column) => ({
+        id: column.id,
+        name: column.rule === '' ? column.name : `${column.name} ƒ`,
+        unit: column.unit,
+        spoken: headSpoken(column),
+      })),
     [columns],
   );
   const large = Math.max(1, settings.textSize / 125);
@@ -124,8 +139,17 @@ export function Data({ table, at, isWide, deckInto, onAt, onColumn, onRow, onSor
     () => ({ name: columnWords.row, isNamed: false, width: numbersWidth(rows, large), row: numbered }),
     [rows, large],
   );
-  const open = useCallback((place: CellPlace) => go(place.column, place.row, true), [go]);
-  const choose = useCallback((place: CellPlace) => go(place.column, place.row, !isWide), [go, isWide]);
+  // A column that is worked from others is not written into: its rule is shown instead.
+  const write = useCallback(
+    ({ column, row }: CellPlace, isWritten: boolean) => {
+      const isWorked = columns[column]?.rule !== '';
+      go(column, row, isWritten && !isWorked);
+      if (isWritten && isWorked) onColumn(column);
+    },
+    [columns, go, onColumn],
+  );
+  const open = useCallback((place: CellPlace) => write(place, true), [write]);
+  const choose = useCallback((place: CellPlace) => write(place, !isWide), [write, isWide]);
   const carry = (part: Part, by: number): void => {
     if (part.kind === 'row') moveRow(id, part.at, by);
     else moveColumn(itemAt(columns, part.at).id, by);
@@ -165,6 +189,12 @@ export function Data({ table, at, isWide, deckInto, onAt, onColumn, onRow, onSor
       </Button>
       <Button isTight isDisabled={filled < 2} onPress={onSort}>
         {columnWords.sort}
+      </Button>
+      <Button isTight isPressed={table.filter !== ''} isDisabled={filled === 0} onPress={onFilter}>
+        {columnWords.filter}
+      </Button>
+      <Button isTight onPress={onReshape}>
+        {columnWords.reshape}
       </Button>
       <Button isTight isDisabled={columns.length >= MOST_COLUMNS} onPress={() => addColumn(id)}>
         {columnWords.addColumn}

@@ -3,6 +3,7 @@ import { valuesOf } from '@/core/language/value-list';
 import { useStore } from '@/state/app-store';
 import { optionsOf } from '@/state/slices/bench/reading';
 import { toCanonicalText } from '@/state/slices/curves/actions';
+import { spelled } from './spelled';
 import { convertNotation } from '@/state/slices/bench/notation';
 
 /** How a field is read and shown: as one number, or as a list of them. */
@@ -43,6 +44,6 @@ export function useTypedList(kept: string, onKeep: (plain: string) => void) {
       const texts = valuesOf(typed, optionsOf(settings)).map((text) => toCanonicalText(text, settings));
       return texts.includes(null) ? null : texts.join(', ');
     },
-    shown: (plain) => (decimalSign === '.' ? plain : plain.replaceAll(',', ';').replaceAll('.', ',')),
+    shown: (plain) => spelled(plain, decimalSign),
   });
 }

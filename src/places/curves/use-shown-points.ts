@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
-import type { DataColumn } from '@/core/notebook/columns';
+import type { DataColumn, DataTable } from '@/core/notebook/columns';
 import { useStore } from '@/state/app-store';
+import { tableUsed } from '@/state/slices/columns/resolved';
 import { pointsRequest } from '@/state/slices/columns/requests';
 import { useRequest, useTask } from '@/state/use-task';
 import { columnWords, titleOf } from '@/text/column-labels';
@@ -12,11 +13,16 @@ type PointColumns = Readonly<{ x: DataColumn; y: DataColumn }>;
 export function useShownColumns(): Readonly<{ columns: PointColumns | null; on: boolean }> {
   const shown = useStore((s) => s.document.curves.points);
   const tables = useStore((s) => s.document.columns.tables);
+  const rules = useStore((s) => s.rules);
   return useMemo(() => {
-    const find = (id: string): DataColumn | undefined => tables.flatMap((t) => t.columns).find((c) => c.id === id);
-    const [x, y] = shown === null ? [] : [find(shown.x), find(shown.y)];
+    const find = (id: string): DataTable | undefined => tables.find((t) => t.columns.some((c) => c.id === id));
+    const column = (id: string): DataColumn | undefined => {
+      const table = find(id);
+      return table && tableUsed({ rules }, table).columns.find((c) => c.id === id);
+    };
+    const [x, y] = shown === null ? [] : [column(shown.x), column(shown.y)];
     return { columns: x === undefined || y === undefined ? null : { x, y }, on: shown?.on === true };
-  }, [shown, tables]);
+  }, [shown, tables, rules]);
 }
 
 /** The points of columns that lie under the curves, following what is written there. */

@@ -2,7 +2,7 @@ import { act, cleanup, fireEvent, screen } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { afterPaint } from '@/platform/paint';
 import { useStore } from '@/state/app-store';
-import { followForms, followLine, followWork } from '@/state/follow';
+import { followForms, followLine, followRules, followWork } from '@/state/follow';
 import { tasks } from '@/state/tasks';
 import { onPage } from '@/ui/testing/on-page';
 
@@ -11,7 +11,12 @@ const FRESH = useStore.getState();
 /** Renders a part of the app over a fresh notebook, which is worked as in the app. */
 export function started(children: ReactNode): void {
   useStore.setState(FRESH, true);
-  const ends = [followLine(useStore, tasks), followWork(useStore, tasks), followForms(useStore, tasks)];
+  const ends = [
+    followLine(useStore, tasks),
+    followWork(useStore, tasks),
+    followForms(useStore, tasks),
+    followRules(useStore, tasks),
+  ];
   onPage(children);
   stop = () => ends.forEach((end) => end());
 }

@@ -7,6 +7,7 @@ import type { PersistenceStatus } from '@/state/kernel/keeping';
 import { transact } from '@/state/kernel/transact';
 import { benchAtFirst } from './bench/moment';
 import type { BenchMoment } from './bench/moment';
+import type { Rules } from './columns/resolved';
 import type { Notice } from './notice';
 import { EMPTY_KEPT, weightOf } from './parts';
 import type { Document, Kept, StepName } from './parts';
@@ -22,6 +23,8 @@ export interface State extends Kept, BenchMoment<State>, ShelfMoment {
   /** What a link or a file brings, until it is taken over or not. */
   readonly offered: Shared | null;
   readonly notice: Notice | null;
+  /** What came of the rules of tables, by the ids of these. */
+  readonly rules: ReadonlyMap<string, Rules>;
   /** Said by a screen reader. */
   readonly spoken: string;
   readonly keeping: PersistenceStatus;
@@ -42,6 +45,7 @@ export const INITIAL: State = {
   settingsBefore: null,
   offered: null,
   notice: null,
+  rules: new Map(),
   spoken: '',
   keeping: { kind: 'kept' },
   isSaving: false,

@@ -37,6 +37,15 @@ export const columnWords = {
   paste: 'Paste',
   name: 'Name',
   unit: 'Unit',
+  rule: 'Worked from',
+  ruleHint: 'nothing: its cells are typed',
+  ruleNote: 'An expression over other columns, worked row by row.',
+  filter: 'Filter',
+  filterBy: 'Rows that take part',
+  filterHint: 'all of them',
+  allRows: 'All rows again',
+  setAside: 'set aside',
+  reshape: 'Make of columns',
   moveLeft: 'Move left',
   moveRight: 'Move right',
   empty: 'Empty it',
@@ -278,6 +287,19 @@ export const barKindNames: Readonly<Record<BarKind, string>> = {
   stacked: 'on each other',
   shares: 'as shares of 100 %',
 };
+
+/** What may stand in the rule of a column. */
+export const ruleNames = (words: readonly string[]): string => {
+  const [first = ''] = words;
+  return `An expression over ${words.slice(0, 6).join(', ')}, worked row by row: ${first}·100, (${first} − mean(${first}))/s(${first}).`;
+};
+/** How a condition by which rows take part is written. */
+export const filterNote = (words: readonly string[]): string => {
+  const [first = 'height'] = words.slice(-1);
+  return `A condition over the columns: ${first} > 40, ${first} ≥ mean(${first}) and ${first} < 60; or a label: site = North. Rows that it does not keep are set aside, not lost.`;
+};
+export const keptText = (kept: number, all: number): string =>
+  `${kept} of ${all} rows take part${kept === all ? '' : `; ${all - kept} are set aside`}.`;
 
 /** A percentile as it is called. */
 export const percentileName = (share: string): string => `at ${share}`;

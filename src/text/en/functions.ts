@@ -3,6 +3,12 @@ import { chanceHelp } from './chance';
 
 /** One sentence of help for each function, under its name. */
 export const functionHelp: Readonly<Record<FunctionName, string>> = {
+  mean: 'The mean of numbers, or of a column by its name: mean(height).',
+  median: 'The middle one of numbers in order, or the mean of the two in the middle.',
+  sd: 'The standard deviation of a sample, by n − 1; of numbers or of a column by its name.',
+  sigma: 'The standard deviation of a population, by n; of numbers or of a column by its name.',
+  sumOf: 'The sum of numbers, or of a column by its name: sum(height).',
+  countOf: 'How many numbers there are: of a column, how many it holds.',
   sqrt: 'The square root, in lowest form; of numbers from 0 on.',
   cbrt: 'The cube root; of a negative number it is negative.',
   root: 'The nth root: first n, then the number.',

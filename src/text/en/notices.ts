@@ -52,6 +52,8 @@ const steps = {
   rows: 'changing rows',
   sort: 'sorting',
   'put-in': 'putting values in',
+  rule: 'the rule of a column',
+  filter: 'the rows that take part',
   use: 'choosing what columns are used for',
   points: 'showing points on Curves',
   'kit-entry': 'an entry in Kit',
@@ -117,6 +119,7 @@ const sentences = {
   'tool-cleared': () => 'What was entered in this tool was cleared. All else is as it was.',
   'table-cut': (size: string) => `Tables up to ${size} are taken in; what was beyond was left out.`,
   sorted: () => 'The rows were sorted.',
+  'column-worked': () => 'This column is worked from others: take its rule away to write into it.',
 } satisfies Readonly<Record<string, (fact: string) => string>>;
 
 type Told =

@@ -21,6 +21,7 @@ const syntax: { [R in SyntaxReason]: (p: Of<'syntax'>) => string } = {
   'not-a-letter': () => 'Only a letter A to Z can keep a value: A := 18.4.',
   'power-of-function': (p) => `A power right after ${p.found} must be a whole number, or −1 for the inverse.`,
   'variable-missing': (p) => `The second value of ${p.found} is the letter that it runs over, such as k or x.`,
+  'number-as-condition': () => 'A condition compares: height > 40.',
   'comparison-as-number': () =>
     'This is true or false and not a number. Only and, or, not and cases can go on with it.',
   'number-as-comparison': () => 'A comparison is needed here, such as x < 3.',
@@ -137,6 +138,7 @@ const domain: { [R in DomainReason]: (fn: string, p: Of<'domain'>) => string } =
   'class-count': () => 'The number of classes is a whole number from 1 to 500.',
   weight: () => 'A weight is a number from 0 on.',
   'first-above-last': () => 'The last number is not below the first.',
+  'rule-circle': () => 'This column is worked from itself, by way of others.',
   'not-a-share': () => 'A share lies between 0 and 1: 0.9 or 90%.',
   'outside-word': (fn, { bits }) => `${fn} takes whole numbers of at most ${bits} bits, as the settings say.`,
   'places-of-bits': (fn) => `${fn} moves bits by a whole number of places from 0 on.`,
@@ -192,6 +194,7 @@ function nameText({ name, unit, among, offers = [] }: Of<'undefined-name'>): str
   if (name === 'total') return 'The running total holds nothing yet.';
   if (name.startsWith('slot')) return `${name} holds nothing yet.`;
   if (/^[A-Z]$/.test(name)) return `The letter ${name} holds nothing yet.`;
+  if (name.length > 1) return `There is no column of numbers that is called ${name}.`;
   return `${name} stands for no number here. Letters A to Z keep values.`;
 }
 

@@ -2,7 +2,7 @@
 export type GridCell = Readonly<{
   text: string;
   note: string;
-  state: 'plain' | 'invalid' | 'missing' | 'none' | 'empty';
+  state: 'plain' | 'invalid' | 'missing' | 'none' | 'aside' | 'empty';
   spoken: string;
 }>;
 

@@ -16,6 +16,8 @@ import { orderOf } from '../column-order';
 import { createFitter } from '../column-fit';
 import { createReaders } from '../column-reader';
 import type { ColumnText, Reader } from '../column-reader';
+import { filled } from '../column-reshape';
+import { worked } from '../column-rules';
 import { previewColumn } from '../column-preview';
 import { summarise } from '../column-summary';
 import { takenApart } from '../delimited';
@@ -84,6 +86,8 @@ export function createColumnTasks() {
     defineTask({ kind: 'summary', run: reading(summarise) }),
     defineTask({ kind: 'chart', run: reading(chartOf) }),
     defineTask({ kind: 'fit', run: reading(fitter) }),
+    defineTask({ kind: 'rules', run: reading(worked) }),
+    defineTask({ kind: 'filledColumn', run: reading(filled) }),
     defineTask({ kind: 'order', run: reading(orderOf) }),
     defineTask({ kind: 'delimited', run: takenApart }),
     defineTask({ kind: 'decimals', run: reading(decimalsOf) }),

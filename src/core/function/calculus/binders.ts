@@ -38,6 +38,7 @@ function branchesOf(values: number): Layout | null {
 export const sum = defineBinder({
   ...overRange,
   name: 'sum',
+  lists: 'alone',
   notation: overTerms('∑'),
   topic: 'calculus',
   examples: [

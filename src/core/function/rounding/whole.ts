@@ -119,7 +119,14 @@ function extreme(
   return succeed(best);
 }
 
-const ordered = { topic: 'rounding', takes: ['a', 'b'], more: true, least: 1, source: SOURCE } as const;
+const ordered = {
+  topic: 'rounding',
+  takes: ['a', 'b'],
+  more: true,
+  least: 1,
+  lists: 'several',
+  source: SOURCE,
+} as const;
 
 export const min = defineFunction({
   ...ordered,

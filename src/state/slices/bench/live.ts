@@ -4,6 +4,7 @@ import { kindOf } from '@/core/memory/shelf';
 import type { TapeLine } from '@/core/notebook/schema';
 import type { Value } from '@/core/number/value';
 import type { LineRequest } from '@/workers/answer';
+import { columnsNamed } from '@/state/slices/columns/named';
 import { lineText } from './reading';
 import type { State } from '@/state/slices/state';
 import { tapeLineText } from './notation';
@@ -16,7 +17,12 @@ function ansTyped({ tape, ans }: State['document']): string {
 }
 
 /** The question that a text asks, with all that its answer depends on. */
-export function requestFor(text: string, { document, settings }: Pick<State, 'document' | 'settings'>): LineRequest {
+export function requestFor(
+  text: string,
+  state: Pick<State, 'document' | 'settings'> & Partial<Pick<State, 'sight' | 'rules'>>,
+): LineRequest {
+  const { document, settings } = state;
+  const columns = columnsNamed(text, state);
   const letters = new Map<string, Value>();
   const slots = new Map<number, Value>();
   let total: Value | null = null;
@@ -41,6 +47,7 @@ export function requestFor(text: string, { document, settings }: Pick<State, 'do
     word: settings.word,
     display: document.own === null ? settings.display : { ...settings.display, ...document.own },
     tries: document.tries,
+    ...(columns === undefined ? {} : { lists: columns }),
     namesDecimals,
     ans: document.ans === null || !text.includes('Ans') ? null : valueOf(document.ans),
     letters,
@@ -51,10 +58,19 @@ export function requestFor(text: string, { document, settings }: Pick<State, 'do
 
 export const requestOf = (state: State): LineRequest => requestFor(lineText(state), state);
 
+/** Whether columns that the line names hold the same. */
+function hasSameColumns(a: State, b: State): boolean {
+  if (a.document.columns === b.document.columns && a.rules === b.rules && a.sight === b.sight) return true;
+  const [before, after] = [columnsNamed(lineText(a), a), columnsNamed(lineText(b), b)];
+  if (before?.size !== after?.size) return false;
+  return [...(before ?? [])].every(([name, cells]) => after?.get(name) === cells);
+}
+
 /** Whether the answer to the line depends on nothing that differs between the two. */
 export const isSameQuestion = (a: State, b: State): boolean =>
   (a.document.line === b.document.line || lineText(a) === lineText(b)) &&
   a.document.shelf === b.document.shelf &&
+  hasSameColumns(a, b) &&
   a.document.ans === b.document.ans &&
   a.document.own === b.document.own &&
   a.document.tries === b.document.tries &&

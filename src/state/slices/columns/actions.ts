@@ -19,7 +19,9 @@ import type { Document, StepName } from '@/state/slices/parts';
 import { notice } from '@/state/slices/notice';
 import { changed } from '@/state/slices/state';
 import type { Change, State } from '@/state/slices/state';
+import type { WorkedRules } from '@/workers/rules-request';
 import { columnAtHand } from './in-sight';
+import { tableShown } from './resolved';
 
 /** What is done to tables, their columns and their rows on the Columns place. */
 export type ColumnActions = Readonly<{
@@ -47,6 +49,14 @@ export type ColumnActions = Readonly<{
   setUse: (table: string, use: Partial<AnalysisOptions>) => void;
   /** Columns of values written over those of a table, from a cell on. */
   putCells: (table: string, column: string, row: number, columns: readonly NewColumn[]) => void;
+  /** An expression from which the cells of a column are worked; empty for none, which keeps what came of it as values. */
+  setRule: (column: string, rule: string) => void;
+  /** The condition by which rows of a table take part; empty for all of them. */
+  setFilter: (table: string, filter: string) => void;
+  /** What came of the rules of a table. */
+  learnRules: (table: DataTable, worked: WorkedRules) => void;
+  /** Columns behind those of a table. */
+  addColumns: (table: string, columns: readonly NewColumn[]) => void;
   /** Below the last value of a column; null for the one that was last written into. */
   appendCell: (column: string | null, text: string) => void;
 }>;
@@ -143,7 +153,8 @@ export function appended(state: State, column: string | null, text: string): Par
     const begun = newTable(state, '', [{ ...EMPTY_COLUMN, cells: [text] }]);
     return { ...begun, ...(begun.document === undefined ? {} : { notice: notice('sent-to-column', 'A, 1', true) }) };
   }
-  const { name, cells } = present(table.columns.find((c) => c.id === id));
+  const { name, cells, rule } = present(table.columns.find((c) => c.id === id));
+  if (rule !== '') return { notice: notice('column-worked') };
   if (isFull(table)) return { notice: notice('column-full') };
   const next = inTable(state, table.id, 'cell', (t) => withCells(t, [id], (old) => withCell(old, old.length, text)));
   return { ...writtenInto(state, next, id), notice: notice('sent-to-column', `${name}, ${cells.length + 1}`, true) };
@@ -231,6 +242,7 @@ export const columnActions = (change: Change): ColumnActions => ({
       if (row >= MOST_ROWS || (text !== '' && grows > room)) return { notice: notice('column-full') };
       const full = overflow(LONGEST_CELL, text);
       if (full !== null) return full;
+      if (found?.columns.find((c) => c.id === column)?.rule !== '') return { notice: notice('column-worked') };
       const next = inTable(state, tableOf(state, column)?.id, 'cell', (t) =>
         withCells(t, [column], (cells) => withCell(cells, row, text)),
       );
@@ -276,12 +288,49 @@ export const columnActions = (change: Change): ColumnActions => ({
         if (one === undefined) return c;
         // A column that holds something keeps its name.
         const named = one.name === '' || c.cells.length > 0 ? {} : { name: one.name, unit: one.unit };
-        return { ...c, ...named, cells: [...writtenOver(c.cells, row, one.cells)] };
+        // What is written over a worked column takes the place of its rule.
+        const before = c.rule === '' ? c : (tableShown(state, table).columns.find((of) => of.id === c.id) ?? c);
+        return { ...c, ...named, rule: '', cells: [...writtenOver(before.cells, row, one.cells)] };
       });
       const shifted = more.map((c) => ({ ...c, cells: [...writtenOver([], row, c.cells)] }));
       const next = inTable(state, id, 'put-in', (t) => ({ ...t, columns: [...columns, ...shifted] }));
       const count = put.reduce((sum, { cells }) => sum + cells.length, 0);
       return { ...next, notice: notice('values-put', String(count), true) };
+    }),
+  setRule: (id, rule) =>
+    change((state) => {
+      const full = overflow(LONGEST_CELL, rule);
+      if (full !== null) return full;
+      const table = tableOf(state, id);
+      if (table === undefined) return {};
+      // What came of the rule stays when the rule goes; while there is one, no cells of its own are kept.
+      const left = tableShown(state, table).columns.find((c) => c.id === id)?.cells ?? [];
+      return inTable(
+        state,
+        table.id,
+        'rule',
+        (t) => ({
+          ...t,
+          columns: t.columns.map((c) => (c.id === id ? { ...c, rule, cells: rule === '' ? left : [] } : c)),
+        }),
+        id,
+      );
+    }),
+  setFilter: (id, filter) =>
+    change(
+      (state) =>
+        overflow(LONGEST_CELL, filter) ??
+        inTable(state, id, 'filter', (t) => (t.filter === filter ? t : { ...t, filter }), id),
+    ),
+  learnRules: (table, worked) =>
+    change((state) => ({ rules: new Map([...state.rules, [table.id, { of: table, worked }]]) })),
+  addColumns: (id, wanted) =>
+    change((state) => {
+      const table = state.document.columns.tables.find((t) => t.id === id);
+      if (table === undefined) return {};
+      const fit = fitting(wanted, { table, column: table.columns.length, row: 0 }).columns;
+      const more = newColumns(state.document.columns, fit, table.columns.length);
+      return inTable(state, id, 'add-column', (t) => ({ ...t, columns: [...t.columns, ...more] }));
     }),
   appendCell: (column, text) => change((state) => appended(state, column, text)),
 });

@@ -119,6 +119,8 @@ export const columns = defineSlice({
     'rows',
     'sort',
     'put-in',
+    'rule',
+    'filter',
     'use',
   ],
   notices: [
@@ -130,6 +132,7 @@ export const columns = defineSlice({
     'sent-to-column',
     'values-put',
     'sorted',
+    'column-worked',
   ],
   saved: { columns: columnsPart },
   toSaved: ({ columns: { tables } }: ColumnsDocument, { openTable, lastColumn }: ColumnsSight) => ({

@@ -5,6 +5,7 @@ import type { ChartRequest } from '@/workers/column-chart';
 import type { FitViewRequest } from '@/workers/column-fit';
 import type { OneRequest, PairRequest } from '@/workers/column-data';
 import type { SummaryRequest } from '@/workers/column-summary';
+import type { RulesRequest } from '@/workers/rules-request';
 import { requestFor } from '@/state/slices/bench/live';
 import type { State } from '@/state/slices/state';
 
@@ -60,6 +61,12 @@ function pairIn(table: DataTable): Shaped<PairRequest> {
   const { x, y, frequencies } = usedColumns(table);
   if (x === null || y === null) return null;
   return { data: { of: 'pair', x, y, frequencies }, columns: present([x, y, frequencies]) };
+}
+
+/** What the worked columns of a table, and its rows that take part, are worked from. */
+export function rulesRequest(state: Given, { columns, filter }: DataTable): RulesRequest {
+  const texts = [...columns.map(({ rule }) => rule), filter];
+  return { ...columnsRequest(state, columns, texts), columns, filter };
 }
 
 export function summaryRequest(state: Given, table: DataTable): SummaryRequest | null {
@@ -139,4 +146,5 @@ export type { CellError, WithCellErrors, ShownValue } from '@/workers/column-rea
 export type { ColumnPreview } from '@/workers/column-preview';
 export type { StatisticView, SummaryView } from '@/workers/column-summary';
 export type { CellView } from '@/workers/tasks/columns';
+export type { FillRequest } from '@/workers/column-reshape';
 export type { Delimited } from '@/workers/delimited';

@@ -1,5 +1,5 @@
 import type { DrawnBar } from '@/core/chance/tally';
-import type { MarkedCards } from '@/core/chance/drawing';
+import type { Drawn, MarkedCards } from '@/core/chance/drawing';
 import type { DrawnKind } from '@/workers/kit/draw-kinds';
 
 /** Words of drawing at random, in the tool Chance. */
@@ -89,6 +89,12 @@ export const countedName = (kind: DrawnKind): string =>
 
 export const toldOf = (told: number, count: number): string =>
   told === count ? `${count} draws` : `${told} of ${count} draws`;
+
+/** One draw: its parts, and the number that is counted of them. */
+export function drawnText(kind: DrawnKind, { parts, value }: Drawn): string {
+  if (parts.length === 1) return parts[0] ?? '';
+  return kind === 'dice' ? `${parts.join(' + ')} = ${value}` : `${parts.join(' ')}: ${value}`;
+}
 
 const rounded = (v: number): string => (v >= 100 ? v.toFixed(0) : v >= 10 ? v.toFixed(1) : v.toFixed(2));
 

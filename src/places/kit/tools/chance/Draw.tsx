@@ -7,7 +7,7 @@ import { inTurn, useWriting } from '@/places/kit/parts/slots';
 import { ToolFrame } from '@/places/kit/parts/ToolFrame';
 import { Worked } from '@/places/kit/parts/Worked';
 import { useStore } from '@/state/app-store';
-import { tableInSight } from '@/state/slices/columns/in-sight';
+import { tableInUse } from '@/state/slices/columns/resolved';
 import { drawnKinds, kitRequest } from '@/state/slices/kit/requests';
 import type { DrawView } from '@/state/slices/kit/requests';
 import { useRequest, useTask } from '@/state/use-task';
@@ -19,6 +19,7 @@ import {
   drawWords,
   drawnNames,
   drawnNotes,
+  drawnText,
   markedNames,
   toldOf,
 } from '@/text/kit/draw';
@@ -62,7 +63,7 @@ function useComing(count: number): Readonly<{ upTo: number; isComing: boolean; b
 /** Drawing at random: what is drawn, how many, from which seed; what came, beside what theory expects. */
 export function Draw({ entries, enter, above }: ScreenProps) {
   const writing = useWriting();
-  const table = useStore(tableInSight);
+  const table = useStore(tableInUse);
   const { drawn, marked, returned, seed, sampled, distribution } = entries;
   const shape = distributionShape(distribution) ?? distributionShapes[0];
   const column = table?.columns.find(({ id }) => id === sampled) ?? table?.columns[0] ?? null;
@@ -238,9 +239,7 @@ export function Draw({ entries, enter, above }: ScreenProps) {
               <View role="group" aria-label={drawWords.results} gap="$1">
                 <Words strong>{drawWords.results}</Words>
                 <Words className="tabular">
-                  {view.drawn
-                    .map(({ parts, value }) => (parts.length === 1 ? parts[0] : `${parts.join(' ')} = ${value}`))
-                    .join(view.drawn.some(({ parts }) => parts.length > 1) ? '; ' : ', ')}
+                  {view.drawn.map((one) => drawnText(drawn, one)).join(view.drawn[0]?.parts.length === 1 ? ', ' : '; ')}
                   {view.drawn.length < view.told ? ' …' : ''}
                 </Words>
               </View>

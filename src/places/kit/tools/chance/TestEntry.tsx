@@ -9,7 +9,7 @@ import { resized, sizeOf } from '@/places/kit/parts/table';
 import type { Table } from '@/places/kit/parts/table';
 import { entriesNow } from '@/places/kit/parts/use-entries';
 import { useStore } from '@/state/app-store';
-import { tableInSight } from '@/state/slices/columns/in-sight';
+import { tableInUse } from '@/state/slices/columns/resolved';
 import type { TestView } from '@/state/slices/kit/requests';
 import { columnHeads, rowName, testWords } from '@/text/kit/tests';
 import { problemText } from '@/text/problems';
@@ -79,7 +79,7 @@ type Props = Readonly<{
 /** Where the values come from: a table that is written here, columns, or numbers that sum them up. */
 export function TestEntry({ entries, enter, writing, values, summary, fault }: Props) {
   const { columns, canSummary } = testForms[entries.test];
-  const table = useStore(tableInSight);
+  const table = useStore(tableInUse);
   const { source } = entries;
   const [rows, width] = sizeOf(values.named.table);
   const head = values.named.columnName;

@@ -5,7 +5,7 @@ import { EntryRow } from '@/places/kit/parts/EntryRow';
 import { inTurn, useWriting } from '@/places/kit/parts/slots';
 import { ToolFrame } from '@/places/kit/parts/ToolFrame';
 import { Worked } from '@/places/kit/parts/Worked';
-import { tableInSight } from '@/state/slices/columns/in-sight';
+import { tableInUse } from '@/state/slices/columns/resolved';
 import { kitRequest } from '@/state/slices/kit/requests';
 import type { State } from '@/state/slices/state';
 import { useRequest, useTask } from '@/state/use-task';
@@ -35,7 +35,7 @@ const grouped = (values: readonly string[], labels: readonly string[]): readonly
   [...new Set(labels.filter((label) => label !== ''))].map((label) => values.filter((_, i) => labels[i] === label));
 
 /** The values of a test, from the table that is written or from columns of the table in sight; null while they are not chosen. */
-function valuesFor(entries: ChanceEntries, state: Pick<State, 'document' | 'sight'>): Values | null {
+function valuesFor(entries: ChanceEntries, state: Pick<State, 'document' | 'sight' | 'rules'>): Values | null {
   const { columns } = testForms[entries.test];
   if (columns === 0 || entries.source === 'summary') return { columns: null, factors: null };
   if (entries.source === 'typed' || columns === 'counts') {
@@ -45,7 +45,7 @@ function valuesFor(entries: ChanceEntries, state: Pick<State, 'document' | 'sigh
     // The rows of a table of counts; of all others its columns.
     return { columns: columns === 'counts' ? table : all, factors: null };
   }
-  const found = tableInSight(state)?.columns ?? [];
+  const found = tableInUse(state)?.columns ?? [];
   const cellsOf = (id: string): readonly string[] | null => found.find((column) => column.id === id)?.cells ?? null;
   const [first, second, third] = [cellsOf(entries.first), cellsOf(entries.second), cellsOf(entries.third)];
   if (first === null || (columns !== 1 && second === null)) return null;
