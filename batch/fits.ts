@@ -11,12 +11,10 @@ import { nonlinearFit } from '@/core/column/nonlinear';
 import type { NonlinearFit } from '@/core/column/nonlinear';
 import { powersOf, regressionOf } from '@/core/column/regression';
 import type { Regression } from '@/core/column/regression';
+import { restOf, restOfModel } from '@/core/column/fit-analysis';
 import type { Context } from '@/core/evaluate/context';
 import { printText, TYPED } from '@/core/language/print-text';
 import { negateTree, numberTree } from '@/core/language/tree';
-import { lnOf } from '@/core/number/logarithm';
-import { multiply } from '@/core/number/arithmetic';
-import { roundedRational } from '@/core/number/digits';
 import * as q from '@/core/number/rational';
 import type { Rational } from '@/core/number/rational';
 import { fromRational } from '@/core/number/value';
@@ -73,16 +71,6 @@ function told(
   });
 }
 
-const explained = ({ left, whole }: Regression): RealValue | null =>
-  q.isZero(whole) ? null : fromRational(q.subtract(q.ONE, q.divide(left, whole)));
-
-const regressionRest = (found: Regression) => ({
-  errors: found.errors,
-  left: fromRational(found.left),
-  s: found.s,
-  r2: explained(found),
-});
-
 /** Several predictors, or a line or polynomial through the origin: exactly. */
 function linear(
   columns: readonly (readonly Rational[])[],
@@ -97,38 +85,6 @@ function linear(
   const all = hasConstant ? [ones, ...columns] : columns;
   const found = regressionOf(all, y, weights, hasConstant, context.shouldContinue);
   return found === null ? refused({ code: 'domain', reason: 'no-spread' }) : succeed(found);
-}
-
-/** The errors of a model that is a straight line through logarithms: that of `a` by its own size where it is raised again. */
-function errorsByLogs(
-  model: FitModel,
-  x: readonly Rational[],
-  { y, weights }: Points,
-  coefficients: readonly RealValue[],
-  context: Context,
-): ReturnType<typeof regressionRest> | null {
-  const logs = (values: readonly Rational[]): readonly Rational[] =>
-    values.map((v) => {
-      const log = lnOf(fromRational(v), context.shouldContinue);
-      const near = log.ok ? roundedRational(log.value, context.digits + 30, context.shouldContinue) : q.ZERO;
-      return typeof near === 'string' ? q.ZERO : near;
-    });
-  const isRaised = model !== 'logarithmic';
-  const found = regressionOf(
-    [x.map(() => q.ONE), model === 'exponential' ? x : logs(x)],
-    isRaised ? logs(y) : y,
-    weights,
-    true,
-    context.shouldContinue,
-  );
-  if (found === null) return null;
-  const [first, second] = found.errors ?? [];
-  const [a] = coefficients;
-  const errors =
-    first === undefined || second === undefined || a === undefined
-      ? null
-      : [isRaised ? multiply(a, first) : first, second];
-  return { ...regressionRest(found), errors };
 }
 
 function searched(
@@ -177,7 +133,7 @@ function fittedAny(request: FitRequest, context: Context): Result<object, Proble
   if (!freq.ok) return freq;
   const points = { y: y.value, weights: freq.value };
   const answer = (names: readonly string[], found: Regression): Result<object, Problem> => {
-    const all = told(names, found.coefficients.map(fromRational), regressionRest(found), errors, context);
+    const all = told(names, found.coefficients.map(fromRational), restOf(found), errors, context);
     return all.ok ? succeed(all.value.answer) : all;
   };
   if (predictors !== undefined) {
@@ -241,13 +197,13 @@ function named(
     TYPED,
   );
   const rest = request.errors
-    ? errorsOf(
-        request,
+    ? restOfModel(
         model,
-        x,
-        points,
+        request.degree,
+        { x, ...points },
         coefficients.map(({ value }) => value),
-        context,
+        context.digits,
+        context.shouldContinue,
       )
     : null;
   const names = coefficients.map(({ name }) => name);
@@ -269,19 +225,4 @@ function named(
     equation: `y=${equation}`,
     ...(settled ? {} : { settled }),
   });
-}
-
-/** Standard errors and what is left, for the models that are straight in their coefficients or through logarithms. */
-function errorsOf(
-  request: FitRequest,
-  model: FitModel,
-  x: readonly Rational[],
-  points: Points,
-  coefficients: readonly RealValue[],
-  context: Context,
-): ReturnType<typeof regressionRest> | null {
-  if (model === 'sine') return null;
-  if (model !== 'straight' && model !== 'polynomial') return errorsByLogs(model, x, points, coefficients, context);
-  const found = linear(powersOf(x, 1, model === 'straight' ? 1 : request.degree), points, true, context);
-  return found.ok ? regressionRest(found.value) : null;
 }

@@ -3,7 +3,7 @@ import { angleUnits } from '@/core/base/angle';
 import { formIds } from '@/core/format/form';
 import { FEWEST_DIGITS, MOST_DIGITS, displayModes } from '@/core/format/settings';
 import { HIGHEST_DEGREE } from '@/core/column/fits';
-import { fitModelNames } from '@/core/column/fit-models';
+import { curveModels } from '@/core/column/fit-models';
 import { quartileRules } from '@/core/column/quartile-rules';
 import { lineViews } from '@/core/line/line';
 import { entryStyles } from '@/core/notebook/setting-records';
@@ -78,7 +78,7 @@ const summaryRequest = z.object({
 const fitRequest = z.object({
   ...table,
   do: z.literal('fit'),
-  model: z.enum([...fitModelNames, 'logistic', 'own']).default('straight'),
+  model: z.enum([...curveModels, 'own']).default('straight'),
   degree: z.int().min(1).max(HIGHEST_DEGREE).default(2),
   x: numerals.optional(),
   y: numerals,

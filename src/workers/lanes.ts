@@ -34,13 +34,13 @@ export const lanes = {
   /** Columns that are worked from others. */
   rules: { worker: 'columns', works: ['rules'], budget: PANEL_BUDGET_MS },
   /** What the panel beside a table shows. */
-  analysis: { worker: 'columns', works: ['summary', 'chart', 'fit'], budget: PANEL_BUDGET_MS },
+  analysis: { worker: 'columns', works: ['summary', 'chart', 'fit', 'several'], budget: PANEL_BUDGET_MS },
   /** Points of columns that lie under the curves. */
   shownPoints: { worker: 'columns', works: ['chart'] },
   /** What is done with a table while its panel stays in sight. */
   table: {
     worker: 'columns',
-    works: ['order', 'delimited', 'decimals', 'fit', 'filledColumn'],
+    works: ['order', 'delimited', 'decimals', 'fit', 'filledColumn', 'compare'],
     budget: PANEL_BUDGET_MS,
   },
   /** What the tool in sight shows. */

@@ -4,6 +4,8 @@ import type { Span } from './span';
 export type SyntaxReason =
   | 'empty'
   | 'number-as-condition'
+  | 'start-values'
+  | 'no-letters'
   | 'operand-missing'
   | 'operator-missing'
   | 'unknown-character'

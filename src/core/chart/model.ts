@@ -21,6 +21,8 @@ export type PointMarks = Readonly<{
   /** How much each stands for, as a share of the one that stands for most: its area. */
   sizes?: readonly number[];
   line?: LineBeside;
+  /** Edges of bands around a curve. */
+  bands?: readonly LineBeside[];
 }>;
 
 /** A bar over a class, with its bounds and its frequency as they are told. */

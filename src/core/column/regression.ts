@@ -15,6 +15,8 @@ export type Regression = Readonly<{
   /** Σ of squared residuals, and of squared deviations of y: from its mean, or from zero where there is no constant. */
   left: Rational;
   whole: Rational;
+  /** (XᵀWX)⁻¹: s² times it is the covariance of the coefficients. */
+  inverse: readonly (readonly Rational[])[];
   /** How many more points than coefficients there are. */
   df: number;
   /** Residual standard deviation √(left/df). */
@@ -52,8 +54,9 @@ export function eliminated(
 /**
  * The linear combination of columns that comes nearest to y in the sense of least squares, exactly: normal equations in
  * whole numbers, with the diagonal of their inverse for the standard errors. `hasConstant`: the first column is all ones.
- * Null when the columns depend on each other. Domain: columns and weights as long as y. Source: NIST/SEMATECH e-Handbook
- * of Statistical Methods, 4.1.4.1.
+ * Null when the columns depend on each other. Domain: columns and weights as long as y. Weights tell how often each point
+ * counts; with `over` they are weights of single points, over that denominator. Source: NIST/SEMATECH e-Handbook of
+ * Statistical Methods, 4.1.4.1 and 4.1.4.3.
  */
 export function regressionOf(
   columns: readonly (readonly Rational[])[],
@@ -61,6 +64,7 @@ export function regressionOf(
   weights: readonly bigint[] | null,
   hasConstant: boolean,
   shouldContinue: ShouldContinue,
+  over: bigint | null = null,
 ): Regression | null {
   const design = columns.map((column) => scaled(column, shouldContinue));
   const right = scaled(y, shouldContinue);
@@ -86,18 +90,17 @@ export function regressionOf(
   const left = raw.reduce((rest, c, i) => q.subtract(rest, q.multiply(c, q.whole(itemAt(mixed, i)))), q.whole(squares));
   const total = right.n.reduce((sum, v, i) => sum + weight(i) * v, 0n);
   const whole = hasConstant ? q.subtract(q.whole(squares), q.rational(total * total, count)) : q.whole(squares);
-  const per = q.rational(1n, right.d * right.d);
-  const df = Number(count) - size;
+  const per = q.rational(1n, right.d * right.d * (over ?? 1n));
+  const points = over === null ? Number(count) : y.filter((_, i) => weight(i) > 0n).length;
+  const df = points - size;
   const residual = df > 0 ? q.divide(q.multiply(left, per), q.whole(df)) : null;
+  const inverse = solved.map((row, i) =>
+    design.map((column, j) => q.multiply(itemAt(row, j + 1), q.whole(itemAt(design, i).d * column.d * (over ?? 1n)))),
+  );
   return {
+    inverse,
     coefficients: raw.map((c, i) => q.multiply(c, q.rational(itemAt(design, i).d, right.d))),
-    errors:
-      residual === null
-        ? null
-        : solved.map((row, i) => {
-            const factor = itemAt(design, i).d;
-            return rootOf(q.multiply(residual, q.multiply(itemAt(row, i + 1), q.whole(factor * factor))));
-          }),
+    errors: residual === null ? null : inverse.map((row, i) => rootOf(q.multiply(residual, itemAt(row, i)))),
     left: q.multiply(left, per),
     whole: q.multiply(whole, per),
     df,

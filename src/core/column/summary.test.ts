@@ -6,7 +6,7 @@ import type { Rational } from '../number/rational';
 import { toDouble } from '../number/to-double';
 import type { RealValue } from '../number/value';
 import { fit } from './fits';
-import { fitModelNames } from './fit-models';
+import { curveModels } from './fit-models';
 import { pairOf } from './pair';
 import { quartileRules } from './quartile-rules';
 import { summaryOf } from './summary';
@@ -187,7 +187,7 @@ test(`what a straight line leaves sums to zero, and no other line leaves less (s
     runs,
   ));
 
-test.each(fitModelNames)('the model %s says what it needs instead of guessing', (model) => {
+test.each(curveModels)('the model %s says what it needs instead of guessing', (model) => {
   const one = [q.ONE];
   const made = fit({ model, x: one, y: one, frequencies: null, degree: 2, digits: 10 }, shouldContinue);
   expect(made).toMatchObject({ ok: false, problem: { code: 'dimension', reason: 'too-few' } });

@@ -8,11 +8,7 @@ import { contextOf, withLetter } from './context';
 import { evaluate } from './evaluate';
 
 const options = { functions: functionNames, decimalSign: '.', impliedFirst: false } as const;
-const context = withLetter(
-  contextOf({ shouldContinue: () => true }),
-  'height',
-  vector([4, 1, 7].map(fromWhole)),
-);
+const context = withLetter(contextOf({ shouldContinue: () => true }), 'height', vector([4, 1, 7].map(fromWhole)));
 
 test.each([
   ['mean(height)', '4'],

@@ -77,8 +77,15 @@ export function Data(props: Props) {
           : { text: '', note: '', state: 'empty', spoken: name };
       }
       const shown = cellText(text, sign);
-      if (kept?.[row] === false)
-        return { text: shown, note: '', state: 'aside', spoken: `${name}: ${shown}, ${columnWords.setAside}` };
+      const isAside = kept?.[row] === false;
+      const aside = (told: string): GridCell => ({
+        text: told,
+        note: '',
+        state: 'aside',
+        spoken: `${name}: ${told}, ${columnWords.setAside}`,
+      });
+      if (isAside && column.rule === '') return aside(shown);
+      if (isNumeral(text) && isAside) return aside(shown);
       if (isNumeral(text)) return { text: shown, note: '', state: 'plain', spoken: `${name}: ${shown}` };
       const view = viewOf(text);
       if (view === null) return { text: shown, note: '', state: 'plain', spoken: `${name}: ${shown}` };
@@ -94,6 +101,7 @@ export function Data(props: Props) {
       const value = shownText({ forms: view.forms, full: '', saved: null });
       const note = value.replace(/^[=≈] /, '') === shown ? '' : value;
       // What a worked column is worked from need not be read in every row.
+      if (isAside) return aside(value.replace(/^= /, ''));
       if (column.rule !== '')
         return { text: value.replace(/^= /, ''), note: '', state: 'plain', spoken: `${name}: ${value}` };
       return { text: shown, note, state: 'plain', spoken: `${name}: ${shown} ${note}` };

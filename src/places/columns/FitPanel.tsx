@@ -1,30 +1,32 @@
 import { View } from '@tamagui/core';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
-import { fitModelNames, fitModels } from '@/core/column/fit-models';
-import { FEWEST_DEGREE, MOST_DEGREE, usedColumns } from '@/core/notebook/columns';
+import { fitModels } from '@/core/column/fit-models';
+import { usedColumns } from '@/core/notebook/columns';
 import type { DataTable } from '@/core/notebook/columns';
 import type { DrawnFunction } from '@/core/notebook/curves';
 import { useStore } from '@/state/app-store';
 import { useRequest, useTask } from '@/state/use-task';
 import { fitRequest } from '@/state/slices/columns/requests';
-import type { FitView } from '@/state/slices/columns/requests';
-import { chartTitles, columnWords, modelNames } from '@/text/column-labels';
+import type { FitView, Prediction } from '@/state/slices/columns/requests';
+import { chartTitles, columnWords, intervalText } from '@/text/column-labels';
 import { words } from '@/text/labels';
 import { problemText } from '@/text/problems';
 import { Button } from '@/ui/control/Button';
 import { Field } from '@/ui/kit/Field';
-import { Stepper } from '@/ui/control/Stepper';
 import { WrappedFormula } from '@/ui/formula/WrappedFormula';
 import { Radios } from '@/ui/kit/Radios';
 import { Words } from '@/ui/theme/text';
 import { copy } from '@/places/bench/copying';
 import { chartTold, pointsDrawing } from './chart-drawing';
 import { ChartPlot } from './ChartPlot';
-import { FrequencyPicker } from './FrequencyPicker';
-import { PairPickers } from './PairPickers';
 import { Residuals } from './Residuals';
-import { StatisticRow } from './Statistic';
+import { CoefficientRows } from './CoefficientRows';
+import { CompareSheet } from './CompareSheet';
+import { FitAnalysis } from './FitAnalysis';
+import { FitChoices } from './FitChoices';
+import { SeveralFit } from './SeveralFit';
+import { NoStatistic, StatisticRow, shownText } from './Statistic';
 import type { Told } from './Statistic';
 import { CellErrors } from './CellErrors';
 import { panelOf } from './panel';
@@ -61,12 +63,12 @@ function Found({ result, table, onOpen }: Readonly<{ result: FitView; table: Dat
         <View role="group" aria-label={columnWords.equation} className="ink-answer" minHeight={34}>
           <WrappedFormula lead="y =" text={result.equation} shown={display} />
         </View>
-        {basis === 'logarithms' ? (
+        {basis === 'logarithms' && !table.use.direct ? (
           <Words size="medium" tone="muted">
             {columnWords.byLogs}
           </Words>
         ) : null}
-        {basis === 'search' ? (
+        {basis === 'search' || (basis === 'logarithms' && table.use.direct) ? (
           <Words size="medium" tone="muted">
             {columnWords.searched}
           </Words>
@@ -75,6 +77,14 @@ function Found({ result, table, onOpen }: Readonly<{ result: FitView; table: Dat
           <Button onPress={toCurves}>{columnWords.toCurves}</Button>
           <Button onPress={() => void copy(`y=${result.full}`)}>{columnWords.copyEquation}</Button>
         </View>
+        {result.start === null ? null : (
+          <Words size="medium" tone="muted">{`${columnWords.began} ${result.start}`}</Words>
+        )}
+        {result.level === null ? null : (
+          <Words tone="accent" role="alert">
+            {problemText(result.level.problem)}
+          </Words>
+        )}
         <Field
           name={columnWords.readAt}
           value={at.text}
@@ -96,20 +106,66 @@ function Found({ result, table, onOpen }: Readonly<{ result: FitView; table: Dat
       {prediction !== null && 'y' in prediction ? (
         <View aria-live="polite">
           <StatisticRow name={y?.name ?? columnWords.y} note={y?.unit ?? ''} shown={prediction.y} onOpen={onOpen} />
+          <Interval name={columnWords.meanInterval} ends={prediction.mean} />
+          <Interval name={columnWords.nextInterval} ends={prediction.next} />
         </View>
       ) : null}
+      <Back table={table} result={result} onOpen={onOpen} />
       <View role="group" aria-label={columnWords.coefficients}>
-        {result.coefficients.map(({ name, shown }) => (
-          <StatisticRow key={name} name={name} note="" shown={shown} onOpen={onOpen} />
+        {result.coefficients.map(({ name, shown }, i) => (
+          <CoefficientRows key={name} name={name} shown={shown} error={result.analysis?.errors?.[i]} onOpen={onOpen} />
         ))}
         {result.r === null ? null : <StatisticRow name="r" note="" shown={result.r} onOpen={onOpen} />}
         {result.r2 === null ? null : <StatisticRow name="R²" note="" shown={result.r2} onOpen={onOpen} />}
       </View>
+      {result.analysis === null ? null : <FitAnalysis analysis={result.analysis} onOpen={onOpen} />}
     </View>
   );
 }
 
-type Placed = Pick<FitView, 'marks' | 'view'>;
+/** From where to where a value lies, at the level that is set. */
+function Interval({ name, ends }: Readonly<{ name: string; ends: Prediction['mean'] }>) {
+  if (ends === null) return null;
+  const [low, high] = ends.map((end) => shownText(end).replace(/^[=≈] /, ''));
+  return <NoStatistic name={name} why={intervalText(low ?? '', high ?? '')} />;
+}
+
+/** The x at which the fit has a height that is asked for. */
+function Back({ table, result, onOpen }: Readonly<{ result: FitView; table: DataTable }> & Pick<Props, 'onOpen'>) {
+  const back = useTyped(table.use.back, (text) => useStore.getState().setUse(table.id, { back: text }));
+  const { x, y } = usedColumns(table);
+  const found = result.back;
+  return (
+    <View>
+      <View padding="$3" gap="$2">
+        <Field
+          name={columnWords.backAt}
+          value={back.text}
+          onChange={back.onChange}
+          placeholder={y === null ? '' : y.unit}
+          isInline
+        />
+        {found !== null && 'problem' in found ? (
+          <Words tone="accent" role="alert">
+            {problemText(found.problem)}
+          </Words>
+        ) : null}
+        {found !== null && !('problem' in found) && found.length === 0 ? (
+          <Words tone="muted" role="status">
+            {columnWords.nowhere}
+          </Words>
+        ) : null}
+      </View>
+      {found === null || 'problem' in found
+        ? null
+        : found.map((shown, i) => (
+            <StatisticRow key={i} name={x?.name ?? columnWords.x} note={x?.unit ?? ''} shown={shown} onOpen={onOpen} />
+          ))}
+    </View>
+  );
+}
+
+type Placed = Pick<FitView, 'marks' | 'view' | 'left'>;
 
 const areSame = (a: readonly number[], b: readonly number[]): boolean =>
   a.length === b.length && a.every((v, i) => v === b[i]);
@@ -123,62 +179,60 @@ function useSamePlaces(result: Placed | null): Placed | null {
       kept !== null &&
       areSame(result.marks.xs, kept.marks.xs) &&
       areSame(result.marks.ys, kept.marks.ys) &&
-      areSame(result.marks.rows, kept.marks.rows));
+      areSame(result.marks.rows, kept.marks.rows) &&
+      areSame(result.left.marks.ys, kept.left.marks.ys));
   if (isSame) return kept;
   setKept(result);
   return result;
 }
 
-/** A curve of a model laid through two columns. */
+/** A curve of a model laid through two columns, or y by several columns. */
 export function FitPanel({ table, onCell, onOpen }: Props) {
+  const [isComparing, setComparing] = useState(false);
+  return (
+    <View>
+      <View padding="$3" gap="$2" backgroundColor="$desk" borderBottomWidth={1} borderColor="$rule">
+        <FitChoices table={table} onCompare={() => setComparing(true)} />
+      </View>
+      {table.use.model === 'several' ? (
+        <SeveralFit table={table} onCell={onCell} onOpen={onOpen} />
+      ) : (
+        <CurveFit table={table} onCell={onCell} onOpen={onOpen} />
+      )}
+      {isComparing ? <CompareSheet table={table} onClose={() => setComparing(false)} /> : null}
+    </View>
+  );
+}
+
+const pictures = ['fit', 'left'] as const;
+const pictureNames = { fit: columnWords.fit, left: columnWords.leftOver } as const;
+
+function CurveFit({ table, onCell, onOpen }: Props) {
   const settings = useStore((s) => s.settings);
-  const { setUse } = useStore.getState();
-  const { use, columns, id } = table;
-  const { x, y, frequencies } = usedColumns(table);
+  const { x, y } = usedColumns(table);
   const [mark, setMark] = useState<Readonly<{ index: number; of: unknown }> | null>(null);
+  const [picture, setPicture] = useState<(typeof pictures)[number]>('fit');
   const request = useRequest((state) => fitRequest(state, table, FIRST_ROWS));
   const panel = panelOf(useTask('fit', request));
   const { result } = panel;
   const sign = settings.display.decimalSign;
   const placed = useSamePlaces(result);
-  const drawing = useMemo(
-    () =>
-      placed === null || x === null || y === null
-        ? null
-        : pointsDrawing(x, y, { marks: placed.marks, view: placed.view, heights: null, proposed: null }, sign),
-    [x, y, placed, sign],
-  );
+  const isLeft = picture === 'left';
+  const drawing = useMemo(() => {
+    if (placed === null || x === null || y === null) return null;
+    const { marks, view } = isLeft ? placed.left : placed;
+    const height = isLeft ? { ...y, name: `${columnWords.leftOver}: ${y.name}` } : y;
+    return pointsDrawing(x, height, { marks, view, heights: null, proposed: null }, sign);
+  }, [x, y, placed, isLeft, sign]);
   const full = result?.full ?? null;
   const functions = useMemo<readonly DrawnFunction[]>(
-    () => (full === null ? [] : [{ id: 'fit', name: columnWords.fit, text: full, style: 1, on: true }]),
-    [full],
+    () => (full === null || isLeft ? [] : [{ id: 'fit', name: columnWords.fit, text: full, style: 1, on: true }]),
+    [full, isLeft],
   );
   const chosen = mark !== null && mark.of === drawing ? mark.index : null;
-  const free = columns.filter((c) => c !== frequencies);
   return (
     <View>
-      <View padding="$3" gap="$2" backgroundColor="$desk" borderBottomWidth={1} borderColor="$rule">
-        <Radios
-          name={columnWords.model}
-          options={fitModelNames.map((model) => ({ id: model, name: modelNames[model] }))}
-          chosen={use.model}
-          onChoose={(model) => setUse(id, { model })}
-          isTight
-          isStrip
-        />
-        <Words size="medium" tone="muted">{`y = ${fitModels[use.model].formula}`}</Words>
-        {fitModels[use.model].hasDegree ? (
-          <Stepper
-            title={columnWords.degree}
-            value={use.degree}
-            least={FEWEST_DEGREE}
-            most={MOST_DEGREE}
-            names={{ fewer: columnWords.fewer, more: columnWords.higher }}
-            onChange={(degree) => setUse(id, { degree })}
-          />
-        ) : null}
-        <PairPickers table={table} columns={free} />
-        <FrequencyPicker table={table} beside={[x, y]} />
+      <View paddingHorizontal="$3">
         <CellErrors table={table} panel={panel} onCell={onCell} />
       </View>
       {result === null || drawing === null || placed === null ? null : (
@@ -188,7 +242,7 @@ export function FitPanel({ table, onCell, onOpen }: Props) {
               name={chartTitles.points}
               told={chartTold('points', drawing, [{ name: columnWords.fit, text: `y = ${result.equation}` }])}
               drawing={drawing}
-              marks={placed.marks}
+              marks={isLeft ? placed.left.marks : result.marks}
               functions={functions}
               chosen={chosen}
               onChoose={(index) => setMark(index === null ? null : { index, of: drawing })}
@@ -200,6 +254,15 @@ export function FitPanel({ table, onCell, onOpen }: Props) {
               {drawing.reads(chosen)}
             </Words>
           )}
+          <View padding="$2">
+            <Radios
+              name={columnWords.pictureOf}
+              options={pictures.map((id) => ({ id, name: pictureNames[id] }))}
+              chosen={picture}
+              onChoose={setPicture}
+              isTight
+            />
+          </View>
           <Found result={result} table={table} onOpen={onOpen} />
           <Residuals table={table} result={result} />
         </>

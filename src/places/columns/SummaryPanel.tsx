@@ -38,6 +38,7 @@ import { NoStatistic, StatisticRow, shownText } from './Statistic';
 import type { Told } from './Statistic';
 import { CellErrors } from './CellErrors';
 import { panelOf } from './panel';
+import { WeightPicker } from './WeightPicker';
 import { ClassChoices, ProposedClasses } from './ClassChoices';
 import { useTypedList } from './use-typed';
 
@@ -146,7 +147,7 @@ function Further({ table, result, onOpen }: FurtherProps) {
         />
         {use.further && isOfOne ? (
           <>
-            <WeightPicker table={table} />
+            <WeightPicker table={table} beside={[usedColumns(table).one]} />
             <Toggle title={columnWords.cubes} isOn={use.cubes} onChange={(cubes) => setUse(id, { cubes })} />
           </>
         ) : null}
@@ -170,20 +171,6 @@ function Further({ table, result, onOpen }: FurtherProps) {
         </View>
       )}
     </View>
-  );
-}
-
-/** The weights of a weighted mean: a column, or none. */
-function WeightPicker({ table }: Readonly<{ table: DataTable }>) {
-  const { one } = usedColumns(table);
-  return (
-    <ColumnPicker
-      title={columnWords.weights}
-      columns={table.columns.filter((c) => c !== one)}
-      chosen={usedColumns(table).weights?.id ?? null}
-      none={columnWords.none}
-      onChoose={(weights) => useStore.getState().setUse(table.id, { weights })}
-    />
   );
 }
 

@@ -4,7 +4,7 @@ import type { LeftOut } from '@/core/notebook/room';
 import type { BarKind, ChartKind } from '@/core/chart/kinds';
 import type { BoxPart, ChartPart } from '@/core/chart/model';
 import type { ClassRule } from '@/core/column/class-rules';
-import type { FitModel } from '@/core/column/fit-models';
+import type { FitName } from '@/core/column/fit-models';
 import type { Separator } from '@/core/column/delimited';
 import type { PercentileRule } from '@/core/column/percentile-rules';
 import type { QuartileRule } from '@/core/column/quartile-rules';
@@ -149,6 +149,36 @@ export const columnWords = {
   degree: 'Degree',
   fewer: 'Lower degree',
   higher: 'Higher degree',
+  origin: 'Through the origin',
+  direct: 'Fit to the values themselves',
+  directNote: 'Switched off, it is fitted to the logarithms, which weigh small values more.',
+  bands: 'Draw the bands of mean and of next value',
+  level: 'Level',
+  expr: 'Own model, y =',
+  exprHint: 'a·x^b + c',
+  start: 'Letters begin at',
+  startHint: 'proposed',
+  began: 'Began at',
+  predictors: 'Predictors',
+  needsPredictors: 'Choose the columns that y is worked from.',
+  standardError: 'standard error',
+  residualDeviation: 'residual deviation',
+  adjusted: 'adjusted R²',
+  adjustedShort: 'adjusted R²',
+  aic: 'AIC',
+  aicNote: 'n·ln(left/n) + 2k',
+  analysis: 'Analysis of variance of the fit',
+  meanInterval: 'mean of y there',
+  nextInterval: 'next y there',
+  backAt: 'Where is the fit y =',
+  nowhere: 'Nowhere in sight.',
+  compare: 'Compare fits',
+  compareNote: 'The least AIC first: what is left of y itself, by how many coefficients it took. Tap one to take it.',
+  directShort: 'direct',
+  constant: 'constant',
+  pictureOf: 'Picture',
+  fitted: 'fitted',
+  leftOver: 'What is left',
   equation: 'Equation',
   coefficients: 'Coefficients',
   residuals: 'Residuals',
@@ -290,7 +320,7 @@ export const barKindNames: Readonly<Record<BarKind, string>> = {
 
 /** What may stand in the rule of a column. */
 export const ruleNames = (words: readonly string[]): string => {
-  const [first = ''] = words;
+  const [first = ''] = words.slice(-1);
   return `An expression over ${words.slice(0, 6).join(', ')}, worked row by row: ${first}·100, (${first} − mean(${first}))/s(${first}).`;
 };
 /** How a condition by which rows take part is written. */
@@ -325,7 +355,10 @@ export const chartTitles: Readonly<Record<ChartKind, string>> = {
   shares: 'Shares',
 };
 
-export const modelNames: Readonly<Record<FitModel, string>> = {
+export const modelNames: Readonly<Record<FitName, string>> = {
+  logistic: 'Logistic',
+  own: 'Own model',
+  several: 'Several predictors',
   straight: 'Straight',
   polynomial: 'Polynomial',
   exponential: 'Exponential',
@@ -417,6 +450,13 @@ export function leftOut(table: LeftOut, cell: LeftOut): string | null {
 }
 
 export const putAt = (column: string, row: number): string => `From ${column}, row ${row + 1}, on`;
+
+export const varianceNames = { model: 'fit', left: 'left', whole: 'whole' } as const;
+export const varianceHeads = ['', 'Σ of squares', 'df', 'mean', 'F', 'p'] as const;
+/** A fit as it is called beside others. */
+export const comparedName = (model: FitName, degree: number, direct: boolean): string =>
+  `${modelNames[model]}${model === 'polynomial' ? ` ${degree}` : ''}${direct ? `, ${columnWords.directShort}` : ''}`;
+export const intervalText = (low: string, high: string): string => `${low} … ${high}`;
 
 /** What is marked on a chart, in words. */
 export const pointReads = (x: string, xText: string, y: string, yText: string, row: number): string =>

@@ -21,6 +21,8 @@ const syntax: { [R in SyntaxReason]: (p: Of<'syntax'>) => string } = {
   'not-a-letter': () => 'Only a letter A to Z can keep a value: A := 18.4.',
   'power-of-function': (p) => `A power right after ${p.found} must be a whole number, or −1 for the inverse.`,
   'variable-missing': (p) => `The second value of ${p.found} is the letter that it runs over, such as k or x.`,
+  'start-values': () => 'Values to begin with are told so: a = 1, b = 2.',
+  'no-letters': () => 'An own model has letters besides x: a·x^b.',
   'number-as-condition': () => 'A condition compares: height > 40.',
   'comparison-as-number': () =>
     'This is true or false and not a number. Only and, or, not and cases can go on with it.',

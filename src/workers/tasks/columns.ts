@@ -14,6 +14,8 @@ import { natureOf, readingOptions } from '../answer';
 import { chartOf } from '../column-chart';
 import { orderOf } from '../column-order';
 import { createFitter } from '../column-fit';
+import { compared } from '../column-compare';
+import { severalOf } from '../column-several';
 import { createReaders } from '../column-reader';
 import type { ColumnText, Reader } from '../column-reader';
 import { filled } from '../column-reshape';
@@ -86,6 +88,8 @@ export function createColumnTasks() {
     defineTask({ kind: 'summary', run: reading(summarise) }),
     defineTask({ kind: 'chart', run: reading(chartOf) }),
     defineTask({ kind: 'fit', run: reading(fitter) }),
+    defineTask({ kind: 'several', run: reading(severalOf) }),
+    defineTask({ kind: 'compare', run: reading(compared) }),
     defineTask({ kind: 'rules', run: reading(worked) }),
     defineTask({ kind: 'filledColumn', run: reading(filled) }),
     defineTask({ kind: 'order', run: reading(orderOf) }),

@@ -2,6 +2,7 @@ import type { FitModel } from '../fit-models';
 import { exponential } from './exponential';
 import { logarithmic } from './logarithmic';
 import { polynomial } from './polynomial';
+import { logistic } from './logistic';
 import { power } from './power';
 import type { FitRecord } from './record';
 import { sine } from './sine';
@@ -14,5 +15,6 @@ export const records: Readonly<Record<FitModel, FitRecord>> = {
   exponential,
   power,
   logarithmic,
+  logistic,
   sine,
 };

@@ -1,9 +1,12 @@
+import { fitModels } from '@/core/column/fit-models';
 import { chartKinds } from '@/core/chart/kinds';
 import { usedColumns } from '@/core/notebook/columns';
 import type { DataColumn, DataTable } from '@/core/notebook/columns';
 import type { ChartRequest } from '@/workers/column-chart';
 import type { FitViewRequest } from '@/workers/column-fit';
 import type { OneRequest, PairRequest } from '@/workers/column-data';
+import type { CompareRequest } from '@/workers/column-compare';
+import type { SeveralRequest } from '@/workers/column-several';
 import type { SummaryRequest } from '@/workers/column-summary';
 import type { RulesRequest } from '@/workers/rules-request';
 import { requestFor } from '@/state/slices/bench/live';
@@ -137,14 +140,53 @@ export function pointsRequest(state: Given, x: DataColumn, y: DataColumn): Chart
 export function fitRequest(state: Given, table: DataTable, rows: FitViewRequest['rows']): FitViewRequest | null {
   const shaped = pairIn(table);
   if (shaped === null) return null;
-  const { model, degree, at } = table.use;
-  return { ...columnsRequest(state, shaped.columns, [at]), model, degree, at, data: shaped.data, rows };
+  const { model, degree, at, back, origin, direct, expr, start, level, bands } = table.use;
+  if (model === 'several') return null;
+  const weights = fitModels[model].options.includes('weights') ? usedColumns(table).weights : null;
+  return {
+    ...columnsRequest(state, present([...shaped.columns, weights]), [at, back, level]),
+    model,
+    degree,
+    origin,
+    direct,
+    expr,
+    start,
+    at,
+    back,
+    level,
+    bands,
+    data: shaped.data,
+    weights,
+    rows,
+  };
 }
 
-export type { FitView, Residual } from '@/workers/column-fit';
+export type { CompareView, Compared } from '@/workers/column-compare';
+export type { SeveralView } from '@/workers/column-several';
+export type { FitView, Prediction, Residual } from '@/workers/column-fit';
+export type { AnalysisView, VarianceRow } from '@/workers/fit-analysis';
 export type { CellError, WithCellErrors, ShownValue } from '@/workers/column-reader';
 export type { ColumnPreview } from '@/workers/column-preview';
 export type { StatisticView, SummaryView } from '@/workers/column-summary';
 export type { CellView } from '@/workers/tasks/columns';
 export type { FillRequest } from '@/workers/column-reshape';
+/** A column by several others; null until both are chosen. */
+export function severalRequest(state: Given, table: DataTable): SeveralRequest | null {
+  const { y, weights, predictors } = usedColumns(table);
+  const chosen = predictors.filter((column) => column !== y);
+  if (y === null || chosen.length === 0) return null;
+  return {
+    ...columnsRequest(state, present([y, ...chosen, weights])),
+    predictors: chosen,
+    y,
+    weights,
+    origin: table.use.origin,
+  };
+}
+
+export function compareRequest(state: Given, table: DataTable): CompareRequest | null {
+  const shaped = pairIn(table);
+  return shaped === null ? null : { ...columnsRequest(state, shaped.columns), data: shaped.data };
+}
+
 export type { Delimited } from '@/workers/delimited';

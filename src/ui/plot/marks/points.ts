@@ -14,12 +14,13 @@ const radiusOf = ({ sizes }: PointMarks, index: number): number =>
 /** Dots, or circles of several sizes, and lines that join them in their order. */
 export const pointMarks: MarkRecord<PointMarks> = {
   paths: (marks, scale) => {
-    const { xs, ys, isJoined, sizes, line } = marks;
+    const { xs, ys, isJoined, sizes, line, bands = [] } = marks;
     const { atX, atY } = scale;
     const places = xs.map((x, i) => [atX(x), atY(ys[i] ?? NaN)] as const);
     const dots = places.map(([x, y]) => dot(x, y)).join('');
     const circles = places.map(([x, y], i) => circle(x, y, radiusOf(marks, i))).join('');
     return [
+      shape('bands', bands.map((band) => lineThrough(band, scale)).join(''), { stroke: 'muted', width: 1.3 }),
       ...(line === undefined ? [] : [shape('line', lineThrough(line, scale), { stroke: 'accent', width: 1.8 })]),
       ...(isJoined ? [shape('joins', lineThrough({ xs, ys }, scale), { stroke: 'curve1', width: 1.8 })] : []),
       sizes === undefined

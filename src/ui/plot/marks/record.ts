@@ -70,6 +70,22 @@ export function nearest(count: number, distance: (i: number) => number, within: 
   return best;
 }
 
-/** A line through places of the axes. */
-export const lineThrough = ({ xs, ys }: LineBeside, { atX, atY }: Scale): string =>
-  xs.map((x, i) => `${i === 0 ? 'M' : 'L'}${px(atX(x))} ${px(atY(ys[i] ?? NaN))}`).join('');
+/** A line through places of the axes, in pixels. */
+export function lineThrough({ xs, ys }: LineBeside, { atX, atY }: Scale): string {
+  let isDown = false;
+  return xs
+    .map((x, i) => {
+      const [left, top] = [atX(x), atY(ys[i] ?? NaN)];
+      // Where there is no height, or one far out of sight, the line is broken.
+      if (!(Math.abs(top) < FARTHEST)) {
+        isDown = false;
+        return '';
+      }
+      const sign = isDown ? 'L' : 'M';
+      isDown = true;
+      return `${sign}${px(left)} ${px(top)}`;
+    })
+    .join('');
+}
+
+const FARTHEST = 1e5;
