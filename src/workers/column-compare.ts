@@ -1,3 +1,6 @@
+import { entryAt } from '@/core/base/item';
+import { guarded } from '@/core/base/limits';
+import { withSpan } from '@/core/base/problem';
 import type { Problem } from '@/core/base/problem';
 import { succeed } from '@/core/base/result';
 import type { Result } from '@/core/base/result';
@@ -17,7 +20,6 @@ import type { PairRequest, ReadPair } from './column-data';
 import { shownText } from './column-reader';
 import type { WithCellErrors, Reader } from './column-reader';
 import { curveOf } from './fit-curve';
-import { entryAt } from '@/core/base/item';
 
 export type CompareRequest = LineRequest & Readonly<{ data: PairRequest }>;
 
@@ -54,6 +56,19 @@ const candidates: readonly Candidate[] = [
 ];
 
 const SAMPLES = 60;
+const NOWHERE = { from: 0, to: 0 } as const;
+/** A model whose search takes longer is left out. */
+const MOST_MS = 1000;
+
+/** The reader with its time cut for one model. */
+function withinTime(reader: Reader): Reader {
+  const { shouldContinue } = reader.context;
+  const end = performance.now() + MOST_MS;
+  return {
+    ...reader,
+    context: { ...reader.context, shouldContinue: () => performance.now() < end && shouldContinue() },
+  };
+}
 const PLAIN = { origin: false, expr: '', start: '' } as const;
 
 const near = (v: number): q.Rational => q.rational(BigInt(Math.round(v * 1e9)), 10n ** 9n);
@@ -65,7 +80,11 @@ function comparedTo(
   request: CompareRequest,
   reader: Reader,
 ): Compared | null {
-  const found = curveOf({ ...candidate, ...PLAIN }, pair, null, reader);
+  const limited = withinTime(reader);
+  const found = guarded(
+    () => curveOf({ ...candidate, ...PLAIN }, pair, null, limited),
+    (problem) => withSpan(problem, NOWHERE),
+  );
   if (!found.ok) return null;
   const { coefficients, equation } = found.value;
   const names = new Map(coefficients.map((value, i) => [value, boundName(i)]));

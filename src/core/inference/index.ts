@@ -7,6 +7,7 @@ import { Refusal, attempt } from '../chance/refusal';
 import { anova, anovaTwoWay } from './analysis';
 import { fit, independence } from './counts';
 import { meanT, meanZ, meansPaired, meansT, meansWelch, meansZ } from './means';
+import { normality } from './normality';
 import { correlation, slope } from './pairs';
 import { share, shares } from './proportions';
 import { kruskalWallis, mannWhitney, sign, wilcoxon } from './ranks';
@@ -35,6 +36,7 @@ const tests: readonly TestRecord[] = [
   wilcoxon,
   mannWhitney,
   kruskalWallis,
+  normality,
 ];
 
 const byId = new Map<string, TestRecord>(tests.map((test) => [test.id, test]));

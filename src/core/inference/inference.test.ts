@@ -1,3 +1,5 @@
+import { doubtsOf } from './doubts';
+import { shapiroWilk } from './shapiro';
 import fc from 'fast-check';
 import { exactAlgebra } from '../chance/exact-algebra';
 import { batchText } from '../format/layout';
@@ -178,3 +180,28 @@ test('a two-way analysis is told by rows, columns and both', () => {
     ['interaction', '3.6'],
   ]);
 });
+
+// Fuel use of 32 cars, an open data set of 1974; W and p as a general statistics program gives them (from memory).
+const FUEL = [
+  21, 21, 22.8, 21.4, 18.7, 18.1, 14.3, 24.4, 22.8, 19.2, 17.8, 16.4, 17.3, 15.2, 10.4, 10.4, 14.7, 32.4, 30.4, 33.9,
+  21.5, 15.5, 15.2, 13.3, 19.2, 27.3, 26, 30.4, 15.8, 19.7, 15, 21.4,
+];
+test('W tells how near values are to normal', () => {
+  const found = shapiroWilk(FUEL)!;
+  expect([found.w, found.p]).toEqual([expect.closeTo(0.94756, 5), expect.closeTo(0.1229, 4)]);
+  expect(shapiroWilk([1, 1, 1])).toBeNull();
+  // Of three values W is exact: 3/4 at the least, where two are alike.
+  expect(shapiroWilk([0, 0, 1])!.w).toBeCloseTo(0.75, 12);
+});
+
+const plain = { samples: [], expected: [], trials: [] };
+test.each([
+  ['a skewed sample', 'mean-t', { ...plain, samples: [[1, 1, 1, 2, 2, 3, 40]] }, ['not-normal', 'outliers']],
+  ['the same by ranks', 'wilcoxon', { ...plain, samples: [[1, 1, 1, 2, 2, 3, 40]] }, []],
+  ['an even sample', 'mean-t', { ...plain, samples: [[3, 4, 5, 6, 7]] }, []],
+  ['unlike variances', 'means-t', { ...plain, samples: [[1, 2, 3, 4], [10, 20, 30, 40]] }, ['unlike-variances']],
+  ['small counts', 'fit', { ...plain, expected: [4, 12, 30] }, ['few-expected']],
+  ['few trials', 'share', { ...plain, trials: [6, 94] }, ['few-counted']],
+] as const)('what the data say of a test: %s', (_, id, data, doubts) =>
+  expect(doubtsOf(id, data).map((doubt) => doubt.id)).toEqual(doubts),
+);

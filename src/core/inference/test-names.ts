@@ -24,11 +24,12 @@ export const testIds = [
   'wilcoxon',
   'mann-whitney',
   'kruskal-wallis',
+  'normality',
 ] as const;
 export type TestId = (typeof testIds)[number];
 
 /** Tests that may look to one side only. */
-const bothWays = new Set<TestId>(['fit', 'independence', 'anova', 'anova-two-way', 'kruskal-wallis']);
+const bothWays = new Set<TestId>(['fit', 'independence', 'anova', 'anova-two-way', 'kruskal-wallis', 'normality']);
 export const hasTail = (id: TestId): boolean => !bothWays.has(id);
 
 /** The numbers that a test is told besides values. */

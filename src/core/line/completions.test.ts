@@ -5,7 +5,7 @@ import { lineOf } from './line';
 const options = { functions: functionNames, decimalSign: '.', impliedFirst: false } as const;
 
 test.each([
-  ['co', 'cos cot cosh conj'],
+  ['co', 'cos cot cosh conj countOf'],
   ['2+as', 'asin asec asinh'],
   ['xsq', 'sqrt'],
   ['x', ''],

@@ -5,12 +5,15 @@ import { fail, succeed } from '@/core/base/result';
 import type { Result } from '@/core/base/result';
 import type { ShouldContinue } from '@/core/base/should-continue';
 import { sketchOf, sketchRange } from '@/core/chance/sketch';
-import type { ShareMarks } from '@/core/chart/model';
+import { quantilesOf } from '@/core/chart/charts/quantile';
+import type { PointMarks, ShareMarks } from '@/core/chart/model';
 import type { ViewRange } from '@/core/curve/view';
 import type { Context } from '@/core/evaluate/context';
 import { testNamed, tested } from '@/core/inference';
 import { hasTail } from '@/core/inference/test-names';
 import type { Tail, TestId, TestNumber } from '@/core/inference/test-names';
+import { doubtsOf } from '@/core/inference/doubts';
+import type { Doubt } from '@/core/inference/doubts';
 import type { Given } from '@/core/inference/sample';
 import type { EffectId, Outcome, TestData } from '@/core/inference/test-record';
 import { toDouble } from '@/core/number/to-double';
@@ -18,6 +21,7 @@ import { asWhole, fromWhole, isReal } from '@/core/number/value';
 import type { RealValue } from '@/core/number/value';
 import { contextFor } from '../answer';
 import type { LineRequest } from '../answer';
+import { fractionsOf } from '../column-reader';
 import { Shower } from '../solution-view';
 import type { KeptView } from '../solution-view';
 import { entryValue } from './tables';
@@ -57,10 +61,15 @@ export type TestView = Readonly<{
   high: KeptView | null;
   effect: Readonly<{ id: EffectId; value: KeptView }> | null;
   isApproximate: boolean;
+  /** What in the data speaks against what is assumed; null where nothing of that was looked at. */
+  doubts: readonly Doubt[] | null;
+  samples: number;
   /** What the level leaves. */
   left: number;
   marks: ShareMarks | null;
   view: ViewRange | null;
+  /** The values over the z of their ranks, where it is asked whether they are normal. */
+  quantiles: Readonly<{ marks: PointMarks; view: ViewRange }> | null;
 }>;
 
 type Fault = NonNullable<TestView['fault']>;
@@ -73,9 +82,12 @@ const NOTHING: TestView = {
   high: null,
   effect: null,
   isApproximate: false,
+  doubts: null,
+  samples: 0,
   left: 0,
   marks: null,
   view: null,
+  quantiles: null,
 };
 const NOWHERE = { from: 0, to: 0 };
 
@@ -223,6 +235,56 @@ class Worker {
     };
   }
 
+  private quantiles(data: TestData): TestView['quantiles'] {
+    if (data.x?.kind !== 'values') return null;
+    const taken = fractionsOf(data.x.values, this.context);
+    if (!taken.ok) return null;
+    const charted = quantilesOf(taken.value.values, null, {
+      size: (v) => toDouble(v, this.context.shouldContinue),
+      text: () => '',
+      shouldContinue: this.context.shouldContinue,
+    });
+    if (!charted.ok || charted.value.marks.kind !== 'points') return null;
+    return { marks: charted.value.marks, view: charted.value.view };
+  }
+
+  /** What the data themselves say of what the test assumes. */
+  private doubts(data: TestData): Pick<TestView, 'doubts' | 'samples'> {
+    const { test } = this.request;
+    const doubles = (values: readonly RealValue[]): readonly number[] =>
+      values.map((v) => toDouble(v, this.context.shouldContinue));
+    const given = (of: Given | undefined): readonly (readonly number[])[] =>
+      of?.kind === 'values' ? [doubles(of.values)] : [];
+    const pairs =
+      test === 'means-paired' ? given(data.x).map((x) => x.map((v, i) => v - (given(data.y)[0]?.[i] ?? 0))) : null;
+    const samples =
+      test === 'anova' ? (data.groups ?? []).map(doubles) : (pairs ?? [...given(data.x), ...given(data.y)]);
+    const table = (data.table ?? []).map(doubles);
+    const sum = (values: readonly number[]): number => values.reduce((a, b) => a + b, 0);
+    const across = table[0]?.map((_, j) => sum(table.map((row) => row[j] ?? 0))) ?? [];
+    const whole = sum(across);
+    const observed = doubles(data.observed ?? []);
+    const expected =
+      test === 'independence'
+        ? table.flatMap((row) => across.map((column) => (sum(row) * column) / whole))
+        : test === 'fit'
+          ? data.expected === undefined
+            ? observed.map(() => sum(observed) / observed.length)
+            : doubles(data.expected)
+          : [];
+    const [n = 0, share = 0] = doubles([data.n, data.share0].filter((v) => v !== undefined));
+    const trials =
+      test === 'share' && data.share0 !== undefined
+        ? [n * share, n * (1 - share)]
+        : test === 'shares'
+          ? doubles(data.counts ?? []).flatMap((one, i) => [one, (doubles(data.ns ?? [])[i] ?? 0) - one])
+          : [];
+    const isLookedAt = samples.length > 0 || expected.length > 0 || trials.length > 0;
+    const isOfRanks = ['sign', 'wilcoxon', 'mann-whitney', 'kruskal-wallis', 'normality', 'slope'].includes(test);
+    if (!isLookedAt || isOfRanks) return { doubts: null, samples: 0 };
+    return { doubts: doubtsOf(test, { samples, expected, trials }), samples: samples.length };
+  }
+
   told(): Result<TestView, Problem> {
     const test = testNamed(this.request.test);
     if (test === undefined) return succeed(NOTHING);
@@ -236,6 +298,8 @@ class Worker {
     const kept = (v: RealValue | null): KeptView | null => (v === null ? null : this.shower.kept(v));
     return succeed({
       ...NOTHING,
+      ...this.doubts(data),
+      quantiles: test.id === 'normality' ? this.quantiles(data) : null,
       outcomes: outcomes.map(({ of = null, letter, statistic, df, p }) => ({
         of,
         letter,

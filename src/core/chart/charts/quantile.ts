@@ -13,7 +13,10 @@ import type { Charted, ChartWork, OneData } from '../record';
 /** What a quantile plot of any column is drawn in: as many places as can be told apart. */
 const OFFSET = { top: 3 / 8, below: 1 / 4 };
 
-function against(tally: readonly Tally[], mean: Rational, s: RealValue | null, { size, text }: ChartWork): Charted {
+/** What the places and the texts are made with. */
+type Told = Pick<ChartWork, 'size' | 'text' | 'shouldContinue'>;
+
+function against(tally: readonly Tally[], mean: Rational, s: RealValue | null, { size, text }: Told): Charted {
   const n = Number(tally.reduce((sum, { count }) => sum + count, 0n));
   let before = 0;
   const places = tally.map(({ value, count }) => {
@@ -46,6 +49,13 @@ function against(tally: readonly Tally[], mean: Rational, s: RealValue | null, {
   });
 }
 
+/** The same of values with their frequencies. */
+export function quantilesOf(values: readonly Rational[], counts: readonly bigint[] | null, work: Told): Charted {
+  const result = summaryOf(values, counts, 'halves', work.shouldContinue);
+  if (result === null) return NO_VALUES;
+  return against(tallied(values, counts, work.shouldContinue), result.mean, result.s, work);
+}
+
 /**
  * Values over the z of their ranks: near a straight line where they are spread normally. The line has their mean and
  * standard deviation. Problems: domain (nothing that counts). Source: G. Blom, 1958, places (i − 3/8)/(n + 1/4).
@@ -63,9 +73,6 @@ export const quantile = defineChart<OneData>({
         work,
       );
     }
-    const { values, counts } = data;
-    const result = summaryOf(values, counts, 'halves', work.shouldContinue);
-    if (result === null) return NO_VALUES;
-    return against(tallied(values, counts, work.shouldContinue), result.mean, result.s, work);
+    return quantilesOf(data.values, data.counts, work);
   },
 });

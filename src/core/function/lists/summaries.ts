@@ -67,65 +67,77 @@ function medianOf(values: readonly RealValue[], context: FunctionContext): Resul
   return sorted.length % 2 === 1 ? succeed(above) : over(add(below, above), 2, context);
 }
 
-const define = <const N extends string>(
-  name: N,
-  least: number,
-  of: Of,
-  examples: readonly Readonly<{ typed: string; exact?: string; problem?: string }>[],
-  source = 'ISO 3534-1 (from memory)',
-) =>
-  defineMatrixFunction({
-    name,
-    topic: 'lists',
-    takes: ['values'],
-    more: true,
-    least: 1,
-    lists: 'several',
-    of: (args, context) => {
-      const values = flattened(name, args);
-      if (!values.ok) return values;
-      return values.value.length < least
-        ? fail({ code: 'dimension', reason: 'too-few-values', needs: least, got: values.value.length })
-        : of(values.value, context);
-    },
-    examples,
-    source,
-  });
+/** What a function of all numbers of its values is; of fewer than `least` there is none. */
+const ofValues =
+  (fn: string, least: number, of: Of) =>
+  (args: readonly Value[], context: FunctionContext): Result<Value, ProblemData> => {
+    const values = flattened(fn, args);
+    if (!values.ok) return values;
+    return values.value.length < least
+      ? fail({ code: 'dimension', reason: 'too-few-values', needs: least, got: values.value.length })
+      : of(values.value, context);
+  };
 
-export const mean = define('mean', 1, (values, context) => over(total(values), values.length, context), [
-  { typed: 'mean(1, 2, 6)', exact: '3' },
-  { typed: 'mean([1, 2])', exact: '3/2' },
-]);
+const listed = { topic: 'lists', takes: ['values'], more: true, least: 1, lists: 'several' } as const;
+const SOURCE = 'ISO 3534-1 (from memory)';
+const PRACTICE = 'common practice, no source';
 
-export const median = define('median', 1, medianOf, [
-  { typed: 'median(9, 1, 4)', exact: '4' },
-  { typed: 'median(1, 2, 4, 9)', exact: '3' },
-]);
+export const mean = defineMatrixFunction({
+  ...listed,
+  name: 'mean',
+  of: ofValues('mean', 1, (values, context) => over(total(values), values.length, context)),
+  examples: [
+    { typed: 'mean(1, 2, 6)', exact: '3' },
+    { typed: 'mean([1, 2])', exact: '3/2' },
+  ],
+  source: SOURCE,
+});
 
-export const sd = define('sd', 2, (values, context) => rootOfSpread(values, 1, context), [
-  { typed: 'sd(2, 4, 4, 4, 5, 5, 7, 9)', exact: '4sqrt(14)/7' },
-  { typed: 'sd(1)', problem: 'dimension' },
-]);
+export const median = defineMatrixFunction({
+  ...listed,
+  name: 'median',
+  of: ofValues('median', 1, medianOf),
+  examples: [
+    { typed: 'median(9, 1, 4)', exact: '4' },
+    { typed: 'median(1, 2, 4, 9)', exact: '3' },
+  ],
+  source: SOURCE,
+});
 
-export const sigma = define('sigma', 1, (values, context) => rootOfSpread(values, 0, context), [
-  { typed: 'sigma(2, 4, 4, 4, 5, 5, 7, 9)', exact: '2' },
-]);
+export const sd = defineMatrixFunction({
+  ...listed,
+  name: 'sd',
+  of: ofValues('sd', 2, (values, context) => rootOfSpread(values, 1, context)),
+  examples: [
+    { typed: 'sd(2, 4, 4, 4, 5, 5, 7, 9)', exact: '4sqrt(14)/7' },
+    { typed: 'sd(1)', problem: 'dimension' },
+  ],
+  source: SOURCE,
+});
 
-export const sumOf = define(
-  'sumOf',
-  1,
-  (values) => succeed(total(values)),
-  [
+export const sigma = defineMatrixFunction({
+  ...listed,
+  name: 'sigma',
+  of: ofValues('sigma', 1, (values, context) => rootOfSpread(values, 0, context)),
+  examples: [{ typed: 'sigma(2, 4, 4, 4, 5, 5, 7, 9)', exact: '2' }],
+  source: SOURCE,
+});
+
+export const sumOf = defineMatrixFunction({
+  ...listed,
+  name: 'sumOf',
+  of: ofValues('sumOf', 1, (values) => succeed(total(values))),
+  examples: [
     { typed: 'sumOf(1, 2, 6)', exact: '9' },
     { typed: 'sum([1, 2])', exact: '3' },
   ],
-  'common practice, no source',
-);
+  source: PRACTICE,
+});
 
-export const countOf = define(
-  'countOf',
-  1,
-  (values) => succeed(fromWhole(values.length)),
-  [{ typed: 'countOf([4, 4, 6])', exact: '3' }],
-  'common practice, no source',
-);
+export const countOf = defineMatrixFunction({
+  ...listed,
+  name: 'countOf',
+  of: ofValues('countOf', 1, (values) => succeed(fromWhole(values.length))),
+  examples: [{ typed: 'countOf([4, 4, 6])', exact: '3' }],
+  source: PRACTICE,
+});

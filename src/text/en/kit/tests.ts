@@ -1,4 +1,5 @@
 import type { TestId, TestNumber } from '@/core/inference/test-names';
+import type { Doubt } from '@/core/inference/doubts';
 import type { EffectId, Outcome } from '@/core/inference/test-record';
 
 /** Words of tests and intervals, a part of the tool Chance. */
@@ -32,6 +33,9 @@ export const testWords = {
   against: 'What it is compared with; as far out is shaded',
   assumed: 'What is assumed',
   copy: 'Copy the sentence',
+  doubts: 'What the data say of that',
+  noDoubt: 'They give no cause for doubt.',
+  quantiles: 'Values over the z of their ranks: near a straight line where they are normal',
   approximate: 'The chance is approximate: good for large samples.',
 } as const;
 
@@ -64,6 +68,7 @@ export const testNames: Readonly<Record<TestId, string>> = {
   wilcoxon: 'Signed ranks (Wilcoxon)',
   'mann-whitney': 'Ranks of two samples (Mann-Whitney)',
   'kruskal-wallis': 'Ranks of several samples (Kruskal-Wallis)',
+  normality: 'Normality (Shapiro-Wilk)',
 };
 
 export const numberNames: Readonly<Record<TestNumber, string>> = {
@@ -142,7 +147,28 @@ const hypotheses: Readonly<Record<TestId, Hypotheses>> = {
     assumed: `${PLAIN}. Neither sample tends to be larger than the other.`,
   },
   'kruskal-wallis': { sign: () => 'no group tends to be larger', assumed: `${PLAIN}.` },
+  normality: { sign: () => 'the values come from something normal', assumed: `${PLAIN}.` },
 };
+
+const sampleName = (of: number, samples: number): string =>
+  samples < 2 ? 'The values' : `The values of sample ${of + 1}`;
+const told = (v: number): string => (v < 0.001 ? 'below 0.001' : String(Number(v.toPrecision(2))));
+
+/** What in the data speaks against what is assumed. */
+export function doubtText(doubt: Doubt, samples: number): string {
+  switch (doubt.id) {
+    case 'not-normal':
+      return `${sampleName(doubt.of, samples)} do not look normal (Shapiro-Wilk, p ${told(doubt.p)}), and there are few of them or the test needs it.`;
+    case 'outliers':
+      return `${sampleName(doubt.of, samples)} hold ${doubt.count === 1 ? 'an outlier' : `${doubt.count} outliers`}, more than one and a half quartile ranges outside the quartiles.`;
+    case 'unlike-variances':
+      return `One variance is ${told(doubt.ratio)} times another: Welch’s test, or ranks, would not mind.`;
+    case 'few-expected':
+      return `${doubt.count === 1 ? 'One expected count is' : `${doubt.count} expected counts are`} below five (the least is ${told(doubt.least)}).`;
+    case 'few-counted':
+      return `One of the outcomes comes only ${told(doubt.least)} times; ten are wanted.`;
+  }
+}
 
 export const assumedText = (id: TestId): string => hypotheses[id].assumed;
 

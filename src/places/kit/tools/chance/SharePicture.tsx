@@ -1,6 +1,7 @@
 import { View } from '@tamagui/core';
 import { useCallback, useMemo, useRef, useState } from 'react';
 import type { LayoutChangeEvent } from 'react-native';
+import type { PointMarks, ShareMarks } from '@/core/chart/model';
 import type { Size } from '@/core/curve/view';
 import { useStore } from '@/state/app-store';
 import type { ChanceView } from '@/state/slices/kit/requests';
@@ -17,7 +18,9 @@ const NONE: readonly never[] = [];
 const nothing = (): void => undefined;
 
 type Props = Readonly<{
-  view: Pick<ChanceView, 'marks' | 'view'> & Partial<Pick<ChanceView, 'over' | 'scale'>>;
+  view: Readonly<{ marks: ShareMarks | PointMarks | null }> &
+    Pick<ChanceView, 'view'> &
+    Partial<Pick<ChanceView, 'over' | 'scale'>>;
   /** What stands below it. */
   note: string;
   /** What the picture shows. */
@@ -50,13 +53,15 @@ export function SharePicture({ view: { marks, over = null, view, scale = null },
   );
   const drawing = useMemo(() => {
     if (view === null || marks === null) return null;
-    const own = marks.isOfCounts ? [] : [{ id: 'own', path: path(marks.xs, marks.ys), look: OWN }];
+    const own =
+      marks.kind === 'points' || marks.isOfCounts ? [] : [{ id: 'own', path: path(marks.xs, marks.ys), look: OWN }];
     const second = over === null ? [] : [{ id: 'second', path: path(over.xs, over.ys), look: SECOND }];
     return { frame: { ...view, ...size }, curves: [...own, ...second] };
   }, [view, size, marks, over, path]);
   if (view === null || marks === null || drawing === null) return null;
 
   const drag = ({ x }: Readonly<{ x: number }>): void => {
+    if (marks.kind === 'points') return;
     const at = view.xFrom + (x / size.width) * (view.xTo - view.xFrom);
     const power = 10 ** Math.floor(Math.log10(((view.xTo - view.xFrom) / size.width) * 4));
     const step = marks.isOfCounts ? 1 : power;

@@ -6,6 +6,7 @@ import type { OutcomeView, TestView } from '@/state/slices/kit/requests';
 import { useStore } from '@/state/app-store';
 import {
   assumedText,
+  doubtText,
   effectNames,
   hypothesesOf,
   hypothesisText,
@@ -90,6 +91,9 @@ export function TestResults({ test, tail, numbers, view }: Props) {
           onDrag={null}
         />
       )}
+      {view.quantiles === null ? null : (
+        <SharePicture view={view.quantiles} note={testWords.quantiles} told={testWords.quantiles} onDrag={null} />
+      )}
       <Words>{sentence}</Words>
       <View flexDirection="row">
         <Button isTight onPress={() => void copy(sentence)}>
@@ -102,6 +106,18 @@ export function TestResults({ test, tail, numbers, view }: Props) {
           {`${assumedText(test)}${view.isApproximate ? ` ${testWords.approximate}` : ''}`}
         </Words>
       </View>
+      {view.doubts === null ? null : (
+        <View gap={2} role="group" aria-label={testWords.doubts}>
+          <Words strong>{testWords.doubts}</Words>
+          {view.doubts.length === 0 ? (
+            <Words size="medium" tone="muted">
+              {testWords.noDoubt}
+            </Words>
+          ) : (
+            view.doubts.map((doubt, i) => <Words key={i}>{doubtText(doubt, view.samples)}</Words>)
+          )}
+        </View>
+      )}
     </>
   );
 }

@@ -37,6 +37,7 @@ export const testForms: Readonly<Record<TestId, TestForm>> = {
   wilcoxon: form(1, ['mean0']),
   'mann-whitney': form(2),
   'kruskal-wallis': form('groups'),
+  normality: form(1),
 };
 
 /** The numbers that sum up each sample. */
