@@ -84,11 +84,29 @@ const MOST_FLAGS = 100;
 /** Rows that stand in all of some columns, with the places that they come from. */
 export type Rows = Readonly<{ at: readonly number[]; values: readonly (readonly RealValue[])[] }>;
 
+/** The rows of a single column in which every cell can be read; null for any other, which is told cell by cell. */
+function readAlone({ cells }: ColumnText, reader: Reader): Rows | null {
+  const at: number[] = [];
+  const values: RealValue[] = [];
+  for (let row = 0; row < cells.length; row += 1) {
+    const text = cells[row] ?? '';
+    if (text === '') continue;
+    const value = reader.value(text);
+    if (!value.ok) return null;
+    at.push(row);
+    values.push(value.value);
+  }
+  return { at, values: [values] };
+}
+
 /**
  * The rows of columns that are used together. A row in which none holds anything is passed over; one in which only some
  * do, or which holds no number, is told by its cell.
  */
 export function readRows(columns: readonly ColumnText[], reader: Reader): Result<WithCellErrors<Rows>, Problem> {
+  const [only] = columns;
+  const alone = columns.length === 1 && only !== undefined ? readAlone(only, reader) : null;
+  if (alone !== null) return succeed({ flags: [], hasMore: false, result: alone });
   const length = columns.reduce((most, { cells }) => Math.max(most, cells.length), 0);
   const flags: CellError[] = [];
   const at: number[] = [];

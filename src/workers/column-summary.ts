@@ -243,8 +243,9 @@ class Summariser {
   private outliers({ values, counts, at }: ReadOne, { q1, q3 }: Summary): SummaryView['outliers'] {
     if (q1 === null || q3 === null) return [];
     const rows = new Map<string, { value: Rational; rows: number[] }>();
+    const isBeyond = beyondReach(q1, q3);
     values.forEach((value, i) => {
-      if (counts?.[i] === 0n || !beyondReach(value, q1, q3)) return;
+      if (counts?.[i] === 0n || !isBeyond(value)) return;
       const key = `${value.n}/${value.d}`;
       const found = rows.get(key) ?? { value, rows: [] };
       rows.set(key, found);

@@ -12,10 +12,11 @@ export type Whiskers = Readonly<{ low: Rational; high: Rational; outliers: reado
 export function whiskersOf(values: readonly Rational[], q1: Rational, q3: Rational, tellsOutliers: boolean): Whiskers {
   const [first, last] = [itemAt(values, 0), lastOf(values)];
   if (!tellsOutliers) return { low: first, high: last, outliers: [] };
-  const within = values.filter((v) => !beyondReach(v, q1, q3));
+  const isBeyond = beyondReach(q1, q3);
+  const within = values.filter((v) => !isBeyond(v));
   return {
     low: within[0] ?? q1,
     high: within.at(-1) ?? q3,
-    outliers: values.filter((v) => beyondReach(v, q1, q3)),
+    outliers: values.filter(isBeyond),
   };
 }

@@ -107,27 +107,50 @@ const MOST_CLASSES = 500n;
 /** What is wished of classes that are made: their width, else how many there shall be, else the rule that proposes it. */
 export type WantedClasses = Readonly<{ width: Rational | null; count: number | null; rule: ClassRule }>;
 
-/** The width that a rule proposes for values in order. */
-function proposedWidth(sorted: readonly Rational[], n: number, rule: ClassRule): number {
-  const at = (share: number): number => q.roughly(itemAt(sorted, Math.floor(share * (sorted.length - 1))));
-  const span = at(1) - at(0);
-  const by = (width: number, classes: number): number => (width > 0 ? width : span / classes);
+/** What a rule looks at: how many values, from where to where, and the rest only where it is asked for. */
+type Looked = Readonly<{ n: number; span: number; s: () => number; quartileRange: () => number }>;
+
+/** The width that a rule proposes. */
+function proposedWidth({ n, span, s, quartileRange }: Looked, rule: ClassRule): number {
+  const by = (width: number): number => (width > 0 ? width : span / FEWEST);
   switch (rule) {
     case 'root':
-      return span / Math.min(30, Math.max(4, Math.ceil(Math.sqrt(n))));
+      return span / Math.min(30, Math.max(FEWEST, Math.ceil(Math.sqrt(n))));
     case 'sturges':
       return span / Math.ceil(1 + Math.log2(n));
     case 'rice':
       return span / Math.ceil(2 * Math.cbrt(n));
-    case 'scott': {
-      const sizes = sorted.map(q.roughly);
-      const mean = sizes.reduce((a, b) => a + b, 0) / sizes.length;
-      const s = Math.sqrt(sizes.reduce((a, b) => a + (b - mean) ** 2, 0) / Math.max(1, sizes.length - 1));
-      return by((3.49 * s) / Math.cbrt(n), 4);
-    }
+    case 'scott':
+      return by((3.49 * s()) / Math.cbrt(n));
     case 'freedman':
-      return by((2 * (at(0.75) - at(0.25))) / Math.cbrt(n), 4);
+      return by((2 * quartileRange()) / Math.cbrt(n));
   }
+}
+
+const FEWEST = 4;
+
+function looked(
+  values: readonly Rational[],
+  counts: readonly bigint[] | null,
+  least: Rational,
+  most: Rational,
+): Looked {
+  const n = counts === null ? values.length : Number(counts.reduce((a, b) => a + b, 0n));
+  return {
+    n,
+    span: q.roughly(q.subtract(most, least)),
+    s: () => {
+      const sizes = values.map(q.roughly);
+      const weight = (i: number): number => Number(counts?.[i] ?? 1n);
+      const mean = sizes.reduce((sum, v, i) => sum + v * weight(i), 0) / n;
+      return Math.sqrt(sizes.reduce((sum, v, i) => sum + (v - mean) ** 2 * weight(i), 0) / Math.max(1, n - 1));
+    },
+    quartileRange: () => {
+      const sorted = Float64Array.from(values, q.roughly).sort();
+      const at = (share: number): number => itemAt(sorted, Math.floor(share * (sorted.length - 1)));
+      return at(0.75) - at(0.25);
+    },
+  };
 }
 
 /**
@@ -143,25 +166,30 @@ export function equalClasses(
   counts: readonly bigint[] | null,
   wanted: WantedClasses,
 ): Made {
-  const sorted = values.toSorted(q.compare);
-  const [least, most] = [itemAt(sorted, 0), lastOf(sorted)];
-  const n = counts === null ? values.length : Number(counts.reduce((a, b) => a + b, 0n));
-  const isCounted = wanted.width === null && wanted.count !== null && q.compare(least, most) < 0;
-  const near = isCounted ? 0 : proposedWidth(sorted, n, wanted.rule);
+  const over = scaled(values);
+  const [low, high] = over.n.reduce(
+    ([from, to], v) => [v < from ? v : from, v > to ? v : to],
+    [itemAt(over.n, 0), itemAt(over.n, 0)],
+  ) as [bigint, bigint];
+  const [least, most] = [q.rational(low, over.d), q.rational(high, over.d)];
+  const isCounted = wanted.width === null && wanted.count !== null && low < high;
+  const near = isCounted ? 0 : proposedWidth(looked(values, counts, least, most), wanted.rule);
   const width = isCounted
     ? q.divide(q.subtract(most, least), q.whole(wanted.count ?? 1))
     : (wanted.width ?? (near > 0 ? niceWidth(near) : q.ONE));
   const start = isCounted ? least : q.ZERO;
-  const indexOf = (v: Rational): bigint => {
-    const { n: top, d } = q.divide(q.subtract(v, start), width);
-    const index = top >= 0n || top % d === 0n ? top / d : top / d - 1n;
+  // All of them in whole numbers over one denominator, so that no fraction is reduced on the way.
+  const [factor, from, step] = [start.d * width.d, start.n * over.d * width.d, width.n * over.d * start.d];
+  const indexOf = (n: bigint): bigint => {
+    const top = n * factor - from;
+    const index = top >= 0n || top % step === 0n ? top / step : top / step - 1n;
     return isCounted && index === BigInt(wanted.count ?? 1) ? index - 1n : index;
   };
-  const first = indexOf(least);
-  const many = indexOf(most) - first + 1n;
+  const first = indexOf(low);
+  const many = indexOf(high) - first + 1n;
   if (many > MOST_CLASSES) return fail({ code: 'domain', reason: 'class-width' });
   const filled = new Array<bigint>(Number(many)).fill(0n);
-  values.forEach((v, i) => {
+  over.n.forEach((v, i) => {
     const index = Number(indexOf(v) - first);
     filled[index] = itemAt(filled, index) + (counts?.[i] ?? 1n);
   });

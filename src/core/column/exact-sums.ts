@@ -17,7 +17,7 @@ export function scaled(values: readonly Rational[], shouldContinue: ShouldContin
   return {
     n: values.map((v) => {
       goOn(shouldContinue);
-      return v.n * (d / v.d);
+      return v.d === d ? v.n : v.n * (d / v.d);
     }),
     d,
   };
