@@ -1,3 +1,4 @@
+import { jStat } from 'jstat';
 import fc from 'fast-check';
 import { answerBatchLine } from '../batch/answer';
 
@@ -5,12 +6,6 @@ import { answerBatchLine } from '../batch/answer';
  * Shares of distributions against jStat, a statistics library of the registry, where its doubles are right: in the body,
  * to eight digits.
  */
-type Of = Readonly<{ cdf: (x: number, ...p: number[]) => number; inv: (p: number, ...of: number[]) => number }>;
-// eslint-disable-next-line @typescript-eslint/no-require-imports -- it ships no types, and no module that can be imported by name
-const { jStat } = require('jstat') as {
-  jStat: Record<'normal' | 'studentt' | 'chisquare' | 'centralF' | 'beta' | 'gamma', Of>;
-};
-
 const SEED = 20261128;
 
 const cases = [

@@ -150,15 +150,15 @@ class Rules {
       );
     let { context } = this.reader;
     const texts = new Map<string, Tree>();
-    let problem: Problem | null = null;
+    const problems: Problem[] = [];
     const lists = (node: Tree): Tree => {
-      if (problem !== null) return node;
+      if (problems.length > 0) return node;
       const parts = partsOf(node);
       if (!takesLists(node) || !parts.some((part) => this.isColumn(part)))
         return parts.length === 0 ? node : withParts(node, parts.map(lists));
       const value = evaluate(node, this.withColumns(node, context));
       if (!value.ok || !isReal(value.value)) {
-        problem = value.ok ? withSpan({ code: 'domain', reason: 'real-only' }, node.span) : value.problem;
+        problems.push(value.ok ? withSpan({ code: 'domain', reason: 'real-only' }, node.span) : value.problem);
         return node;
       }
       const name = `list ${texts.size + 1}`;
@@ -167,7 +167,8 @@ class Rules {
       return letterTree(name);
     };
     const worked = lists(tree);
-    if (problem !== null) return fail(problem);
+    const [problem] = problems;
+    if (problem !== undefined) return fail(problem);
     const names = new Set<string>();
     for (const node of nodesOf(worked)) if (node.kind === 'letter' && this.words.has(node.name)) names.add(node.name);
     return succeed({ tree: worked, names: [...names], context, texts });

@@ -1,13 +1,20 @@
 import { itemAt } from '../base/item';
 import type { DistributionId } from '../function/chance/distributions';
 import { distributionShape } from '../function/chance/distributions';
-import type { Generator } from './generator';
 import { chanceDouble } from './index';
 
 /*
  * What is drawn at random, one after the other. Values are doubles: they come by chance, so that no digit of theirs means
  * more than another.
  */
+
+/** Where chance comes from; the core has none of its own. */
+export type Generator = Readonly<{
+  /** A whole number from 0 up to, but not, n, each as likely as the others. Domain: 1 ≤ n ≤ 2^53 − 1. */
+  below: (n: number) => number;
+  /** A share between 0 and 1, neither of them. */
+  share: () => number;
+}>;
 
 /** What comes of one draw: the number that is counted, and what is shown of it. */
 export type Drawn = Readonly<{ value: number; parts: readonly string[] }>;

@@ -167,23 +167,25 @@ export function equalClasses(
   wanted: WantedClasses,
 ): Made {
   const over = scaled(values);
-  const [low, high] = over.n.reduce(
-    ([from, to], v) => [v < from ? v : from, v > to ? v : to],
-    [itemAt(over.n, 0), itemAt(over.n, 0)],
-  ) as [bigint, bigint];
+  let [low, high] = [itemAt(over.n, 0), itemAt(over.n, 0)];
+  for (const v of over.n) {
+    if (v < low) low = v;
+    if (v > high) high = v;
+  }
   const [least, most] = [q.rational(low, over.d), q.rational(high, over.d)];
-  const isCounted = wanted.width === null && wanted.count !== null && low < high;
-  const near = isCounted ? 0 : proposedWidth(looked(values, counts, least, most), wanted.rule);
-  const width = isCounted
-    ? q.divide(q.subtract(most, least), q.whole(wanted.count ?? 1))
-    : (wanted.width ?? (near > 0 ? niceWidth(near) : q.ONE));
-  const start = isCounted ? least : q.ZERO;
+  const count = wanted.width === null && low < high ? wanted.count : null;
+  const near = count !== null ? 0 : proposedWidth(looked(values, counts, least, most), wanted.rule);
+  const width =
+    count !== null
+      ? q.divide(q.subtract(most, least), q.whole(count))
+      : (wanted.width ?? (near > 0 ? niceWidth(near) : q.ONE));
+  const start = count !== null ? least : q.ZERO;
   // All of them in whole numbers over one denominator, so that no fraction is reduced on the way.
   const [factor, from, step] = [start.d * width.d, start.n * over.d * width.d, width.n * over.d * start.d];
   const indexOf = (n: bigint): bigint => {
     const top = n * factor - from;
     const index = top >= 0n || top % step === 0n ? top / step : top / step - 1n;
-    return isCounted && index === BigInt(wanted.count ?? 1) ? index - 1n : index;
+    return count !== null && index === BigInt(count) ? index - 1n : index;
   };
   const first = indexOf(low);
   const many = indexOf(high) - first + 1n;
@@ -200,7 +202,7 @@ export function equalClasses(
       high: bound(first + BigInt(i) + 1n),
       count,
     })),
-    proposed: wanted.width === null ? { kind: isCounted ? 'count' : 'width', width, from: bound(first) } : null,
+    proposed: wanted.width === null ? { kind: count !== null ? 'count' : 'width', width, from: bound(first) } : null,
   });
 }
 

@@ -199,7 +199,18 @@ test.each([
   ['a skewed sample', 'mean-t', { ...plain, samples: [[1, 1, 1, 2, 2, 3, 40]] }, ['not-normal', 'outliers']],
   ['the same by ranks', 'wilcoxon', { ...plain, samples: [[1, 1, 1, 2, 2, 3, 40]] }, []],
   ['an even sample', 'mean-t', { ...plain, samples: [[3, 4, 5, 6, 7]] }, []],
-  ['unlike variances', 'means-t', { ...plain, samples: [[1, 2, 3, 4], [10, 20, 30, 40]] }, ['unlike-variances']],
+  [
+    'unlike variances',
+    'means-t',
+    {
+      ...plain,
+      samples: [
+        [1, 2, 3, 4],
+        [10, 20, 30, 40],
+      ],
+    },
+    ['unlike-variances'],
+  ],
   ['small counts', 'fit', { ...plain, expected: [4, 12, 30] }, ['few-expected']],
   ['few trials', 'share', { ...plain, trials: [6, 94] }, ['few-counted']],
 ] as const)('what the data say of a test: %s', (_, id, data, doubts) =>

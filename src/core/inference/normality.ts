@@ -11,7 +11,7 @@ import { FEWEST_FOR_W, MOST_FOR_W, shapiroWilk } from './shapiro';
 import { defineTest } from './test-record';
 
 /** How near a number that is worked in doubles is told to be. */
-const NEAR: Rational = { n: 1n, d: 10n ** 10n };
+const NEAR: Rational = { n: 1n, d: 10n ** 13n };
 const SCALE = 2n ** 60n;
 
 const estimated = (v: number): RealValue =>

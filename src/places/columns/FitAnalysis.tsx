@@ -4,6 +4,9 @@ import { columnWords, varianceHeads, varianceNames } from '@/text/column-labels'
 import { Words } from '@/ui/theme/text';
 import { StatisticRow, shownText } from './Statistic';
 import type { Told } from './Statistic';
+import { TableCell } from './TableCell';
+
+const FIRST = 60;
 
 type Props = Readonly<{ analysis: AnalysisView; onOpen: (told: Told) => void }>;
 
@@ -30,14 +33,14 @@ function VarianceTable({ rows }: Readonly<{ rows: AnalysisView['variance'] }>) {
       <View role="table" aria-label={columnWords.analysis}>
         <View role="row" flexDirection="row">
           {varianceHeads.map((head, i) => (
-            <Cell key={i} role="columnheader" text={head} isFirst={i === 0} isHead />
+            <TableCell key={i} role="columnheader" text={head} {...(i === 0 ? { first: FIRST } : {})} />
           ))}
         </View>
         {rows.map(({ of, squares, df, mean, ratio, p }) => (
           <View key={of} role="row" flexDirection="row" borderTopWidth={1} borderColor="$rule">
-            <Cell role="rowheader" text={varianceNames[of]} isFirst isHead />
+            <TableCell role="rowheader" text={varianceNames[of]} first={FIRST} />
             {[squares, df, mean, ratio, p].map((one, i) => (
-              <Cell
+              <TableCell
                 key={i}
                 role="cell"
                 text={one === null ? '' : typeof one === 'number' ? String(one) : shownText(one).replace(/^= /, '')}
@@ -46,29 +49,6 @@ function VarianceTable({ rows }: Readonly<{ rows: AnalysisView['variance'] }>) {
           </View>
         ))}
       </View>
-    </View>
-  );
-}
-
-type CellProps = Readonly<{
-  role: 'cell' | 'columnheader' | 'rowheader';
-  text: string;
-  isFirst?: boolean;
-  isHead?: boolean;
-}>;
-
-function Cell({ role, text, isFirst = false, isHead = false }: CellProps) {
-  return (
-    <View role={role} width={isFirst ? 60 : 124} minHeight={34} justifyContent="center" flexShrink={0}>
-      <Words
-        size="medium"
-        strong={isHead}
-        {...(isHead ? {} : { tone: 'answer' })}
-        {...(isFirst ? {} : { textAlign: 'right' })}
-        className="tabular"
-      >
-        {text}
-      </Words>
     </View>
   );
 }

@@ -95,7 +95,7 @@ export function ReshapeSheet({ table, at, onClose }: Props) {
       return onClose();
     }
     const request = columnsRequest(state, making === 'classes' ? [column(first)] : [], Object.values(texts));
-    const result = await tasks.run('filledColumn', { ...request, ...fill } as FillRequest);
+    const result = await tasks.run('filledColumn', { ...request, ...fill });
     if (result === 'superseded') return undefined;
     if (!result.ok) return setWrong(problemText(result.problem));
     const name = making === 'classes' ? `${column(first).name} ${reshapeWords.classes}` : '';

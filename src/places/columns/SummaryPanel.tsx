@@ -38,6 +38,7 @@ import { NoStatistic, StatisticRow, shownText } from './Statistic';
 import type { Told } from './Statistic';
 import { CellErrors } from './CellErrors';
 import { panelOf } from './panel';
+import { TableCell } from './TableCell';
 import { WeightPicker } from './WeightPicker';
 import { ClassChoices, ProposedClasses } from './ClassChoices';
 import { useTypedList } from './use-typed';
@@ -174,6 +175,8 @@ function Further({ table, result, onOpen }: FurtherProps) {
   );
 }
 
+const FIRST = 76;
+
 /** The summaries of groups side by side. */
 function GroupTable({ groups }: Readonly<{ groups: SummaryView['groups'] }>) {
   const [first] = groups;
@@ -181,39 +184,21 @@ function GroupTable({ groups }: Readonly<{ groups: SummaryView['groups'] }>) {
     <View className="scroll-x" tabIndex={0} role="region" aria-label={columnWords.groups} padding="$3">
       <View role="table" aria-label={columnWords.groups}>
         <View role="row" flexDirection="row">
-          <GroupCell role="columnheader" text="" isHead />
+          <TableCell role="columnheader" text={columnWords.number} first={FIRST} />
           {groups.map(({ name }) => (
-            <GroupCell key={name} role="columnheader" text={groupName(name)} isHead />
+            <TableCell key={name} role="columnheader" text={groupName(name)} />
           ))}
         </View>
         {(first?.statistics ?? []).map(({ id }, row) => (
           <View key={id} role="row" flexDirection="row" borderTopWidth={1} borderColor="$rule">
-            <GroupCell role="rowheader" text={statisticNames[id]} isHead />
+            <TableCell role="rowheader" text={statisticNames[id]} first={FIRST} />
             {groups.map(({ name, statistics }) => {
               const shown = statistics[row]?.shown ?? null;
-              return <GroupCell key={name} role="cell" text={shown === null ? '' : shownText(shown)} />;
+              return <TableCell key={name} role="cell" text={shown === null ? '' : shownText(shown)} />;
             })}
           </View>
         ))}
       </View>
-    </View>
-  );
-}
-
-type CellProps = Readonly<{ role: 'cell' | 'columnheader' | 'rowheader'; text: string; isHead?: boolean }>;
-
-function GroupCell({ role, text, isHead = false }: CellProps) {
-  return (
-    <View role={role} width={role === 'rowheader' ? 76 : 124} minHeight={34} justifyContent="center" flexShrink={0}>
-      <Words
-        size="medium"
-        strong={isHead}
-        {...(isHead ? {} : { tone: 'answer' })}
-        {...(role === 'rowheader' ? {} : { textAlign: 'right' })}
-        className="tabular"
-      >
-        {text}
-      </Words>
     </View>
   );
 }

@@ -7,7 +7,7 @@ import type { PersistenceStatus } from '@/state/kernel/keeping';
 import { transact } from '@/state/kernel/transact';
 import { benchAtFirst } from './bench/moment';
 import type { BenchMoment } from './bench/moment';
-import type { Rules } from './columns/resolved';
+import type { Rules } from './columns/moment';
 import type { Notice } from './notice';
 import { EMPTY_KEPT, weightOf } from './parts';
 import type { Document, Kept, StepName } from './parts';

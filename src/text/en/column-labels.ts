@@ -105,6 +105,7 @@ export const columnWords = {
   more: 'Frequencies, groups, classes, quartiles',
   by: 'Groups by',
   groups: 'Groups',
+  number: 'number',
   noGroup: '(none)',
   further: 'More numbers',
   furtherNote: 'Spread, shape, sums and outliers; covariance and ranks of a pair.',
@@ -452,7 +453,7 @@ export function leftOut(table: LeftOut, cell: LeftOut): string | null {
 export const putAt = (column: string, row: number): string => `From ${column}, row ${row + 1}, on`;
 
 export const varianceNames = { model: 'fit', left: 'left', whole: 'whole' } as const;
-export const varianceHeads = ['', 'Σ of squares', 'df', 'mean', 'F', 'p'] as const;
+export const varianceHeads = ['source', 'Σ of squares', 'df', 'mean', 'F', 'p'] as const;
 /** A fit as it is called beside others. */
 export const comparedName = (model: FitName, degree: number, direct: boolean): string =>
   `${modelNames[model]}${model === 'polynomial' ? ` ${degree}` : ''}${direct ? `, ${columnWords.directShort}` : ''}`;

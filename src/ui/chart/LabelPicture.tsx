@@ -144,7 +144,7 @@ function OnAxes(props: LabelPictureProps & Readonly<{ as: 'bars' | 'line' }>) {
           selectedBar={null as never}
           renderBar={({ bar: { x, y, width, height, dataIndex, seriesKey } }) => {
             const isChosen = dataIndex === chosen;
-            const look = looks[Number(String(seriesKey).slice(2))];
+            const look = looks[Number(seriesKey.slice(2))];
             const colour = look?.fill ?? (isChosen ? palette.accent : palette.curve1);
             return (
               <Path

@@ -36,8 +36,7 @@ export function Legend({ names, looks, width, large, palette, isStacked = false 
       {items.map(({ name, at, look }, i) => (
         <G key={i}>
           <Rect
-            x={at.x}
-            y={at.y + 5 * large}
+            transform={`translate(${at.x} ${at.y + 5 * large})`}
             width={14 * large}
             height={14 * large}
             fill={look?.fill ?? palette.ink}
@@ -45,8 +44,7 @@ export function Legend({ names, looks, width, large, palette, isStacked = false 
             stroke={look?.fill ?? palette.ink}
           />
           <SvgText
-            x={at.x + 20 * large}
-            y={at.y + 17 * large}
+            transform={`translate(${at.x + 20 * large} ${at.y + 17 * large})`}
             fill={palette.ink}
             fontFamily={FACE}
             fontSize={13 * large}

@@ -44,10 +44,17 @@ export function StemPicture({ marks, width, palette, large, chosen, onChoose }: 
       {marks.rows.map(({ stem, leaves }, row) => {
         const from = first;
         first += leaves.length;
-        const text = { y: baseline(row), fontFamily: FACE, fontSize: 17 * large };
+        const text = { fontFamily: FACE, fontSize: 17 * large };
+        const placed = (x: number): string => `translate(${x} ${baseline(row)})`;
         return (
           <G key={stem}>
-            <SvgText {...text} x={left - 10 * large} fill={palette.ink} textAnchor="end" fontWeight="700">
+            <SvgText
+              {...text}
+              transform={placed(left - 10 * large)}
+              fill={palette.ink}
+              textAnchor="end"
+              fontWeight="700"
+            >
               {stem}
             </SvgText>
             {leaves.map((leaf, i) => {
@@ -56,14 +63,18 @@ export function StemPicture({ marks, width, palette, large, chosen, onChoose }: 
               return (
                 <G key={i} {...(onChoose === null ? {} : { onPress: () => onChoose(from + i) })}>
                   <Rect
-                    x={x - (LEAF / 2) * large}
-                    y={TOP + row * ROW * large}
+                    transform={`translate(${x - (LEAF / 2) * large} ${TOP + row * ROW * large})`}
                     width={LEAF * large}
                     height={ROW * large}
                     fill={isChosen ? palette.accent : palette.paper}
                     fillOpacity={isChosen ? 0.3 : 0}
                   />
-                  <SvgText {...text} x={x} fill={isChosen ? palette.ink : palette.answer} textAnchor="middle">
+                  <SvgText
+                    {...text}
+                    transform={placed(x)}
+                    fill={isChosen ? palette.ink : palette.answer}
+                    textAnchor="middle"
+                  >
                     {leaf}
                   </SvgText>
                 </G>

@@ -15,18 +15,17 @@ import {
   rowsDrawn,
   wholeNumbers,
 } from '@/core/chance/drawing';
-import type { Drawing, Drawn, MarkedCards } from '@/core/chance/drawing';
-import { generatorOf } from '@/core/chance/generator';
-import type { Generator } from '@/core/chance/generator';
+import type { Drawing, Drawn, Generator, MarkedCards } from '@/core/chance/drawing';
 import { barsOf, labelBars } from '@/core/chance/tally';
 import type { DrawnBar } from '@/core/chance/tally';
+import type { DrawnKind } from '@/core/chance/draw-kinds';
 import type { DistributionId } from '@/core/function/chance/distributions';
 import { toDouble } from '@/core/number/to-double';
 import { asWhole, isReal } from '@/core/number/value';
 import type { RealValue } from '@/core/number/value';
 import { contextFor } from '../answer';
 import type { LineRequest } from '../answer';
-import type { DrawnKind } from './draw-kinds';
+import { generatorOf } from './generator';
 import { entryValue } from './tables';
 
 export type DrawRequest = LineRequest &

@@ -54,14 +54,15 @@ function rootOfSpread(values: readonly RealValue[], less: number, context: Funct
 }
 
 function medianOf(values: readonly RealValue[], context: FunctionContext): Result<Value, ProblemData> {
-  let problem: ProblemData | null = null;
+  const problems: ProblemData[] = [];
   const sorted = [...values].sort((a, b) => {
     const order = compareReals(a, b, context.shouldContinue);
     if (typeof order !== 'string') return order;
-    problem ??= { code: order === 'undecided' ? 'not-converged' : order };
+    problems.push({ code: order === 'undecided' ? 'not-converged' : order });
     return 0;
   });
-  if (problem !== null) return fail(problem);
+  const [problem] = problems;
+  if (problem !== undefined) return fail(problem);
   const middle = Math.floor(sorted.length / 2);
   const [below = ZERO, above = ZERO] = [sorted[middle - 1], sorted[middle]];
   return sorted.length % 2 === 1 ? succeed(above) : over(add(below, above), 2, context);

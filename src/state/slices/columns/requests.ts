@@ -161,10 +161,9 @@ export function fitRequest(state: Given, table: DataTable, rows: FitViewRequest[
   };
 }
 
-export type { CompareView, Compared } from '@/workers/column-compare';
-export type { SeveralView } from '@/workers/column-several';
+export type { Compared } from '@/workers/column-compare';
 export type { FitView, Prediction, Residual } from '@/workers/column-fit';
-export type { AnalysisView, VarianceRow } from '@/workers/fit-analysis';
+export type { AnalysisView } from '@/workers/fit-analysis';
 export type { CellError, WithCellErrors, ShownValue } from '@/workers/column-reader';
 export type { ColumnPreview } from '@/workers/column-preview';
 export type { StatisticView, SummaryView } from '@/workers/column-summary';

@@ -1,10 +1,7 @@
 import type { DataColumn, DataTable } from '@/core/notebook/columns';
-import type { WorkedRules } from '@/workers/rules-request';
 import type { State } from '@/state/slices/state';
 import { tableInSight } from './in-sight';
-
-/** What came of the rules of a table, and the table that it came from. */
-export type Rules = Readonly<{ of: DataTable; worked: WorkedRules }>;
+import type { Rules } from './moment';
 
 type Known = Pick<State, 'rules'>;
 

@@ -1,6 +1,6 @@
 import type { DrawnBar } from '@/core/chance/tally';
 import type { Drawn, MarkedCards } from '@/core/chance/drawing';
-import type { DrawnKind } from '@/workers/kit/draw-kinds';
+import type { DrawnKind } from '@/core/chance/draw-kinds';
 
 /** Words of drawing at random, in the tool Chance. */
 export const drawWords = {

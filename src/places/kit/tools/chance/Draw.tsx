@@ -41,7 +41,7 @@ const BETWEEN_MS = 110;
 
 const prefersStill = (): boolean => window.matchMedia('(prefers-reduced-motion: reduce)').matches;
 
-const newSeed = (): string => String(crypto.getRandomValues(new Uint32Array(1))[0]! % 1_000_000);
+const newSeed = (): string => String((crypto.getRandomValues(new Uint32Array(1))[0] ?? 1) % 1_000_000);
 
 /** How many draws are told: all of them, or so many more each time until all have come. */
 function useComing(count: number): Readonly<{ upTo: number; isComing: boolean; begin: () => void; end: () => void }> {

@@ -1,13 +1,6 @@
 import { uniformInt } from 'pure-rand/distribution/uniformInt';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
-
-/** Chance that is the same again for the same seed. */
-export type Generator = Readonly<{
-  /** A whole number from 0 up to, but not, n, each as likely as the others. Domain: 1 ≤ n ≤ 2^53 − 1. */
-  below: (n: number) => number;
-  /** A share between 0 and 1, neither of them. */
-  share: () => number;
-}>;
+import type { Generator } from '@/core/chance/drawing';
 
 /** A whole number as it is; of any other text, its sum by FNV-1a (G. Fowler, L. C. Noll, K.-P. Vo, from memory). */
 function seedOf(text: string): number {
