@@ -15,7 +15,7 @@ import { tableOf } from './table';
 jest.mock('@/core/chart/kinds', () => {
   const actual = jest.requireActual<typeof import('@/core/chart/kinds')>('@/core/chart/kinds');
   const chartKinds = { ...actual.chartKinds, steps: { of: 'pair', options: ['functions'] } };
-  return { chartKinds, chartNames: Object.keys(chartKinds) };
+  return { ...actual, chartKinds, chartNames: Object.keys(chartKinds) };
 });
 jest.mock('@/core/chart/charts', () => {
   const { charts } = jest.requireActual<typeof import('@/core/chart/charts')>('@/core/chart/charts');

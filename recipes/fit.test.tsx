@@ -13,8 +13,8 @@ import { tableOf } from './table';
 
 jest.mock('@/core/column/fit-models', () => {
   const actual = jest.requireActual<typeof import('@/core/column/fit-models')>('@/core/column/fit-models');
-  const fitModels = { ...actual.fitModels, level: { formula: 'a', basis: 'search', hasDegree: false } };
-  return { fitModels, fitModelNames: Object.keys(fitModels) };
+  const fitModels = { ...actual.fitModels, level: { formula: 'a', basis: 'search', options: [] } };
+  return { fitModels, fitModelNames: Object.keys(fitModels), curveModels: [...actual.curveModels, 'level'] };
 });
 jest.mock('@/core/column/fits/records', () => {
   const { records } = jest.requireActual<typeof import('@/core/column/fits/records')>('@/core/column/fits/records');
