@@ -19,9 +19,9 @@ const entryStyle = async (page, name) => {
     .tap();
 };
 
-const openTable = async (page, name) => {
-  await page.getByRole('button', { name: /^Tables: / }).tap();
-  await page.getByRole('dialog').getByRole('button', { name, exact: true }).tap();
+const openTable = async (page, name, by = 'tap') => {
+  await page.getByRole('button', { name: /^Tables: / })[by]();
+  await page.getByRole('dialog').getByRole('button', { name, exact: true })[by]();
 };
 
 const openTool = async (page, name) => {
@@ -84,8 +84,9 @@ const shots = [
     scheme: 'light',
     act: async (page) => {
       await page.getByRole('link', { name: 'Columns' }).click();
-      await page.getByRole('tab', { name: 'Fit' }).click();
-      await page.getByRole('group', { name: 'Equation' }).waitFor();
+      await openTable(page, 'Shell lengths', 'click');
+      await page.getByRole('tab', { name: 'Chart' }).click();
+      await page.getByRole('application', { name: 'Box' }).waitFor();
       await page.waitForTimeout(900);
     },
   },

@@ -9,7 +9,7 @@ import { useStore } from '@/state/app-store';
 import { useRequest, useTask } from '@/state/use-task';
 import { fitRequest } from '@/state/slices/columns/requests';
 import type { FitView, Prediction } from '@/state/slices/columns/requests';
-import { chartTitles, columnWords, intervalText } from '@/text/column-labels';
+import { columnWords, intervalText } from '@/text/column-labels';
 import { words } from '@/text/labels';
 import { problemText } from '@/text/problems';
 import { Button } from '@/ui/control/Button';
@@ -18,13 +18,13 @@ import { WrappedFormula } from '@/ui/formula/WrappedFormula';
 import { Radios } from '@/ui/kit/Radios';
 import { Words } from '@/ui/theme/text';
 import { copy } from '@/places/bench/copying';
-import { chartTold, pointsDrawing } from './chart-drawing';
-import { ChartPlot } from './ChartPlot';
+import { pointsDrawing } from './chart-drawing';
 import { Residuals } from './Residuals';
 import { CoefficientRows } from './CoefficientRows';
 import { CompareSheet } from './CompareSheet';
 import { FitAnalysis } from './FitAnalysis';
 import { FitChoices } from './FitChoices';
+import { FitPicture } from './FitPicture';
 import { SeveralFit } from './SeveralFit';
 import { NoStatistic, StatisticRow, shownText } from './Statistic';
 import type { Told } from './Statistic';
@@ -38,7 +38,6 @@ type Props = Readonly<{
   onOpen: (told: Told) => void;
 }>;
 
-const nothing = (): void => undefined;
 const FIRST_ROWS = { from: 0, count: 40 } as const;
 
 /** The equation, what it rests on, and what it comes to at an x. */
@@ -210,7 +209,6 @@ const pictureNames = { fit: columnWords.fit, left: columnWords.leftOver } as con
 function CurveFit({ table, onCell, onOpen }: Props) {
   const settings = useStore((s) => s.settings);
   const { x, y } = usedColumns(table);
-  const [mark, setMark] = useState<Readonly<{ index: number; of: unknown }> | null>(null);
   const [picture, setPicture] = useState<(typeof pictures)[number]>('fit');
   const request = useRequest((state) => fitRequest(state, table, FIRST_ROWS));
   const panel = panelOf(useTask('fit', request));
@@ -229,7 +227,6 @@ function CurveFit({ table, onCell, onOpen }: Props) {
     () => (full === null || isLeft ? [] : [{ id: 'fit', name: columnWords.fit, text: full, style: 1, on: true }]),
     [full, isLeft],
   );
-  const chosen = mark !== null && mark.of === drawing ? mark.index : null;
   return (
     <View>
       <View paddingHorizontal="$3">
@@ -237,23 +234,13 @@ function CurveFit({ table, onCell, onOpen }: Props) {
       </View>
       {result === null || drawing === null || placed === null ? null : (
         <>
-          <View height={260}>
-            <ChartPlot
-              name={chartTitles.points}
-              told={chartTold('points', drawing, [{ name: columnWords.fit, text: `y = ${result.equation}` }])}
-              drawing={drawing}
-              marks={isLeft ? placed.left.marks : result.marks}
-              functions={functions}
-              chosen={chosen}
-              onChoose={(index) => setMark(index === null ? null : { index, of: drawing })}
-              onShown={nothing}
-            />
-          </View>
-          {chosen === null ? null : (
-            <Words role="status" paddingHorizontal="$3" tone="answer" strong>
-              {drawing.reads(chosen)}
-            </Words>
-          )}
+          <FitPicture
+            name={table.name}
+            drawing={drawing}
+            marks={isLeft ? placed.left.marks : result.marks}
+            functions={functions}
+            equation={result.equation}
+          />
           <View padding="$2">
             <Radios
               name={columnWords.pictureOf}

@@ -11,7 +11,7 @@ import { tableInUse } from '@/state/slices/columns/resolved';
 import { drawnKinds, kitRequest } from '@/state/slices/kit/requests';
 import type { DrawView } from '@/state/slices/kit/requests';
 import { useRequest, useTask } from '@/state/use-task';
-import { distributionTitles } from '@/text/kit/chance';
+import { chanceWords, distributionTitles } from '@/text/kit/chance';
 import {
   coinSides,
   countedName,
@@ -129,7 +129,7 @@ export function Draw({ entries, enter, above }: ScreenProps) {
   return (
     <ToolFrame
       id={chanceEntries.id}
-      name={drawWords.draws}
+      name={chanceWords.name}
       slots={slots}
       writing={writing}
       hasAngles={false}
