@@ -5,7 +5,7 @@ import type { KeyId } from '@/keys/catalogue';
 import { drawerIds, drawers } from '@/keys/decks';
 import { shortcuts } from '@/keys/shortcuts';
 import type { ShortcutScope } from '@/keys/shortcuts';
-import { statisticNames, statisticNotes } from '@/text/column-labels';
+import { statisticNames, statisticNotes } from '@/text/statistic-labels';
 import { helpWords, howTo, parts, slips, statisticTerms } from '@/text/help';
 import type { HelpKind, Topic } from '@/text/help';
 import { drawerNames, keyTexts } from '@/text/keys';

@@ -10,15 +10,8 @@ import type { DrawnFunction } from '@/core/notebook/curves';
 import { useStore } from '@/state/app-store';
 import { useRequest, useTask } from '@/state/use-task';
 import { chartRequest } from '@/state/slices/columns/requests';
-import {
-  barKindNames,
-  boundsTitle,
-  chartTitles,
-  classRuleNames,
-  classRuleNotes,
-  columnWords,
-  proposedSentence,
-} from '@/text/column-labels';
+import { barKindNames, boundsTitle, chartTitles, columnWords, proposedSentence } from '@/text/column-labels';
+import { classRuleNames, classRuleNotes } from '@/text/statistic-labels';
 import { shortcutHelp } from '@/text/shortcuts';
 import { Button } from '@/ui/control/Button';
 import { KeyboardList } from '@/ui/key/KeyboardList';

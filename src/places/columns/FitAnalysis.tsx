@@ -1,6 +1,7 @@
 import { View } from '@tamagui/core';
 import type { AnalysisView } from '@/state/slices/columns/requests';
-import { columnWords, varianceHeads, varianceNames } from '@/text/column-labels';
+import { columnWords } from '@/text/column-labels';
+import { varianceHeads, varianceNames } from '@/text/statistic-labels';
 import { Words } from '@/ui/theme/text';
 import { StatisticRow, shownText } from './Statistic';
 import type { Told } from './Statistic';

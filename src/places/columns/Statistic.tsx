@@ -5,7 +5,7 @@ import { useStore } from '@/state/app-store';
 import type { ShownValue } from '@/state/slices/columns/requests';
 import { exactText } from '@/state/slices/bench/substitution';
 import { columnWords } from '@/text/column-labels';
-import type { FormulaText } from '@/text/column-labels';
+import type { FormulaText } from '@/text/statistic-labels';
 import { Button } from '@/ui/control/Button';
 import { Pressable } from '@/ui/control/Pressable';
 import { ResultForms, signOf } from '@/ui/line/ResultForms';

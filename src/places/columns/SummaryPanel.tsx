@@ -8,21 +8,17 @@ import { useStore } from '@/state/app-store';
 import { useRequest, useTask } from '@/state/use-task';
 import { summaryRequest } from '@/state/slices/columns/requests';
 import type { StatisticView, SummaryView } from '@/state/slices/columns/requests';
+import { boundsTitle, columnWords, proposedSentence, quartileNames, quartileNotes } from '@/text/column-labels';
 import {
-  boundsTitle,
-  columnWords,
   formulaText,
   groupName,
   percentileName,
   percentileNames,
   percentileNotes,
-  proposedSentence,
-  quartileNames,
-  quartileNotes,
   rowsText,
   statisticNames,
   statisticNotes,
-} from '@/text/column-labels';
+} from '@/text/statistic-labels';
 import { problemText } from '@/text/problems';
 import { Button } from '@/ui/control/Button';
 import { Choice } from '@/ui/kit/Choice';
