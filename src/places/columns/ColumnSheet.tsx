@@ -71,7 +71,7 @@ export function ColumnSheet({ table, column, onSort, onClose }: Props) {
       </View>
       <View gap="$1">
         <View flexDirection="row">
-          <Button isDisabled={cells.length === 0} onPress={then(() => emptyColumn(id))}>
+          <Button isDisabled={cells.length === 0 || column.rule !== ''} onPress={then(() => emptyColumn(id))}>
             {columnWords.empty}
           </Button>
         </View>

@@ -1,5 +1,6 @@
 import { View, useMedia } from '@tamagui/core';
 import { tableInSight } from '@/state/slices/columns/in-sight';
+import { tableShown, tableUsed } from '@/state/slices/columns/resolved';
 import { rowsOf } from '@/core/notebook/columns';
 import type { DataTable } from '@/core/notebook/columns';
 import { saveFile } from '@/platform/files';
@@ -26,8 +27,9 @@ import { cellText } from './cell-text';
 type Props = Readonly<{ onClose: () => void; onTakeIn: (source: string) => void }>;
 
 /** The table as text for other programs (RFC 4180): decimals as they are set, a heading from name and unit. */
-async function saveTable(table: DataTable, kind: 'csv' | 'tsv'): Promise<void> {
+async function saveTable(own: DataTable, kind: 'csv' | 'tsv'): Promise<void> {
   const state = useStore.getState();
+  const table = tableShown(state, own);
   const { decimalSign } = state.settings.display;
   const result = await tasks.run('decimals', { ...columnsRequest(state, table.columns), columns: table.columns });
   if (result === 'superseded' || !result.ok) return;
@@ -40,10 +42,11 @@ async function saveTable(table: DataTable, kind: 'csv' | 'tsv'): Promise<void> {
 }
 
 /** The table with its summary, for paper. */
-async function printed(table: DataTable): Promise<Printed> {
+async function printed(own: DataTable): Promise<Printed> {
   const state = useStore.getState();
+  const table = tableShown(state, own);
   const { decimalSign } = state.settings.display;
-  const request = summaryRequest(state, table);
+  const request = summaryRequest(state, tableUsed(state, own));
   const summed = request === null ? null : await tasks.run('summary', request);
   const statistics =
     summed !== null && summed !== 'superseded' && summed.ok ? (summed.value.result?.statistics ?? []) : [];

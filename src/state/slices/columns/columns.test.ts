@@ -4,6 +4,7 @@ import { keys } from '@/keys/catalogue';
 import type { KeyId } from '@/keys/catalogue';
 import { pressSynchronously } from '@/state/sync-driver';
 import { columnAtHand, tableInSight } from './in-sight';
+import { tableShown, tableUsed } from './resolved';
 import { createStore } from '@/state/store';
 
 const NO_TABLES = { tables: [], open: null, into: null };
@@ -194,4 +195,33 @@ test('what is in sight is not undone, and what undo changes comes into sight', (
   expect([shown(), tableInSight(store.getState())?.name]).toEqual(['b: 3', 'Second']);
   const kept = readNotebook(writeNotebook(toNotebook(store.getState())));
   expect(kept.kind === 'ok' && fromNotebook(kept.notebook).sight).toEqual(store.getState().sight);
+});
+
+test('a rule takes the place of cells; what came of it stays when the rule goes', () => {
+  const s = store.getState();
+  s.putTable('T', [
+    { name: 'a', unit: '', cells: ['1', '2'] },
+    { name: 'b', unit: '', cells: ['9'] },
+  ]);
+  s.setRule('c2', 'a*2');
+  const ruled = store.getState().document.columns.tables[0]!;
+  expect(ruled.columns[1]).toMatchObject({ rule: 'a*2', cells: [] });
+  s.setCell('c2', 0, '7');
+  expect(store.getState()).toMatchObject({ notice: { code: 'column-worked' } });
+  s.learnRules(ruled, { columns: [{ id: 'c2', cells: ['2', '4'] }], kept: [true, false], faults: [] });
+  s.setFilter(ruled.id, 'a<2');
+  const filtered = store.getState().document.columns.tables[0]!;
+  const cellsOf = (of: typeof ruled) => of.columns.map(({ cells }) => cells);
+  expect(cellsOf(tableShown(store.getState(), filtered))).toEqual([
+    ['1', '2'],
+    ['2', '4'],
+  ]);
+  expect(cellsOf(tableUsed(store.getState(), filtered))).toEqual([
+    ['1', ''],
+    ['2', ''],
+  ]);
+  s.setRule('c2', '');
+  expect(store.getState().document.columns.tables[0]!.columns[1]).toMatchObject({ rule: '', cells: ['2', '4'] });
+  const kept = readNotebook(writeNotebook(toNotebook(store.getState())));
+  expect(kept.kind === 'ok' && kept.notebook.columns.tables[0]).toEqual(store.getState().document.columns.tables[0]);
 });

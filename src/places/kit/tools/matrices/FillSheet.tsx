@@ -7,6 +7,7 @@ import { emptyTable, sizeOf } from '@/places/kit/parts/table';
 import type { Table } from '@/places/kit/parts/table';
 import { tableOf } from '@/places/kit/parts/pasted-table';
 import { useStore } from '@/state/app-store';
+import { tableUsed } from '@/state/slices/columns/resolved';
 import { toCanonicalText } from '@/state/slices/curves/actions';
 import { kitRequest } from '@/state/slices/kit/requests';
 import { tasks } from '@/state/tasks';
@@ -30,7 +31,9 @@ type Props = Readonly<{
 /** Ways to fill a matrix other than entry by entry. */
 export function FillSheet({ table, rule, onRule, onFill, onRemove, onClose }: Props) {
   const [rows, columns] = sizeOf(table);
-  const tables = useStore((s) => s.document.columns.tables);
+  const own = useStore((s) => s.document.columns.tables);
+  const rules = useStore((s) => s.rules);
+  const tables = own.map((one) => tableUsed({ rules }, one));
   const shelf = useStore((s) => s.document.shelf);
   const [problem, setProblem] = useState<Problem | null>(null);
   const [isUnread, setUnread] = useState(false);
