@@ -190,7 +190,8 @@ test(`undo takes back every change, and redo makes it again (seed ${SEED})`, asy
     }),
     { seed: SEED, numRuns: 60 },
   );
-});
+  // Sixty runs of the whole store, on a machine that does other things meanwhile.
+}, 60_000);
 
 test('a text that no line takes is refused, and the line stays', async () => {
   const { store, press } = started();
