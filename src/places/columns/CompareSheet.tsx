@@ -61,7 +61,7 @@ export function CompareSheet({ table, onClose }: Props) {
                 <View flex={1} minWidth={0}>
                   <Words strong>{comparedName(fit.model, fit.degree, fit.direct)}</Words>
                   <Words size="medium" tone="muted">
-                    {`${columnWords.aic} ${fit.aic ?? '−∞'} · ${columnWords.adjustedShort} ${fit.adjusted ?? '–'}`}
+                    {`${columnWords.aic} ${fit.aic ?? '−∞'} · ${columnWords.adjusted} ${fit.adjusted ?? '–'}`}
                   </Words>
                 </View>
               </Pressable>

@@ -162,7 +162,6 @@ export const columnWords = {
   standardError: 'standard error',
   residualDeviation: 'residual deviation',
   adjusted: 'adjusted R²',
-  adjustedShort: 'adjusted R²',
   aic: 'AIC',
   aicNote: 'n·ln(left/n) + 2k',
   analysis: 'Analysis of variance of the fit',

@@ -323,7 +323,7 @@ export const columnActions = (change: Change): ColumnActions => ({
         inTable(state, id, 'filter', (t) => (t.filter === filter ? t : { ...t, filter }), id),
     ),
   learnRules: (table, worked) =>
-    change((state) => ({ rules: new Map([...state.rules, [table.id, { of: table, worked }]]) })),
+    change((state) => ({ rules: new Map([...state.rules, [table.id, { worked }]]) })),
   addColumns: (id, wanted) =>
     change((state) => {
       const table = state.document.columns.tables.find((t) => t.id === id);

@@ -24,7 +24,6 @@ export const drawWords = {
   drawn: 'drawn',
   expected: 'expected',
   chart: 'Draws beside what theory expects',
-  chartPlain: 'Draws',
   toColumns: 'Make columns',
   table: 'Draws',
   sum: 'sum',
