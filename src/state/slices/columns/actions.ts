@@ -322,8 +322,7 @@ export const columnActions = (change: Change): ColumnActions => ({
         overflow(LONGEST_CELL, filter) ??
         inTable(state, id, 'filter', (t) => (t.filter === filter ? t : { ...t, filter }), id),
     ),
-  learnRules: (table, worked) =>
-    change((state) => ({ rules: new Map([...state.rules, [table.id, { worked }]]) })),
+  learnRules: (table, worked) => change((state) => ({ rules: new Map([...state.rules, [table.id, { worked }]]) })),
   addColumns: (id, wanted) =>
     change((state) => {
       const table = state.document.columns.tables.find((t) => t.id === id);
