@@ -52,11 +52,11 @@ export function meansIn(style: EntryStyle, action: KeyAction): boolean {
       if (style === 'written') return true;
       const meaning = meaningOf(action);
       if (meaning === null) return false;
-      if (style === 'stack') return meaning.kind !== 'open' && meaning.kind !== 'close' && meaning.kind !== 'clear';
+      if (style === 'stack') return !['open', 'close', 'clear', 'next'].includes(meaning.kind);
       if (meaning.kind === 'name') return !isOpen(meaning.tree);
       if (meaning.kind !== 'operation') return true;
-      const { takes, infix, name } = meaning.operation;
-      return (takes < 2 || infix !== undefined) && name !== 'not';
+      const { takes, infix, takesTogether, name } = meaning.operation;
+      return (takes < 2 || infix !== undefined || takesTogether !== undefined) && name !== 'not';
     }
   }
 }

@@ -139,8 +139,19 @@ export type ProblemData =
       among?: 'distributions' | 'parameters' | 'tests' | 'request';
       offers?: readonly string[];
     }>
-  /** `missing`: that many operands are not on the stack. */
-  | Readonly<{ code: 'argument-count'; fn: string; got: number; least: number; most: number; missing?: number }>
+  /**
+   * `missing`: that many operands are not on the stack. `between`: the sign that sets values beside each other where
+   * they come before the function.
+   */
+  | Readonly<{
+      code: 'argument-count';
+      fn: string;
+      got: number;
+      least: number;
+      most: number;
+      missing?: number;
+      between?: string;
+    }>
   /** Columns used together that do not fit each other, or the purpose: `needs` values, and how many there are. */
   | Readonly<{
       code: 'dimension';

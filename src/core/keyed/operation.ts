@@ -15,6 +15,8 @@ export type Operation = Readonly<{
   takes: number;
   /** As many instead where that many are there: those that may be left out. */
   most?: number;
+  /** Of a function of several values: whether it takes as many as stand beside each other. */
+  takesTogether?: Readonly<{ least: number; most: number; fits: (count: number) => boolean }>;
   make: (args: readonly Tree[]) => Tree;
   /** How tightly it holds between two numbers of the Running style; absent where it does not stand between numbers. */
   infix?: Readonly<{ rank: number; side: 'left' | 'right' }>;
@@ -23,7 +25,7 @@ export type Operation = Readonly<{
 /** What a key means where each key acts at once, or operands come first. */
 export type Meaning =
   | Readonly<{ kind: 'digit'; digit: string }>
-  | Readonly<{ kind: 'point' | 'exponent' | 'open' | 'close' | 'percent' | 'backspace' | 'clear' }>
+  | Readonly<{ kind: 'point' | 'exponent' | 'open' | 'close' | 'percent' | 'next' | 'backspace' | 'clear' }>
   | Readonly<{ kind: 'mark'; mark: '°' | "'" | '"' }>
   /** A number that has a name, or a letter. */
   | Readonly<{ kind: 'name'; tree: Tree }>
@@ -97,6 +99,17 @@ const powerTo: Operation = {
 };
 export const degreeSign = mark('deg', 'sign');
 
+/** What sets a value beside the next one in the Running style. */
+export const NEXT_VALUE = ';';
+
+/** Values that stand beside each other: a vector, unless a function takes them. It holds less tightly than any sign. */
+export const besideNext: Operation = {
+  name: NEXT_VALUE,
+  takes: 2,
+  make: (entries) => ({ kind: 'matrix', columns: 1, entries, span: NOWHERE }),
+  infix: { rank: 0, side: 'right' },
+};
+
 /** Between two numbers a function of two holds as tightly as a sign behind a number. */
 const CALL_RANK = operators.factorial.rank;
 
@@ -105,12 +118,15 @@ function callOf(fn: string, slots: number | undefined): Operation {
   // One that takes any number of values takes two here.
   const takes = slots ?? (functionNamed(fn)?.more === true ? Math.max(2, least) : least);
   const isPlain = form === undefined;
+  const fits = (count: number): boolean =>
+    absent === undefined ? count >= least && count <= most : count === least || count === most;
   return {
     name: fn,
     takes,
     make: (args) => callTree(fn, ...args),
     ...(absent === undefined ? {} : { most }),
     ...(takes === 2 && isPlain ? { infix: { rank: CALL_RANK, side: 'left' } } : {}),
+    ...(isPlain && slots !== 1 && most > 1 ? { takesTogether: { least, most, fits } } : {}),
   };
 }
 
@@ -128,6 +144,7 @@ const signed: ReadonlyMap<string, Operation> = new Map(
 /** The operation between two numbers that has this name. */
 export function infixNamed(name: string, impliedFirst: boolean): Operation {
   if (name === IMPLIED) return impliedTimes(impliedFirst);
+  if (name === NEXT_VALUE) return besideNext;
   if (functionNamed(name) !== undefined && name !== 'mod') return callOf(name, 2);
   return entryAt(signed, name);
 }
@@ -135,6 +152,7 @@ export function infixNamed(name: string, impliedFirst: boolean): Operation {
 /** Every name that `infixNamed` knows. */
 export const infixNames: readonly string[] = [
   IMPLIED,
+  NEXT_VALUE,
   ...[...Object.values(operations), over, powerTo].filter((o) => o.infix !== undefined).map((o) => o.name),
   ...[...functionNames.keys()].filter(
     (fn) => entryAt(functionNames, fn).most >= 2 && callOf(fn, 2).infix !== undefined,
@@ -156,6 +174,7 @@ function ofText(text: string): Meaning | null {
   if (/^\d$/.test(sign)) return { kind: 'digit', digit: sign };
   if (NAME.test(sign)) return { kind: 'name', tree: treeOf(sign) };
   if (sign === '%') return { kind: 'percent' };
+  if (sign === NEXT_VALUE) return { kind: 'next' };
   if (sign === '°') return { kind: 'mark', mark: '°' };
   if (sign === '′' || sign === "'") return { kind: 'mark', mark: "'" };
   if (sign === '″' || sign === '"') return { kind: 'mark', mark: '"' };
@@ -196,10 +215,11 @@ export function meaningOf(action: LineAction): Meaning | null {
         : action.command === 'clear'
           ? { kind: 'clear' }
           : null;
+    case 'separate':
+      return { kind: 'next' };
     case 'mixed':
     case 'grid':
     case 'resize':
-    case 'separate':
       return null;
   }
 }

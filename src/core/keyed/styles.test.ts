@@ -39,6 +39,10 @@ function valueOf({ work, bound }: Calculation<Fraction>): Fraction {
         return fraction(math.divide(at(tree.of), math.fraction(100)));
       case 'power':
         return fraction(math.pow(at(tree.base), at(tree.exponent) as never));
+      case 'call': {
+        const values = tree.args.map((arg) => at(arg).valueOf());
+        return math.fraction(tree.fn === 'max' ? Math.max(...values) : math.combinations(values[0]!, values[1]!));
+      }
       case 'binary': {
         const [a, b] = [at(tree.left), at(tree.right)];
         const isShare = tree.right.kind === 'postfix' && (tree.op === 'plus' || tree.op === 'minus');
@@ -54,11 +58,13 @@ function valueOf({ work, bound }: Calculation<Fraction>): Fraction {
   return at(work);
 }
 
+const functionKeys: Readonly<Record<string, string>> = { m: 'max', C: 'nCr', B: 'binomialAt' };
+
 /** A key by the sign on it. */
 function keyOf(sign: string): RunningKey {
   if (sign === '=') return { kind: 'equals' };
   if (sign === '~') return { kind: 'negate' };
-  if (sign === 'C') return { kind: 'clear' };
+  if (sign === 'A') return { kind: 'clear' };
   if (sign === 'c') return { kind: 'clearEntry' };
   if (sign === '<') return { kind: 'backspace' };
   if (sign === '.') return { kind: 'point' };
@@ -67,7 +73,9 @@ function keyOf(sign: string): RunningKey {
       ? meaningOf({ type: 'power', exponent: '' })
       : sign === '²'
         ? meaningOf({ type: 'power', exponent: '2' })
-        : meaningOf({ type: 'type', text: sign });
+        : sign in functionKeys
+          ? meaningOf({ type: 'call', fn: functionKeys[sign]! })
+          : meaningOf({ type: 'type', text: sign });
   if (meaning === null) throw new Error(`no key ${sign}`);
   return meaning;
 }
@@ -127,7 +135,7 @@ test.each([
   ['8×−2=', '6'],
   ['2+3×+4=', '9'],
   ['4+5c6=', '10'],
-  ['4+5C6=', '6'],
+  ['4+5A6=', '6'],
   // The sign of a number can be keyed before it.
   ['9×~6=', '-54'],
   ['~6+10=', '4'],
@@ -140,6 +148,16 @@ test.each([
   ['3²+1=', '10'],
   ['5²²=', '625'],
   ['1.5×4=', '6'],
+  // A function takes all values that stand beside each other; between two numbers it stands as before.
+  ['8;2;4m', '8'],
+  ['2+3×4;5m', '14'],
+  ['7;2+9m', '11'],
+  ['7;2;m', '7'],
+  ['7;2C', '21'],
+  ['7;2C×3=', '63'],
+  ['2×(9;4C)+1=', '253'],
+  ['2×(1+2;4m)=', '8'],
+  ['8C2=', '28'],
 ])('%s shows %s', (keys, value) => expect(shown(run(keys))).toBe(value));
 
 test.each([
@@ -148,6 +166,8 @@ test.each([
   ['2×(3+', '2*(3+▯)'],
   ['2+3×4+', '2+3*4+▯'],
   ['(2+3)', '2+3'],
+  ['3;2+8;', '[3,2+8,▯]'],
+  ['2×(3;4', '2*[3,4]'],
 ])('after %s what is pending stands as %s', (keys, line) => expect(written(run(keys))).toBe(line));
 
 const sign = fc.constantFrom('+', '−', '×', '÷');
@@ -194,6 +214,15 @@ test('brackets come to what is written, however deep (seed 20261128)', () => {
     }),
     { seed: 20261128, numRuns: 300 },
   );
+});
+
+test.each([
+  ['3B', { got: 1 }],
+  ['3;10B', { got: 2 }],
+  ['3;10;1C', { got: 3, fn: 'nCr', least: 2, most: 2, between: ';' }],
+])('after %s the function is refused, and told how many values it takes', (keys, problemData) => {
+  const before = run(keys.slice(0, -1));
+  expect(runningAfter(before, keyOf(keys.at(-1)!), IN_ORDER)).toMatchObject({ kind: 'refused', problemData });
 });
 
 test('more brackets than can be read are refused, and what waits stays', () => {

@@ -3,7 +3,7 @@ import { groupTree, NOWHERE } from '../language/tree';
 import type { Tree } from '../language/tree';
 import { Builder, entryOperand, together } from '../keyed/operand';
 import type { Operand, Pair, Calculation } from '../keyed/operand';
-import { infixNamed, negation } from '../keyed/operation';
+import { besideNext, infixNamed, negation, NEXT_VALUE } from '../keyed/operation';
 import type { Operation } from '../keyed/operation';
 import { operators } from '../language/operators';
 import type { Frame, Pending, Running, RunningSettings } from './state';
@@ -14,9 +14,16 @@ const operationOf = <V>({ left, sign }: Pending<V>, { impliedFirst }: RunningSet
 const rankOfPending = <V>(pending: Pending<V>, settings: RunningSettings): number =>
   pending.left === null ? operators.negate.rank : (operationOf(pending, settings).infix?.rank ?? operators.negate.rank);
 
+/** Whether what is pending is a value set beside the next. */
+export const isBeside = <V>({ left, sign }: Pending<V>): boolean => left !== null && sign === NEXT_VALUE;
+
+/** How many of the pending operations belong to the value that is keyed: those behind the last value set beside it. */
+export const ownOf = <V>(frame: Frame<V>): number => frame.length - 1 - frame.findLastIndex(isBeside);
+
 /** How many of the pending operations are worked before one that holds this tightly; without one, all. */
 export function folding<V>(frame: Frame<V>, next: Operation['infix'] | null, settings: RunningSettings): number {
-  if (next === null || next === undefined || settings.order === 'leftToRight') return frame.length;
+  if (next === null || next === undefined) return frame.length;
+  if (settings.order === 'leftToRight') return ownOf(frame);
   let count = 0;
   for (const pending of [...frame].reverse()) {
     const rank = rankOfPending(pending, settings);
@@ -36,16 +43,23 @@ export function folded<V>(frame: Frame<V>, count: number, last: Operand<V>, sett
   const builder = new Builder<V>();
   let pair: Pair = builder.operand(last);
   let addition: Addition | null = null;
+  const beside: Pair[] = [];
   for (const pending of frame.slice(frame.length - count).reverse()) {
     const { left, sign } = pending;
     const before = left === null ? null : builder.operand(left);
+    if (before !== null && isBeside(pending)) {
+      beside.unshift(pair);
+      pair = before;
+      continue;
+    }
     addition =
       before !== null && (sign === '+' || sign === '−')
         ? { first: printText(before.written, TYPED), sign, term: printText(pair.written, TYPED) }
         : null;
     pair = together(operationOf(pending, settings).make, before === null ? [pair] : [before, pair]);
   }
-  return { work: builder.done(pair), addition };
+  if (beside.length === 0) return { work: builder.done(pair), addition };
+  return { work: builder.done(together(besideNext.make, [pair, ...beside])), addition: null };
 }
 
 export const currentOf = <V>({ entry, shown }: Running<V>): Operand<V> =>
@@ -59,11 +73,16 @@ export function chainTree<V>(running: Running<V>, settings: RunningSettings): Tr
   const isPending = running.frames.some((frame) => frame.length > 0) || running.frames.length > 1;
   let result = running.isGiven || !isPending ? builder.operand(currentOf(running)).written : BOX;
   for (const [i, frame] of [...running.frames.entries()].reverse()) {
+    const beside: Tree[] = [];
     for (const pending of [...frame].reverse()) {
-      const before = pending.left === null ? [] : [builder.operand(pending.left).written];
-      result = operationOf(pending, settings).make([...before, result]);
+      const before = pending.left === null ? null : builder.operand(pending.left).written;
+      if (before !== null && isBeside(pending)) {
+        beside.unshift(result);
+        result = before;
+      } else result = operationOf(pending, settings).make(before === null ? [result] : [before, result]);
     }
-    if (i > 0) result = groupTree(result);
+    if (beside.length > 0) result = besideNext.make([result, ...beside]);
+    else if (i > 0) result = groupTree(result);
   }
   return result;
 }

@@ -4,10 +4,10 @@ import { withDigit, withExponent, withMark, withOtherSign, withPoint, withoutLas
 import type { Entry } from '../keyed/entry';
 import { Builder, isOpen, sourceTextOf, percentTree, plainOperand, together } from '../keyed/operand';
 import type { Operand, Calculation } from '../keyed/operand';
-import { degreeSign, impliedTimes, infixNamed, negation } from '../keyed/operation';
+import { besideNext, degreeSign, impliedTimes, infixNamed, negation, NEXT_VALUE } from '../keyed/operation';
 import type { Meaning, Operation } from '../keyed/operation';
 import { binaryTree } from '../language/tree';
-import { currentOf, folded, folding } from './chain';
+import { currentOf, folded, folding, ownOf } from './chain';
 import type { Addition } from './chain';
 import { EMPTY_RUNNING } from './state';
 import type { Frame, Running, RunningSettings } from './state';
@@ -61,10 +61,19 @@ export const given = <V>(running: Running<V>, operand: Operand<V>): Running<V> =
   isClosed: false,
 });
 
-/** The number shown is replaced by what is made of it; the chain stays as it is. */
-function acted<V>(running: Running<V>, operation: Operation, isStep: boolean): RunningOutcome<V> {
+/** The number shown is replaced by what is made of it, or of it and those `before`; the chain stays as it is. */
+function acted<V>(
+  running: Running<V>,
+  operation: Operation,
+  isStep: boolean,
+  before: readonly Operand<V>[] = [],
+): RunningOutcome<V> {
   const builder = new Builder<V>();
-  const built = together(operation.make, operation.takes === 0 ? [] : [builder.shown(currentOf(running))]);
+  const operands = operation.takes === 0 ? [] : [...before, currentOf(running)];
+  const built = together(
+    operation.make,
+    operands.map((operand) => builder.shown(operand)),
+  );
   const isAlone = running.frames.length === 1 && innermost(running).length === 0;
   return {
     kind: 'work',
@@ -81,6 +90,29 @@ function acted<V>(running: Running<V>, operation: Operation, isStep: boolean): R
       repeat: null,
     }),
   };
+}
+
+/**
+ * A function of several values takes those that stand beside each other, once what is pending for the last of them is
+ * worked. Null where there is only one, and the function can be put between two. Refused: argument-count.
+ */
+function actedTogether<V>(running: Running<V>, operation: Operation, settings: RunningSettings): RunningOutcome<V> {
+  const { takesTogether, name: fn, takes, infix } = operation;
+  const frame = innermost(running);
+  const own = ownOf(frame);
+  const before = frame.slice(0, frame.length - own);
+  const got = before.length + (running.isGiven ? 1 : 0);
+  if (takesTogether === undefined || (before.length === 0 && (infix !== undefined || takes <= 1))) return null;
+  const { least, most, fits } = takesTogether;
+  if (!fits(got))
+    return { kind: 'refused', problemData: { code: 'argument-count', fn, got, least, most, between: NEXT_VALUE } };
+  const alone = { ...running, frames: withFrame(running, []) };
+  const lefts = before.flatMap(({ left }) => (left === null ? [] : [left]));
+  // Nothing was keyed behind the last sign: the value before it is the last.
+  if (!running.isGiven) return acted({ ...alone, entry: '', shown: lastOf(lefts) }, operation, true, lefts.slice(0, -1));
+  if (own === 0) return acted(alone, operation, true, lefts);
+  const worked = { ...running, entry: '', frames: withFrame(running, before) };
+  return working(running, own, settings, (shown) => ({ ...worked, shown }), true);
 }
 
 /** A share of what it is added to or taken from, else hundredths. */
@@ -311,10 +343,14 @@ export function runningAfter<V>(running: Running<V>, key: RunningKey, settings: 
       return running.isGiven || running.shown !== null ? percent(running) : null;
     case 'operation': {
       const { operation } = key;
+      const together = actedTogether(running, operation, settings);
+      if (together !== null) return together;
       if (operation.infix !== undefined) return operator(running, operation, settings);
       if (operation.takes > 1 || operation.name === 'not') return null;
       return acted(operation.takes === 0 ? begun(running) : running, operation, true);
     }
+    case 'next':
+      return operator(running, besideNext, settings);
     case 'open':
       return opened(running, settings);
     case 'close':

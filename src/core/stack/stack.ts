@@ -133,6 +133,7 @@ export function stackAfter<V>(stack: Stack<V>, meaning: Meaning, depth: StackDep
       return operated(stack, percentage, depth);
     case 'operation':
       return operated(stack, meaning.operation, depth);
+    case 'next':
     case 'open':
     case 'close':
     case 'clear':

@@ -40,6 +40,10 @@ const inStyle: Readonly<Record<EntryStyle, Readonly<Partial<Record<KeyId, KeyTex
     divide: text('divided by', 'Works out what is pending and holds as tightly, then divides by what follows.'),
     open: text('open bracket', 'What is keyed until the bracket is closed is worked out by itself.'),
     close: text('close bracket', 'Closes the bracket and shows what it comes to.'),
+    separator: text(
+      'next value',
+      'Sets the value beside the one keyed next: a function of several takes them all, and = makes them a vector.',
+    ),
     recall: text('recall', 'Shows what the slot or letter keyed next holds.'),
   },
   stack: {
@@ -47,15 +51,21 @@ const inStyle: Readonly<Record<EntryStyle, Readonly<Partial<Record<KeyId, KeyTex
   },
 };
 
-/** What a key is called and does in an entry style; on the stack, how many levels it takes and which. */
+/** What a key is called and does in an entry style; on the stack, how many levels it takes and which; in Running, what is keyed before it. */
 export function keyText(id: KeyId, style: EntryStyle): KeyText {
   const told = inStyle[style][id] ?? keyTexts[id];
-  if (style !== 'stack') return told;
+  if (style === 'written') return told;
   const { does } = keys[id];
   const meaning = isLineAction(does) ? meaningOf(does) : null;
-  if (meaning?.kind !== 'operation' || meaning.operation.takes < 2) return told;
-  const { takes } = meaning.operation;
-  const names = does.type === 'call' ? (functionNamed(does.fn)?.takes.slice(0, takes) ?? []) : ['second', 'top'];
+  if (meaning?.kind !== 'operation') return told;
+  const { takes, infix, takesTogether } = meaning.operation;
+  const all = does.type === 'call' ? (functionNamed(does.fn)?.takes ?? []) : [];
+  if (style === 'running') {
+    if (takesTogether === undefined || infix !== undefined || all.length < 2) return told;
+    return { ...told, help: `${told.help} Key first ${all.join(' ; ')}.` };
+  }
+  if (takes < 2) return told;
+  const names = does.type === 'call' ? all.slice(0, takes) : ['second', 'top'];
   const order = names.length === takes ? `: ${names.join(', ')}; the last on top` : '';
   return { ...told, help: `${told.help} Takes ${takes} levels${order}.` };
 }

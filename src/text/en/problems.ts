@@ -211,7 +211,7 @@ const sentences: { [C in ProblemCode]: (p: Of<C>) => string } = {
   'undefined-name': nameText,
   'argument-count': (p) =>
     p.missing === undefined
-      ? `${p.fn} takes ${countOf(p)}; it was given ${p.got}.`
+      ? `${p.fn} takes ${countOf(p)}; it was given ${p.got}.${p.between === undefined ? '' : ` Key them first, one after another, with ${p.between} between them, and ${p.fn} behind the last.`}`
       : `${p.fn} takes ${countOf(p)} from the stack; ${p.missing === 1 ? '1 is' : `${p.missing} are`} missing.`,
   dimension: dimensionText,
   'not-converged': (p) =>

@@ -124,6 +124,7 @@ export const keyboardHelp: Readonly<Record<EntryStyle, KeyboardHelp>> = {
     ['Enter or =', 'works out what is pending'],
     ...keyed,
     ['(  )', 'open and close a bracket'],
+    [';', 'sets a value beside the next, for a function of several'],
     ...everywhere,
     ['Escape', 'clears all that is pending'],
     ...named('running'),

@@ -57,7 +57,9 @@ export const Key = memo(function Key({
     if (timer.current !== null) clearTimeout(timer.current);
     timer.current = null;
   };
-  const sign = id === 'point' ? decimalSign : id === 'separator' && decimalSign === ',' ? ';' : null;
+  // In Running a comma that is typed is the point.
+  const isSemicolon = id === 'separator' && (decimalSign === ',' || style === 'running');
+  const sign = id === 'point' ? decimalSign : isSemicolon ? ';' : null;
   return (
     <button
       type="button"
