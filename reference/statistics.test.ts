@@ -4,8 +4,12 @@ import { furtherOf, weightedMean } from '@/core/column/further';
 import { furtherPair, pairOf } from '@/core/column/pair';
 import { percentileOf } from '@/core/column/percentiles';
 import { rankCorrelation } from '@/core/column/rank-correlation';
-import { tallied } from '@/core/column/summary';
+import { countedOf, countedPlain, keyPowers } from '@/core/column/counted';
+import { scaled } from '@/core/column/exact-sums';
+import { plainNumbers, squareSum } from '@/core/column/plain-numbers';
+import { summaryOf, summaryOfCounted } from '@/core/column/summary';
 import { toDouble } from '@/core/number/to-double';
+import { roundedRational } from '@/core/number/digits';
 import * as q from '@/core/number/rational';
 import { fromRational } from '@/core/number/value';
 import type { RealValue } from '@/core/number/value';
@@ -26,7 +30,7 @@ test(`spread and shape of a column (seed ${SEED})`, () =>
     fc.property(column, (all) => {
       const values = quarters(all);
       const doubles = all.map((n) => n / 4);
-      const found = furtherOf(tallied(values, null), go);
+      const found = furtherOf(countedOf(scaled(values), null), go);
       for (const [ours, theirs] of [
         [found.variance, jStat.variance(doubles, true)],
         [found.populationVariance, jStat.variance(doubles)],
@@ -81,6 +85,56 @@ test.each([
   ['beyond', 0.01, 1],
   ['between', 1, 5],
 ] as const)('percentiles by the rule %s at %s', (rule, share, value) => {
-  const tally = tallied([1, 2, 3, 4, 5].map(q.whole), null);
-  expect(number(percentileOf(tally, q.rational(BigInt(Math.round(share * 100)), 100n), rule))).toBeCloseTo(value, 12);
+  const five = countedOf(scaled([1, 2, 3, 4, 5].map(q.whole)), null);
+  expect(number(percentileOf(five, q.rational(BigInt(Math.round(share * 100)), 100n), rule))).toBeCloseTo(value, 12);
+});
+
+const LONG = 2 ** 50;
+const numeral = fc
+  .tuple(fc.oneof(fc.integer(), fc.integer({ min: -9, max: 9 })), fc.nat(4))
+  .map(([n, decimals]) => (decimals === 0 ? `${n}` : (n / 10 ** decimals).toFixed(decimals)));
+
+test(`numerals that are read at once are summed up as one by one (seed ${SEED})`, () =>
+  fc.assert(
+    fc.property(fc.array(fc.oneof(numeral, fc.constant('')), { minLength: 1, maxLength: 60 }), (cells) => {
+      const plain = plainNumbers(cells)!;
+      const filled = cells.flatMap((cell, row) => (cell === '' ? [] : [row]));
+      expect([...plain.at]).toEqual(filled);
+      const values = filled.map((row) => {
+        const [whole = '', behind = ''] = cells[row]!.split('.');
+        return q.rational(BigInt(whole + behind), 10n ** BigInt(behind.length));
+      });
+      expect(summaryOfCounted(countedPlain(plain), 'halves', go)).toEqual(summaryOf(values, null, 'halves'));
+    }),
+    { seed: SEED, numRuns: 300 },
+  ));
+
+test.each(['1,5', '--2', '.5', '5.', '1E3', '1/2', '1234567890123456', '1.2.3'])('%s is not read at once', (cell) =>
+  expect(plainNumbers(['1', cell])).toBeNull(),
+);
+
+test(`sums of doubles by parts are exact, counted often and of the longest keys (seed ${SEED})`, () =>
+  fc.assert(
+    fc.property(
+      fc.array(fc.tuple(fc.integer({ min: -LONG, max: LONG }), fc.integer({ min: 1, max: 2 ** 17 })), {
+        maxLength: 40,
+      }),
+      (pairs) => {
+        const [keys, counts] = [pairs.map(([key]) => key), pairs.map(([, count]) => count)];
+        const plainly = keyPowers({ keys: keys.map(BigInt), counts: counts.map(BigInt), n: 0n, d: 1n }, 2);
+        expect(squareSum(Float64Array.from(keys), Float64Array.from(counts))).toEqual(plainly);
+      },
+    ),
+    { seed: SEED, numRuns: 300 },
+  ));
+
+test('of many different values the harmonic mean is told to seventy digits', () => {
+  const values = Array.from({ length: 3000 }, (_, i) => q.rational(BigInt(i + 1), 7n));
+  const exact = q.divide(
+    q.whole(3000),
+    values.reduce((sum, value) => q.add(sum, q.reciprocal(value)), q.ZERO),
+  );
+  const found = furtherOf(countedOf(scaled(values), null), go).harmonicMean!;
+  const near = roundedRational(found, 75, go) as q.Rational;
+  expect(q.compare(q.magnitude(q.subtract(near, exact)), q.rational(1n, 10n ** 70n))).toBe(-1);
 });

@@ -14,8 +14,8 @@ import type { Rational } from '@/core/number/rational';
 import { toDouble } from '@/core/number/to-double';
 import { asWhole } from '@/core/number/value';
 import type { LineRequest } from './answer';
-import { holdsLabels, readRows, shownText } from './column-reader';
-import type { ColumnText, WithCellErrors, Reader } from './column-reader';
+import { holdsLabels, readRows, shownText, mapRead } from './column-reader';
+import type { ColumnText, WithCellErrors, Reader, Read } from './column-reader';
 import { proposedText, readClasses, readOne, readPair, widthOf } from './column-data';
 import type { OneRequest, PairRequest } from './column-data';
 
@@ -39,16 +39,7 @@ export type ChartRequest = LineRequest &
 /** A label from each row, and its height; without heights, how often each label occurs. */
 export type LabelsRequest = Readonly<{ of: 'labels'; labels: ColumnText; heights: ColumnText | null }>;
 
-type Read<T> = Result<WithCellErrors<T>, Problem>;
-
 const NOWHERE = { from: 0, to: 0 } as const;
-
-/** What was read, made into something else; cells that stand in the way stay as they are. */
-function mapRead<T, U>(read: Read<T>, to: (result: T) => U): Read<U> {
-  if (!read.ok) return read;
-  const { result } = read.value;
-  return succeed({ ...read.value, result: result === null ? null : to(result) });
-}
 
 /** The labels of some rows; null where no groups are told apart. */
 const groupsAt = (by: ColumnText | null, rows: readonly number[]): readonly string[] | null =>

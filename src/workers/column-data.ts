@@ -6,14 +6,19 @@ import type { Result } from '@/core/base/result';
 import { filledCells } from '@/core/column/cells';
 import { classesOf } from '@/core/column/classes';
 import type { Classed, Proposed } from '@/core/column/classes';
+import { countedOf, countedPlain } from '@/core/column/counted';
+import type { Counted } from '@/core/column/counted';
+import { scaled } from '@/core/column/exact-sums';
+import type { Scaled } from '@/core/column/exact-sums';
+import { plainNumbers } from '@/core/column/plain-numbers';
 import type { ProposedText } from '@/core/column/statistics';
 import type { Context } from '@/core/evaluate/context';
 import * as q from '@/core/number/rational';
 import type { Rational } from '@/core/number/rational';
 import { fromRational } from '@/core/number/value';
 import type { LineRequest } from './answer';
-import { countsOf, flagged, fractionsOf, readRows, shownText, stoppedBy } from './column-reader';
-import type { ColumnText, WithCellErrors, Reader } from './column-reader';
+import { countsOf, flagged, fractionsOf, mapRead, readRows, shownText, stoppedBy } from './column-reader';
+import type { ColumnText, Read, Reader, WithCellErrors } from './column-reader';
 
 /* What summaries, charts and fits read of columns. */
 
@@ -164,6 +169,38 @@ export function readOne(
   const taken = fractionsOf(itemAt(numbers, 0), reader.context);
   if (!taken.ok) return taken;
   return succeed({ flags: [], hasMore: false, result: { ...taken.value, counts: counted?.counts ?? null, at } });
+}
+
+/** The numbers of a column, counted; `scaled` gives them one by one as they stand. */
+export type ReadNumbers = Readonly<{
+  counted: Counted;
+  scaled: () => Scaled;
+  counts: readonly bigint[] | null;
+  /** The rows that the numbers come from. */
+  at: ArrayLike<number>;
+  isExact: boolean;
+}>;
+
+/** A column and its frequencies as numbers that are counted. Plain numerals alone are read at once, however many there are. */
+export function readNumbers(data: Pick<OneRequest, 'values' | 'frequencies'>, reader: Reader): Read<ReadNumbers> {
+  const { shouldContinue } = reader.context;
+  const plain = data.frequencies === null ? plainNumbers(data.values.cells) : null;
+  if (plain !== null)
+    return succeed({
+      flags: [],
+      hasMore: false,
+      result: {
+        counted: countedPlain(plain),
+        scaled: () => ({ n: Array.from(plain.keys, BigInt), d: plain.d }),
+        counts: null,
+        at: plain.at,
+        isExact: true,
+      },
+    });
+  return mapRead(readOne(data, reader), ({ values, counts, at, isExact }) => {
+    const numbers = scaled(values, shouldContinue);
+    return { counted: countedOf(numbers, counts), scaled: () => numbers, counts, at, isExact };
+  });
 }
 
 export type ReadPair = Readonly<{

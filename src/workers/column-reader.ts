@@ -33,6 +33,16 @@ export type CellError = Readonly<{ column: string; row: number; problem: Problem
 /** Either what came of some columns, or the cells that stand in the way; `more`: there are others besides. */
 export type WithCellErrors<T> = Readonly<{ flags: readonly CellError[]; hasMore: boolean; result: T | null }>;
 
+/** What was read of columns, or what is wrong with all of it. */
+export type Read<T> = Result<WithCellErrors<T>, Problem>;
+
+/** What was read, made into something else; cells that stand in the way stay as they are. */
+export function mapRead<T, U>(read: Read<T>, to: (result: T) => U): Read<U> {
+  if (!read.ok) return read;
+  const { result } = read.value;
+  return succeed({ ...read.value, result: result === null ? null : to(result) });
+}
+
 export const SPELLING = { functions: functionNames, decimalSign: '.', impliedFirst: false } as const;
 const NOWHERE = { from: 0, to: 0 } as const;
 

@@ -5,6 +5,8 @@ import { fail, succeed } from '@/core/base/result';
 import type { Result } from '@/core/base/result';
 import { classSummary, middleOf } from '@/core/column/classes';
 import type { Class } from '@/core/column/classes';
+import { countedOf } from '@/core/column/counted';
+import { scaled } from '@/core/column/exact-sums';
 import { furtherOf, sumOfCubes, weightedMean } from '@/core/column/further';
 import { groupRows } from '@/core/column/groups';
 import { furtherPair, pairOf } from '@/core/column/pair';
@@ -14,7 +16,7 @@ import type { QuartileRule } from '@/core/column/quartile-rules';
 import { rankCorrelation } from '@/core/column/rank-correlation';
 import { furtherOfPair, furtherOne, oneStatistics, pairStatistics } from '@/core/column/statistics';
 import type { ProposedText, StatisticId } from '@/core/column/statistics';
-import { beyondReach, summaryOf, tallied } from '@/core/column/summary';
+import { beyondReach, summaryOfCounted } from '@/core/column/summary';
 import type { Summary } from '@/core/column/summary';
 import { valuesOf } from '@/core/language/value-list';
 import * as q from '@/core/number/rational';
@@ -22,8 +24,8 @@ import type { Rational } from '@/core/number/rational';
 import { fromRational, fromWhole } from '@/core/number/value';
 import type { RealValue } from '@/core/number/value';
 import type { LineRequest } from './answer';
-import { proposedText, readClasses, readOne, readPair } from './column-data';
-import type { OneRequest, PairRequest, ReadOne } from './column-data';
+import { proposedText, readClasses, readNumbers, readPair } from './column-data';
+import type { OneRequest, PairRequest, ReadNumbers } from './column-data';
 import { SPELLING, fractionsOf, readRows, shownNumber } from './column-reader';
 import type { ColumnText, WithCellErrors, Reader, ShownValue } from './column-reader';
 
@@ -135,9 +137,10 @@ class Summariser {
     this.isExact = isExact;
     const result = classSummary(classed.classes);
     if (result === null) return EMPTY;
-    const tally = classed.classes
-      .filter(({ count }) => count > 0n)
-      .map((c) => ({ value: middleOf(c), count: c.count }));
+    const middles = countedOf(
+      scaled(classed.classes.map(middleOf)),
+      classed.classes.map(({ count }) => count),
+    );
     return this.view({
       of: 'classes',
       statistics: this.views(oneStatistics, result),
@@ -145,10 +148,10 @@ class Summariser {
         ? this.views(
             furtherOne.filter((id) => id !== 'weightedMean' && (id !== 'sumOfCubes' || this.request.cubes)),
             {
-              ...furtherOf(tally, context.shouldContinue),
+              ...furtherOf(middles, context.shouldContinue),
               range: q.subtract(result.max, result.min),
               quartileRange: q.subtract(result.q3, result.q1),
-              sumOfCubes: sumOfCubes(tally),
+              sumOfCubes: sumOfCubes(middles, context.shouldContinue),
             },
           )
         : [],
@@ -160,15 +163,14 @@ class Summariser {
 
   private one(data: OneRequest): Made {
     const { request, reader } = this;
-    const read = readOne(data, reader);
+    const read = readNumbers(data, reader);
     if (!read.ok) return read;
     if (read.value.result === null) return succeed({ ...read.value, result: null });
-    const { values, counts, isExact } = read.value.result;
+    const { counted, isExact } = read.value.result;
     this.isExact = isExact;
     const { shouldContinue } = reader.context;
-    const result = summaryOf(values, counts, request.quartiles, shouldContinue);
+    const result = summaryOfCounted(counted, request.quartiles, shouldContinue);
     if (result === null) return EMPTY;
-    const tally = tallied(values, counts, shouldContinue);
     const weighted = request.further && request.weights !== null ? this.weighted(data.values, request.weights) : null;
     if (weighted !== null && !weighted.ok) return weighted;
     if (weighted !== null && weighted.value.result === null) return succeed({ ...weighted.value, result: null });
@@ -181,15 +183,15 @@ class Summariser {
               (id) => (id !== 'weightedMean' || weighted !== null) && (id !== 'sumOfCubes' || request.cubes),
             ),
             {
-              ...furtherOf(tally, shouldContinue),
+              ...furtherOf(counted, shouldContinue),
               quartileRange: result.q1 && result.q3 && q.subtract(result.q3, result.q1),
               weightedMean: weighted?.value.result?.mean ?? null,
-              ...(request.cubes ? { sumOfCubes: sumOfCubes(tally) } : {}),
+              ...(request.cubes ? { sumOfCubes: sumOfCubes(counted, shouldContinue) } : {}),
             },
           )
         : [],
       modes: result.modes.map((v) => [this.shown(v)]),
-      percentiles: this.percentiles((share) => percentileOf(tally, share, request.percentiles)),
+      percentiles: this.percentiles((share) => percentileOf(counted, share, request.percentiles)),
       outliers: request.further ? this.outliers(read.value.result, result) : [],
       groups: request.by === null ? [] : this.groups(read.value.result, request.by),
     });
@@ -240,28 +242,30 @@ class Summariser {
     return found;
   }
 
-  private outliers({ values, counts, at }: ReadOne, { q1, q3 }: Summary): SummaryView['outliers'] {
+  private outliers({ scaled: numbers, counts, at }: ReadNumbers, { q1, q3 }: Summary): SummaryView['outliers'] {
     if (q1 === null || q3 === null) return [];
-    const rows = new Map<string, { value: Rational; rows: number[] }>();
+    const { n: keys, d } = numbers();
+    const rows = new Map<bigint, number[]>();
     const isBeyond = beyondReach(q1, q3);
-    values.forEach((value, i) => {
-      if (counts?.[i] === 0n || !isBeyond(value)) return;
-      const key = `${value.n}/${value.d}`;
-      const found = rows.get(key) ?? { value, rows: [] };
+    keys.forEach((key, i) => {
+      if (counts?.[i] === 0n || !isBeyond({ n: key, d })) return;
+      const found = rows.get(key) ?? [];
       rows.set(key, found);
-      found.rows.push(itemAt(at, i));
+      found.push(itemAt(at, i));
     });
-    return [...rows.values()]
-      .sort((a, b) => q.compare(a.value, b.value))
+    return [...rows]
+      .sort(([a], [b]) => (a < b ? -1 : 1))
       .slice(0, MOST_OUTLIERS)
-      .map(({ value, rows: in_ }) => ({ rows: in_, shown: this.shown(value) }));
+      .map(([key, in_]) => ({ rows: in_, shown: this.shown(q.rational(key, d)) }));
   }
 
-  private groups({ values, counts, at }: ReadOne, by: ColumnText): SummaryView['groups'] {
-    return groupRows(at.map((row) => by.cells[row] ?? '')).map(({ name, rows }) => {
-      const own = rows.map((i) => itemAt(values, i));
+  private groups({ scaled: numbers, counts, at }: ReadNumbers, by: ColumnText): SummaryView['groups'] {
+    const { shouldContinue } = this.reader.context;
+    const { n: keys, d } = numbers();
+    return groupRows(Array.from(at, (row) => by.cells[row] ?? '')).map(({ name, rows }) => {
+      const own = { n: rows.map((i) => itemAt(keys, i)), d };
       const times = counts && rows.map((i) => itemAt(counts, i));
-      const result = summaryOf(own, times, this.request.quartiles, this.reader.context.shouldContinue);
+      const result = summaryOfCounted(countedOf(own, times), this.request.quartiles, shouldContinue);
       return { name, statistics: this.views(oneStatistics, result ?? {}) };
     });
   }

@@ -1,4 +1,5 @@
 import { itemAt } from '../base/item';
+import { unhurried } from '../base/should-continue';
 import type { ShouldContinue } from '../base/should-continue';
 import { TooLarge, goOn } from '../base/limits';
 import { bitLength, gcd } from '../number/integer';
@@ -22,8 +23,6 @@ export function scaled(values: readonly Rational[], shouldContinue: ShouldContin
     d,
   };
 }
-
-const unhurried: ShouldContinue = () => true;
 
 /** Fractions of such numbers can no longer be brought to lowest terms in time. */
 const MOST_BITS = 100_000;

@@ -1,3 +1,4 @@
+import { itemAt } from '../base/item';
 import { goOn } from '../base/limits';
 import type { ShouldContinue } from '../base/should-continue';
 import { negate, real } from '../number/arithmetic';
@@ -6,9 +7,10 @@ import * as q from '../number/rational';
 import type { Rational } from '../number/rational';
 import { fromRational, fromWhole } from '../number/value';
 import type { RealValue } from '../number/value';
+import { greatestOf, keyPowers, leastOf, strides, wholeAt } from './counted';
+import type { Counted } from './counted';
 import { scaled } from './exact-sums';
 import { rootOf } from './root-of';
-import type { Tally } from './summary';
 
 /** What is told of a column besides its summary. Null where there is none. */
 export type Further = Readonly<{
@@ -26,29 +28,58 @@ export type Further = Readonly<{
   sampleSkewness: RealValue | null;
   sampleKurtosis: Rational | null;
   geometricMean: RealValue | null;
-  harmonicMean: Rational | null;
+  harmonicMean: RealValue | null;
 }>;
 
 /** Products of more bits than these are not made. */
 const MOST_BITS = 400_000;
 
 /** The nth root of the product of n values. Null unless all are above zero, and their product is of a size to be worked. */
-function geometricMean(tally: readonly Tally[], n: bigint, shouldContinue: ShouldContinue): RealValue | null {
-  if (tally.some(({ value }) => value.n <= 0n)) return null;
-  const bits = tally.reduce(
-    (sum, { value, count }) => sum + BigInt(bitLength(value.n) + bitLength(value.d)) * count,
-    0n,
-  );
-  if (bits > BigInt(MOST_BITS)) return null;
-  let [top, below] = [1n, 1n];
-  for (const { value, count } of tally) {
+function geometricMean({ keys, counts, n, d }: Counted, shouldContinue: ShouldContinue): RealValue | null {
+  if (wholeAt(keys, 0) <= 0n) return null;
+  let bits = bitLength(d) * Number(n);
+  for (let i = 0; i < keys.length && bits <= MOST_BITS; i += 1)
+    bits += bitLength(wholeAt(keys, i)) * Number(wholeAt(counts, i));
+  if (bits > MOST_BITS) return null;
+  let product = 1n;
+  for (let i = 0; i < keys.length; i += 1) {
     goOn(shouldContinue);
-    top *= value.n ** count;
-    below *= value.d ** count;
+    product *= wholeAt(keys, i) ** wholeAt(counts, i);
   }
-  const product = q.rational(top, below);
-  const exact = q.exactRoot(product, Number(n));
-  return exact === null ? real('root', fromRational(product), fromWhole(n)) : fromRational(exact);
+  const whole = q.rational(product, d ** n);
+  const exact = q.exactRoot(whole, Number(n));
+  return exact === null ? real('root', fromRational(whole), fromWhole(n)) : fromRational(exact);
+}
+
+/** So many different values are inverted exactly, of more each inverse is worked to so many bits behind the point. */
+const MOST_INVERTED = 1000;
+const INVERSE_BITS = 320;
+
+/**
+ * How many values there are over the sum of their inverses. Null unless all are above zero. Of few different values
+ * exact; of more, whose fractions would grow without end, told by two fractions closer than 10⁻⁷⁰ of it that it lies
+ * between.
+ */
+function harmonicMean({ keys, counts, n, d }: Counted, shouldContinue: ShouldContinue): RealValue | null {
+  if (wholeAt(keys, 0) <= 0n) return null;
+  if (keys.length <= MOST_INVERTED) {
+    let inverses = q.ZERO;
+    for (let i = 0; i < keys.length; i += 1) {
+      goOn(shouldContinue);
+      inverses = q.add(inverses, q.rational(wholeAt(counts, i), wholeAt(keys, i)));
+    }
+    return fromRational(q.divide(q.rational(n, d), inverses));
+  }
+  const one = 1n << BigInt(INVERSE_BITS + bitLength(wholeAt(keys, keys.length - 1)));
+  let low = 0n;
+  for (let i = 0; i < keys.length; i += 1) {
+    strides(i, shouldContinue);
+    low += (wholeAt(counts, i) * one) / wholeAt(keys, i);
+  }
+  // Each quotient was cut off by less than one.
+  const high = low + BigInt(keys.length);
+  const mean = q.rational(n * one, d * low);
+  return real('within', fromRational(mean), fromRational(q.subtract(mean, q.rational(n * one, d * high))));
 }
 
 /**
@@ -56,21 +87,9 @@ function geometricMean(tally: readonly Tally[], n: bigint, shouldContinue: Shoul
  * least one. Leaves by `Stopped`. Source: ISO 3534-1 (from memory); the corrected skewness and kurtosis:
  * D. N. Joanes, C. A. Gill, The Statistician 47 (1998), G₁ and G₂ (from memory).
  */
-export function furtherOf(tally: readonly Tally[], shouldContinue: ShouldContinue): Further {
-  const { n: keys, d } = scaled(
-    tally.map(({ value }) => value),
-    shouldContinue,
-  );
-  const sums = [0n, 0n, 0n, 0n, 0n];
-  keys.forEach((key, i) => {
-    goOn(shouldContinue);
-    let power = tally[i]?.count ?? 0n;
-    for (let k = 0; k <= 4; k += 1) {
-      sums[k] = (sums[k] ?? 0n) + power;
-      power *= key;
-    }
-  });
-  const [n, s1, s2, s3, s4] = sums as [bigint, bigint, bigint, bigint, bigint];
+export function furtherOf(of: Counted, shouldContinue: ShouldContinue): Further {
+  const { d } = of;
+  const [n, s1, s2, s3, s4] = keyPowers(of, 4, shouldContinue) as [bigint, bigint, bigint, bigint, bigint];
   // n^k times the central moments, so that all stay whole.
   const m2 = n * s2 - s1 * s1;
   const m3 = n * n * s3 - 3n * n * s1 * s2 + 2n * s1 ** 3n;
@@ -84,19 +103,13 @@ export function furtherOf(tally: readonly Tally[], shouldContinue: ShouldContinu
     if (size === null) return null;
     return m3 < 0n ? negate(rootOf(size)) : rootOf(size);
   };
-  const min = tally[0]?.value ?? q.ZERO;
-  const max = tally.at(-1)?.value ?? q.ZERO;
-  const isPositive = min.n > 0n;
-  const inverses = isPositive
-    ? tally.reduce((sum, { value, count }) => q.add(sum, q.divide(q.whole(count), value)), q.ZERO)
-    : null;
   return {
     sumOfSquares: q.rational(s2, d * d),
     deviations,
     variance,
     populationVariance: q.divide(deviations, q.whole(n)),
     standardError: variance && rootOf(q.divide(variance, q.whole(n))),
-    range: q.subtract(max, min),
+    range: q.subtract(greatestOf(of), leastOf(of)),
     skewness: skewed(skewnessSquared),
     kurtosis,
     sampleSkewness: skewed(
@@ -111,19 +124,14 @@ export function furtherOf(tally: readonly Tally[], shouldContinue: ShouldContinu
             q.rational(n - 1n, (n - 2n) * (n - 3n)),
             q.add(q.multiply(q.whole(n + 1n), kurtosis), q.whole(6n)),
           ),
-    geometricMean: geometricMean(tally, n, shouldContinue),
-    harmonicMean: inverses && q.divide(q.whole(n), inverses),
+    geometricMean: geometricMean(of, shouldContinue),
+    harmonicMean: harmonicMean(of, shouldContinue),
   };
 }
 
 /** Σx³, exactly. */
-export const sumOfCubes = (tally: readonly Tally[]): Rational => {
-  const { n: keys, d } = scaled(tally.map(({ value }) => value));
-  return q.rational(
-    keys.reduce((sum, key, i) => sum + (tally[i]?.count ?? 0n) * key ** 3n, 0n),
-    d ** 3n,
-  );
-};
+export const sumOfCubes = (of: Counted, shouldContinue: ShouldContinue): Rational =>
+  q.rational(itemAt(keyPowers(of, 3, shouldContinue), 3), of.d ** 3n);
 
 /** Σwx/Σw. Domain: as many weights as values; null unless the weights sum to more than zero. */
 export function weightedMean(values: readonly Rational[], weights: readonly Rational[]): Rational | null {

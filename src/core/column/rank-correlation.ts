@@ -1,5 +1,6 @@
 import { entryAt, itemAt } from '../base/item';
 import { goOn } from '../base/limits';
+import { unhurried } from '../base/should-continue';
 import type { ShouldContinue } from '../base/should-continue';
 import { negate } from '../number/arithmetic';
 import * as q from '../number/rational';
@@ -8,7 +9,6 @@ import type { RealValue } from '../number/value';
 import { pairOf } from './pair';
 import { rootOf } from './root-of';
 
-const unhurried: ShouldContinue = () => true;
 const keyOf = ({ n, d }: Rational): string => `${n}/${d}`;
 
 type Ranked = Readonly<{

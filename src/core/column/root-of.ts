@@ -1,3 +1,4 @@
+import { unhurried } from '../base/should-continue';
 import { real } from '../number/arithmetic';
 import { root } from '../number/power';
 import * as q from '../number/rational';
@@ -7,7 +8,6 @@ import type { RealValue } from '../number/value';
 
 /** Square factors are drawn out of numbers up to this one, which takes next to no time. */
 const SHORT = 10n ** 15n;
-const unhurried = (): boolean => true;
 
 /** √a, exact (3, √3, 5√2/4) when it is short; else worked to as many digits as are asked for. Domain: a ≥ 0. */
 export function rootOf(a: Rational): RealValue {

@@ -1,10 +1,22 @@
-import { itemAt, lastOf } from '../base/item';
+import { unhurried } from '../base/should-continue';
 import type { ShouldContinue } from '../base/should-continue';
 import * as q from '../number/rational';
 import type { Rational } from '../number/rational';
 import type { QuartileRule } from './quartile-rules';
 import { rootOf } from './root-of';
-import { checkSize, powerSum, scaled } from './exact-sums';
+import {
+  countedOf,
+  greatestOf,
+  keyPowers,
+  leastOf,
+  mostOften,
+  valueAt,
+  valueBetween,
+  valueOf,
+  wholeAt,
+} from './counted';
+import type { Counted } from './counted';
+import { checkSize, scaled } from './exact-sums';
 import type { RealValue } from '../number/value';
 
 /** A value and how often it occurs. */
@@ -29,99 +41,43 @@ export type Summary = Readonly<{
   modes: readonly Rational[];
 }>;
 
-/** Keys as doubles in order, which is many times as fast; null where one of them is too large to be told apart so. */
-function sortedDoubles(keys: readonly bigint[]): Float64Array | null {
-  const doubles = new Float64Array(keys.length);
-  for (let i = 0; i < keys.length; i += 1) {
-    const key = Number(itemAt(keys, i));
-    if (!Number.isSafeInteger(key)) return null;
-    doubles[i] = key;
-  }
-  return doubles.sort();
-}
-
-/** How often each key counts, the keys in order. */
-function countedKeys(
-  keys: readonly bigint[],
-  counts: readonly bigint[] | null,
-): readonly (readonly [bigint, bigint])[] {
-  const sorted = counts === null ? sortedDoubles(keys) : null;
-  if (sorted !== null) {
-    const found: [bigint, bigint][] = [];
-    for (let from = 0; from < sorted.length;) {
-      let to = from + 1;
-      while (to < sorted.length && sorted[to] === sorted[from]) to += 1;
-      found.push([BigInt(itemAt(sorted, from)), BigInt(to - from)]);
-      from = to;
-    }
-    return found;
-  }
-  const by = new Map<bigint, bigint>();
-  keys.forEach((key, i) => by.set(key, (by.get(key) ?? 0n) + (counts?.[i] ?? 1n)));
-  return [...by].filter(([, count]) => count > 0n).sort(([a], [b]) => (a < b ? -1 : 1));
-}
-
 /** Distinct values in order, each with its count; those with the count zero left out. */
 export function tallied(
   values: readonly Rational[],
   counts: readonly bigint[] | null,
-  shouldContinue?: ShouldContinue,
+  shouldContinue: ShouldContinue = unhurried,
 ): readonly Tally[] {
-  const { n: keys, d } = scaled(values, shouldContinue);
-  return countedKeys(keys, counts).map(([n, count]) => ({ value: q.rational(n, d), count }));
-}
-
-/** The value at a place in order, counted from 0. */
-function at(tally: readonly Tally[], place: bigint): Rational {
-  let before = 0n;
-  for (const { value, count } of tally) {
-    before += count;
-    if (place < before) return value;
-  }
-  throw new Error('a place beyond the last value');
+  const result = countedOf(scaled(values, shouldContinue), counts);
+  return Array.from({ length: result.keys.length }, (_, i) => ({
+    value: valueOf(result, i),
+    count: wholeAt(result.counts, i),
+  }));
 }
 
 const HALF: Rational = { n: 1n, d: 2n };
 
 /** The median of the values from one place up to, but not, another. */
-function medianOf(tally: readonly Tally[], from: bigint, to: bigint): Rational {
+function medianOf(of: Counted, from: bigint, to: bigint): Rational {
   const count = to - from;
   const middle = from + count / 2n;
-  return count % 2n === 1n ? at(tally, middle) : q.multiply(HALF, q.add(at(tally, middle - 1n), at(tally, middle)));
+  const high = valueAt(of, middle);
+  return count % 2n === 1n ? high : q.multiply(HALF, q.add(valueAt(of, middle - 1n), high));
 }
 
-/** The value a share of the way from the first to the last, between neighbours where it falls there. */
-function interpolated(tally: readonly Tally[], n: bigint, share: Rational): Rational {
-  const place = q.multiply(q.whole(n - 1n), share);
-  const below = place.n / place.d;
-  const low = at(tally, below);
-  const rest = q.subtract(place, q.whole(below));
-  return q.isZero(rest) ? low : q.add(low, q.multiply(rest, q.subtract(at(tally, below + 1n), low)));
-}
-
-function quartiles(
-  tally: readonly Tally[],
-  n: bigint,
-  rule: QuartileRule,
-): readonly [Rational | null, Rational | null] {
-  if (rule === 'interpolated')
-    return [interpolated(tally, n, { n: 1n, d: 4n }), interpolated(tally, n, { n: 3n, d: 4n })];
+function quartiles(of: Counted, rule: QuartileRule): readonly [Rational | null, Rational | null] {
+  const { n } = of;
+  const along = (share: Rational): Rational => valueBetween(of, q.multiply(q.whole(n - 1n), share));
+  if (rule === 'interpolated') return [along({ n: 1n, d: 4n }), along({ n: 3n, d: 4n })];
   const half = rule === 'inclusive' ? (n + 1n) / 2n : n / 2n;
-  return half === 0n ? [null, null] : [medianOf(tally, 0n, half), medianOf(tally, n - half, n)];
-}
-
-function modesOf(tally: readonly Tally[]): readonly Rational[] {
-  const most = tally.reduce((top, { count }) => (count > top ? count : top), 0n);
-  const modes = tally.filter(({ count }) => count === most);
-  return modes.length === tally.length && tally.length > 1 ? [] : modes.map(({ value }) => value);
+  return half === 0n ? [null, null] : [medianOf(of, 0n, half), medianOf(of, n - half, n)];
 }
 
 /** Quartile ranges beyond which a value counts as an outlier. */
 const REACH: Rational = { n: 3n, d: 2n };
 
 /**
- * Tells whether a value lies more than one and a half quartile ranges outside the quartiles.
- * Source: Tukey, Exploratory Data Analysis (1977), the rule of one and a half (from memory).
+ * Tells whether a value, which need not be in lowest terms, lies more than one and a half quartile ranges outside the
+ * quartiles. Source: Tukey, Exploratory Data Analysis (1977), the rule of one and a half (from memory).
  */
 export function beyondReach(q1: Rational, q3: Rational): (value: Rational) => boolean {
   const reach = q.multiply(REACH, q.subtract(q3, q1));
@@ -132,30 +88,28 @@ export function beyondReach(q1: Rational, q3: Rational): (value: Rational) => bo
 /**
  * The summary of a column, each value counted as often as its frequency says. Exact: sums and means as fractions,
  * standard deviations as square roots of fractions. Domain: as many frequencies as values, whole and not negative.
- * Null when there is no value left to sum up. Leaves by `Stopped` and `TooLarge` (`base/limits`). Source: ISO 3534-1 for mean and standard deviations (from memory);
- * quartiles as the rule says, which is printed with them.
+ * Null when there is no value left to sum up. Leaves by `Stopped` and `TooLarge` (`base/limits`). Source: ISO 3534-1 for
+ * mean and standard deviations (from memory); quartiles as the rule says, which is printed with them.
  */
-export function summaryOf(
+export const summaryOf = (
   values: readonly Rational[],
   frequencies: readonly bigint[] | null,
   rule: QuartileRule,
-  shouldContinue?: ShouldContinue,
-): Summary | null {
-  const tally = tallied(values, frequencies, shouldContinue);
-  if (tally.length === 0) return null;
-  const n = tally.reduce((total, { count }) => total + count, 0n);
-  // Values that are alike are summed at once.
-  const x = scaled(
-    tally.map(({ value }) => value),
-    shouldContinue,
-  );
-  const counts = tally.map(({ count }) => count);
-  checkSize(x, 2);
-  const sum = powerSum(x, null, 1, 0, counts, shouldContinue);
-  const sumOfSquares = powerSum(x, null, 2, 0, counts, shouldContinue);
+  shouldContinue: ShouldContinue = unhurried,
+): Summary | null => summaryOfCounted(countedOf(scaled(values, shouldContinue), frequencies), rule, shouldContinue);
+
+/** The same of values that are counted. */
+export function summaryOfCounted(of: Counted, rule: QuartileRule, shouldContinue: ShouldContinue): Summary | null {
+  const { keys, n, d } = of;
+  if (keys.length === 0) return null;
+  // In order, the longest are at the ends.
+  checkSize({ n: [wholeAt(keys, 0), wholeAt(keys, keys.length - 1)], d }, 2);
+  const [, s1 = 0n, s2 = 0n] = keyPowers(of, 2, shouldContinue);
+  const sum = q.rational(s1, d);
+  const sumOfSquares = q.rational(s2, d * d);
   const mean = q.divide(sum, q.whole(n));
   const spread = q.subtract(sumOfSquares, q.multiply(sum, mean));
-  const [q1, q3] = quartiles(tally, n, rule);
+  const [q1, q3] = quartiles(of, rule);
   return {
     n,
     sum,
@@ -163,11 +117,11 @@ export function summaryOf(
     mean,
     s: n < 2n ? null : rootOf(q.divide(spread, q.whole(n - 1n))),
     sigma: rootOf(q.divide(spread, q.whole(n))),
-    min: itemAt(tally, 0).value,
+    min: leastOf(of),
     q1,
-    median: medianOf(tally, 0n, n),
+    median: medianOf(of, 0n, n),
     q3,
-    max: lastOf(tally).value,
-    modes: modesOf(tally),
+    max: greatestOf(of),
+    modes: mostOften(of),
   };
 }
