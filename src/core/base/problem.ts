@@ -99,7 +99,7 @@ export type DomainReason =
   | 'values-needed'
   | 'no-variance'
   | 'on-a-line'
-  | 'unequal-cells'
+  | 'empty-cell'
   | 'expected-zero'
   | 'all-alike';
 

@@ -1,4 +1,4 @@
-import { itemAt, present } from '../base/item';
+import { present } from '../base/item';
 import { square } from '../chance/algebra';
 import { Refusal } from '../chance/refusal';
 import type { RealValue } from '../number/value';
@@ -9,7 +9,7 @@ import { defineTest } from './test-record';
 import type { Outcome } from './test-record';
 
 /** One mean square over another. */
-function ratio(
+export function ratio(
   w: Work,
   [sum, df]: readonly [RealValue, number],
   [left, leftDf]: readonly [RealValue, number],
@@ -30,7 +30,7 @@ function ratio(
 }
 
 /** Σ n·(mean − mean of all)² over groups. */
-function betweenOf(w: Work, groups: readonly (readonly RealValue[])[], all: RealValue): RealValue {
+export function betweenOf(w: Work, groups: readonly (readonly RealValue[])[], all: RealValue): RealValue {
   return sumOf(
     w,
     groups.map((values) => w.multiply(w.of(values.length), square(w, w.subtract(meanOf(w, values), all)))),
@@ -58,50 +58,6 @@ export const anova = defineTest({
       estimate: null,
       interval: [null, null],
       effect: { id: 'eta2', value: w.divide(between, w.add(between, within)) },
-      isApproximate: false,
-    };
-  },
-});
-
-export const anovaTwoWay = defineTest({
-  id: 'anova-two-way',
-  needs: ['cells'],
-  source: 'NIST/SEMATECH e-Handbook of Statistical Methods, 7.4.3.7, cells of one size',
-  work: (w, { cells }) => {
-    const rows = present(cells);
-    const width = rows[0]?.length ?? 0;
-    if (rows.length < 2 || width < 2) throw tooFew(2, Math.min(rows.length, width));
-    const size = rows[0]?.[0]?.length ?? 0;
-    const isEven = rows.every((row) => row.length === width && row.every((cell) => cell.length === size));
-    if (!isEven || size < 2) throw new Refusal({ code: 'domain', reason: 'unequal-cells' });
-    const values = rows.flat(2);
-    const all = meanOf(w, values);
-    const byRow = betweenOf(
-      w,
-      rows.map((row) => row.flat()),
-      all,
-    );
-    const byColumn = betweenOf(
-      w,
-      Array.from({ length: width }, (_, j) => rows.flatMap((row) => itemAt(row, j))),
-      all,
-    );
-    const byCell = betweenOf(w, rows.flat(), all);
-    const both = w.subtract(byCell, w.add(byRow, byColumn));
-    const within = sumOf(
-      w,
-      rows.flat().map((cell) => deviationsOf(w, cell, cell)),
-    );
-    const left = [within, rows.length * width * (size - 1)] as const;
-    return {
-      outcomes: [
-        ratio(w, [byRow, rows.length - 1], left, 'rows'),
-        ratio(w, [byColumn, width - 1], left, 'columns'),
-        ratio(w, [both, (rows.length - 1) * (width - 1)], left, 'interaction'),
-      ],
-      estimate: null,
-      interval: [null, null],
-      effect: null,
       isApproximate: false,
     };
   },

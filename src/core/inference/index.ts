@@ -4,7 +4,7 @@ import type { ShouldContinue } from '../base/should-continue';
 import { compare } from '../chance/algebra';
 import { exactAlgebra } from '../chance/exact-algebra';
 import { Refusal, attempt } from '../chance/refusal';
-import { anova, anovaTwoWay } from './analysis';
+import { anova } from './analysis';
 import { fit, independence } from './counts';
 import { meanT, meanZ, meansPaired, meansT, meansWelch, meansZ } from './means';
 import { normality } from './normality';
@@ -12,6 +12,7 @@ import { correlation, slope } from './pairs';
 import { share, shares } from './proportions';
 import { kruskalWallis, mannWhitney, sign, wilcoxon } from './ranks';
 import type { TestData, TestOptions, TestRecord, Tested } from './test-record';
+import { anovaTwoWay } from './two-factors';
 import { variance, variances } from './variances';
 
 /** Every test with its interval. */

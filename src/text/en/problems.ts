@@ -155,7 +155,8 @@ const domain: { [R in DomainReason]: (fn: string, p: Of<'domain'>) => string } =
   'values-needed': () => 'This needs the values themselves, and not only what sums them up.',
   'no-variance': () => 'The values do not vary, so that nothing can be compared with their spread.',
   'on-a-line': () => 'All points lie on one line: nothing is left to compare its slope with.',
-  'unequal-cells': () => 'Every cell needs as many values as the others, two at least.',
+  'empty-cell': () =>
+    'Every cell needs a value at least: one that is empty says nothing of its row and column together.',
   'expected-zero': () => 'Every count that is expected must be above zero.',
   'all-alike': () => 'All values are alike: none lies on either side.',
   'grows-without-bound': (fn) => `${fn} grows without bound there.`,

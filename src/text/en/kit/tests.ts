@@ -135,7 +135,7 @@ const hypotheses: Readonly<Record<TestId, Hypotheses>> = {
   anova: { sign: () => 'all groups have one mean', assumed: `${NORMAL} All groups have one variance.` },
   'anova-two-way': {
     sign: () => 'neither factor, nor both together, makes a difference',
-    assumed: `${NORMAL} All cells have one variance and as many values.`,
+    assumed: `${NORMAL} All cells have one variance. Each factor is measured by what it takes off beside the other; with one value in each cell, both are taken to add up.`,
   },
   sign: { sign: ({ mean0 = '' }) => ['median', mean0], assumed: `${PLAIN}. Nothing is said of their shape.` },
   wilcoxon: {
