@@ -23,7 +23,7 @@ function left(seen: readonly Seen[], rowOf: (of: Seen) => readonly number[]): nu
   const y = math.matrix(seen.map((one) => [one.y]));
   const turned = math.transpose(x);
   const found = math.lusolve(math.multiply(turned, x), math.multiply(turned, y));
-  return math.sum(math.dotPow(math.subtract(y, math.multiply(x, found)), 2) as never) as number;
+  return math.sum(math.dotPow(math.subtract(y, math.multiply(x, found)), 2) as never);
 }
 
 const is = (at: number, size: number): readonly number[] =>
