@@ -2,7 +2,7 @@ import { answerBatchLine } from '../batch/answer';
 
 /*
  * Regressions whose numbers are certified: NIST Statistical Reference Datasets (linear: Longley, NoInt1; nonlinear:
- * Misra1a, BoxBOD, MGH09, each from both of its starts), values from memory. Exact sums give every digit of the linear
+ * Misra1a, BoxBOD, MGH09, MGH10 each from both of its starts, MGH17 from the far one), values from memory. Exact sums give every digit of the linear
  * ones; of the nonlinear ones nine are asked for.
  */
 const list = (text: string): readonly string[] => text.split(' ');
@@ -29,6 +29,18 @@ const mgh09 = {
   y: list('0.1957 0.1947 0.1735 0.16 0.0844 0.0627 0.0456 0.0342 0.0323 0.0235 0.0246'),
   x: list('4 2 1 0.5 0.25 0.167 0.125 0.1 0.0833 0.0714 0.0625'),
 };
+const mgh10 = {
+  expr: 'a*exp(b/(x+c))',
+  y: list('34780 28610 23650 19630 16370 13720 11540 9744 8261 7030 6005 5147 4427 3820 3307 2872'),
+  x: Array.from({ length: 16 }, (_, i) => `${50 + 5 * i}`),
+};
+const mgh17 = {
+  expr: 'a+b*exp(-x*d)+c*exp(-x*f)',
+  y: list(
+    '0.844 0.908 0.932 0.936 0.925 0.908 0.881 0.85 0.818 0.784 0.751 0.718 0.685 0.658 0.628 0.603 0.58 0.558 0.538 0.522 0.506 0.49 0.478 0.467 0.457 0.448 0.438 0.431 0.424 0.42 0.414 0.411 0.406',
+  ),
+  x: Array.from({ length: 33 }, (_, i) => `${10 * i}`),
+};
 const own = (of: object, start: object) => ({ model: 'own', ...of, start });
 
 type Certified = Readonly<Record<string, readonly [value: string, error: string]>>;
@@ -39,6 +51,16 @@ const mghValues: Certified = {
   b: ['1.9128232873E-01', '1.9633220911E-01'],
   c: ['1.2305650693E-01', '8.0842031232E-02'],
   d: ['1.3606233068E-01', '9.0025542308E-02'],
+};
+const mgh10Values: Certified = {
+  a: ['5.6096364710E-03', '1.5687892471E-04'],
+  b: ['6.1813463463E+03', '2.3309021107E+01'],
+  c: ['3.4522363462E+02', '7.8486103508E-01'],
+};
+const mgh17Values: Certified = {
+  a: ['3.7541005211E-01', '2.0723153551E-03'],
+  d: ['1.2867534640E-02', '4.4861358114E-04'],
+  f: ['2.2122699662E-02', '8.9471996575E-04'],
 };
 
 test.each<[string, object, Certified, string]>([
@@ -68,6 +90,9 @@ test.each<[string, object, Certified, string]>([
   ['BoxBOD, start 2', own(boxbod, { b: '100', c: '0.75' }), boxValues, '1168.0088766'],
   ['MGH09, start 1', own(mgh09, { a: '25', b: '39', c: '41.5', d: '39' }), mghValues, '0.00030750560385'],
   ['MGH09, start 2', own(mgh09, { a: '0.25', b: '0.39', c: '0.415', d: '0.39' }), mghValues, '0.00030750560385'],
+  ['MGH10, start 1', own(mgh10, { a: '2', b: '400000', c: '25000' }), mgh10Values, '87.945855171'],
+  ['MGH10, start 2', own(mgh10, { a: '0.02', b: '4000', c: '250' }), mgh10Values, '87.945855171'],
+  ['MGH17, start 1', own(mgh17, { a: '50', b: '150', c: '-100', d: '1', f: '2' }), mgh17Values, '0.000054648946975'],
 ])('%s comes to what is certified', (_, request, certified, rss) => {
   const digits = 'model' in request ? 9 : 13;
   const answer = answerBatchLine(

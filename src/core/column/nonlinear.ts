@@ -4,10 +4,8 @@ import type { ProblemData } from '../base/problem';
 import { fail, succeed } from '../base/result';
 import type { Result } from '../base/result';
 import type { ShouldContinue } from '../base/should-continue';
-import { contextOf } from '../evaluate/context';
 import type { Context } from '../evaluate/context';
 import { differentiate } from '../evaluate/differentiate';
-import { compileDoubles } from '../evaluate/doubles';
 import { evaluate } from '../evaluate/evaluate';
 import type { Tree } from '../language/tree';
 import { toBall } from '../number/approximate';
@@ -16,19 +14,12 @@ import * as q from '../number/rational';
 import type { Rational } from '../number/rational';
 import { isBall } from '../number/real-ops';
 import { fromRational, isReal } from '../number/value';
-import type { RealValue, Value } from '../number/value';
+import type { RealValue } from '../number/value';
 import { eliminated } from './regression';
+import { contextAt, fromDouble, RoughSearch } from './rough-search';
+import type { OwnModel, Points } from './rough-search';
 import { rootOf } from './root-of';
 import { scaled } from './exact-sums';
-import { solveSmall } from './fits/small-system';
-
-/** A model of one's own: y as an expression of x and of the letters that are sought. */
-export type OwnModel = Readonly<{
-  tree: Tree;
-  variable: string;
-  letters: readonly string[];
-  start: readonly Rational[];
-}>;
 
 export type NonlinearFit = Readonly<{
   /** In the order of the letters, with their standard errors; known to about 20 digits, and not proved. */
@@ -40,129 +31,18 @@ export type NonlinearFit = Readonly<{
   r2: RealValue | null;
 }>;
 
-type Points = Readonly<{ x: readonly Rational[]; y: readonly Rational[]; weights: readonly bigint[] | null }>;
-
-/** As many steps as points in all; long valleys take thousands. */
-const MOST_WORK = 300_000;
-const [FEWEST_STEPS, MOST_STEPS] = [500, 20_000] as const;
-/** How cautious the first step is. */
-const DAMPINGS = [1e-3, 1, 1e3] as const;
 /** Steps that sharpen what the search in doubles came to. */
 const SHARPENINGS = 40;
 const BITS = 160;
 
-const fromDouble = (v: number): Rational => {
-  if (!Number.isFinite(v) || v === 0) return q.ZERO;
-  const exponent = Math.floor(Math.log2(Math.abs(v))) - 52;
-  const n = BigInt(Math.round(v / 2 ** exponent));
-  return exponent >= 0 ? q.whole(n << BigInt(exponent)) : q.rational(n, 1n << BigInt(-exponent));
-};
-
-/** Slopes by each letter with what is left, a row for each point, and the sum of what is left squared. */
-type Residuals = Readonly<{ rows: readonly (readonly number[])[]; left: number }>;
-
-class Search {
-  private readonly slopes: readonly Tree[];
-
+/** Sharpens what the search in doubles came to. */
+class Sharpening {
   constructor(
     private readonly model: OwnModel,
     private readonly points: Points,
     private readonly shouldContinue: ShouldContinue,
-    slopes: readonly Tree[],
-  ) {
-    this.slopes = slopes;
-  }
-
-  private context(letters: readonly Rational[], x: Rational | null = null): Context {
-    const held = new Map<string, Value>(
-      this.model.letters.map((name, i) => [name, fromRational(itemAt(letters, i))] as const),
-    );
-    if (x !== null) held.set(this.model.variable, fromRational(x));
-    return contextOf({ shouldContinue: this.shouldContinue, names: { letters: held } });
-  }
-
-  /** The expressions in doubles at letters; null where they cannot be compiled. */
-  private compiled(letters: readonly number[]): readonly ((x: number) => number)[] | null {
-    const context = this.context(letters.map(fromDouble));
-    const fs = [this.model.tree, ...this.slopes].map((tree) => compileDoubles(tree, this.model.variable, context));
-    return fs.some((f) => f === null) ? null : (fs as ((x: number) => number)[]);
-  }
-
-  private residuals(letters: readonly number[]): Residuals | null {
-    const fs = this.compiled(letters);
-    if (fs === null) return null;
-    let left = 0;
-    const rows = this.points.x.map((u, i) => {
-      const x = q.roughly(u);
-      const weight = Math.sqrt(Number(this.points.weights?.[i] ?? 1n));
-      const off = (q.roughly(itemAt(this.points.y, i)) - itemAt(fs, 0)(x)) * weight;
-      left += off * off;
-      return [...fs.slice(1).map((f) => f(x) * weight), off];
-    });
-    return Number.isFinite(left) ? { rows, left } : null;
-  }
-
-  /**
-   * Levenberg and Marquardt's steps in doubles, each letter damped on its own scale, the damping led by how well the last
-   * step was foretold (K. Madsen, H. B. Nielsen, O. Tingleff, Methods for Non-Linear Least Squares Problems, 3.2).
-   */
-  private from(
-    firstDamping: number,
-    keepsScale: boolean,
-  ): Readonly<{ letters: readonly number[]; left: number }> | null {
-    let letters: readonly number[] = this.model.start.map(q.roughly);
-    const first = this.residuals(letters);
-    if (first === null) return null;
-    let now: Residuals = first;
-    let [damping, growth] = [firstDamping, 2];
-    let scales: readonly number[] = letters.map(() => 0);
-    const most = Math.min(MOST_STEPS, Math.max(FEWEST_STEPS, MOST_WORK / this.points.x.length));
-    for (let step = 0; step < most; step += 1) {
-      goOn(this.shouldContinue);
-      const { rows, left }: Residuals = now;
-      const size = letters.length;
-      const gram = Array.from({ length: size }, (_, i) =>
-        Array.from({ length: size + 1 }, (_2, j) =>
-          rows.reduce((sum, row) => sum + itemAt(row, i) * itemAt(row, j), 0),
-        ),
-      );
-      // A scale that never falls keeps a letter to which nothing answers any more from running away (J. J. Moré, 1978); one
-      // that falls gets through long valleys.
-      scales = gram.map((row, i) => Math.max(keepsScale ? itemAt(scales, i) : 0, Math.sqrt(itemAt(row, i))) || 1);
-      const damped = gram.map((row, i) =>
-        row.map((v, j) => {
-          const plain = j < size ? v / (itemAt(scales, i) * itemAt(scales, j)) : v / itemAt(scales, i);
-          return i === j ? plain + damping : plain;
-        }),
-      );
-      const move = solveSmall(damped)?.map((v, i) => v / itemAt(scales, i)) ?? null;
-      const next = move?.map((v, i) => v + itemAt(letters, i)) ?? null;
-      const tried = next === null ? null : this.residuals(next);
-      if (move !== null && next !== null && tried !== null && tried.left <= left) {
-        const isStill = move.every((v, i) => Math.abs(v) <= 1e-12 * (Math.abs(itemAt(next, i)) + 1e-12));
-        const isFlat = left - tried.left <= 1e-15 * left;
-        letters = next;
-        now = tried;
-        damping = Math.max(damping / 5, 1e-14);
-        growth = 2;
-        if (isStill || (isFlat && damping < 1e-8)) break;
-      } else {
-        damping *= growth;
-        growth *= 2;
-        if (damping > 1e40) break;
-      }
-    }
-    return { letters, left: now.left };
-  }
-
-  /** The places to which the search leads with more and less caution, the best first. */
-  roughly(): readonly (readonly number[])[] {
-    return [true, false]
-      .flatMap((keepsScale) => DAMPINGS.map((damping) => this.from(damping, keepsScale)))
-      .filter((found) => found !== null)
-      .sort((a, b) => a.left - b.left)
-      .map(({ letters }) => letters);
-  }
+    private readonly slopes: readonly Tree[],
+  ) {}
 
   private sharp(tree: Tree, context: Context): Rational | null {
     const value = evaluate(tree, context);
@@ -178,7 +58,7 @@ class Search {
     const rows: Rational[][] = [];
     for (const [i, x] of this.points.x.entries()) {
       goOn(this.shouldContinue);
-      const context = this.context(letters, x);
+      const context = contextAt(this.model, letters, x, this.shouldContinue);
       const values = [this.model.tree, ...this.slopes].map((tree) => this.sharp(tree, context));
       const [at, ...slopes] = values;
       if (at === undefined || at === null || slopes.includes(null)) return null;
@@ -298,10 +178,10 @@ export function nonlinearFit(
   }
   if (points.x.length < model.letters.length)
     return fail({ code: 'dimension', reason: 'too-few', needs: model.letters.length, got: points.x.length });
-  const search = new Search(model, points, shouldContinue, slopes);
+  const sharpening = new Sharpening(model, points, shouldContinue, slopes);
   let fit: NonlinearFit | null = null;
-  for (const rough of search.roughly()) {
-    fit = search.sharpened(rough);
+  for (const rough of new RoughSearch(model, points, shouldContinue, slopes).places()) {
+    fit = sharpening.sharpened(rough);
     if (fit !== null) break;
   }
   return fit === null ? fail({ code: 'not-converged', reason: 'no-fit' }) : succeed(fit);
