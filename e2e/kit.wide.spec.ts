@@ -22,7 +22,9 @@ test('a determinant and three equations by keyboard alone, list beside tool', as
   await page.getByRole('button', { name: 'Steps by expansion: determinant of A by row 2' }).press('Enter');
   await expect(page.getByRole('dialog', { name: 'Steps' })).toContainText('−15');
   await page.keyboard.press('Escape');
-  await kit.openTool('Equations');
+  await page.getByRole('textbox', { name: 'Find a tool' }).fill('Equations');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { level: 1, name: 'Equations' })).toBeVisible();
   await page.getByRole('grid', { name: 'Equations' }).focus();
   for (const text of ['1', '1', '1', '6', '2', '-1', '1', '3', '1', '2', '-1', '2']) {
     await page.keyboard.type(text);

@@ -55,6 +55,22 @@ test('Running keeps what is pending over a reload; brackets are counted and clos
   await expect(shown(page)).toContainText('1058');
 });
 
+test('a function of three values takes those that stand beside each other, and says so where they are too few', async ({
+  page,
+}) => {
+  const bench = await opened(page, 'Running');
+  await bench.drawer('Counting');
+  await page.getByText('more', { exact: true }).tap();
+  await bench.tap('3', 'binomial at');
+  await expect(page.getByText(/^binomialAt takes 3 values; it was given 1\. Key them first/)).toBeVisible();
+  await bench.tap('next value', '1', '0', 'next value');
+  await expect(pending(page)).toHaveText(/3.*10.*▯/);
+  await bench.tapDigits('0.5');
+  await bench.tap('binomial at');
+  await expect(shown(page)).toContainText('0.117 187 5');
+  await expect(bench.tape.getByRole('button', { name: /^binomialAt\(3,10,0\.5\)/ })).toBeVisible();
+});
+
 test('clear entry takes the number, clear all what is pending, and the order of work can be changed', async ({
   page,
 }) => {
