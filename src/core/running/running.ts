@@ -109,7 +109,8 @@ function actedTogether<V>(running: Running<V>, operation: Operation, settings: R
   const alone = { ...running, frames: withFrame(running, []) };
   const lefts = before.flatMap(({ left }) => (left === null ? [] : [left]));
   // Nothing was keyed behind the last sign: the value before it is the last.
-  if (!running.isGiven) return acted({ ...alone, entry: '', shown: lastOf(lefts) }, operation, true, lefts.slice(0, -1));
+  if (!running.isGiven)
+    return acted({ ...alone, entry: '', shown: lastOf(lefts) }, operation, true, lefts.slice(0, -1));
   if (own === 0) return acted(alone, operation, true, lefts);
   const worked = { ...running, entry: '', frames: withFrame(running, before) };
   return working(running, own, settings, (shown) => ({ ...worked, shown }), true);

@@ -21,12 +21,11 @@ import { Toggle } from '@/ui/kit/Switch';
 import { Radios } from '@/ui/kit/Radios';
 import { Words } from '@/ui/theme/text';
 import { chartDrawing } from './chart-drawing';
+import { RolePicker } from './RolePicker';
 import { ShownChart } from './ShownChart';
 import type { SavePicture } from './ShownChart';
 import { ClassChoices, ProposedClasses } from './ClassChoices';
 import { ColumnPicker } from './ColumnPicker';
-import { FrequencyPicker } from './FrequencyPicker';
-import { GroupPicker } from './GroupPicker';
 import { PairPickers } from './PairPickers';
 import { CellErrors } from './CellErrors';
 import { panelOf } from './panel';
@@ -55,9 +54,9 @@ function ChartColumns({ table }: Readonly<{ table: DataTable }>) {
           chosen={used.one?.id ?? null}
           onChoose={(one) => setUse(id, { one })}
         />
-        <FrequencyPicker table={table} beside={[used.one]} />
+        <RolePicker table={table} role="frequencies" beside={[used.one]} />
         {has('by') && use.classes === 'none' ? (
-          <GroupPicker table={table} beside={[used.one, used.frequencies]} />
+          <RolePicker table={table} role="by" beside={[used.one, used.frequencies]} />
         ) : null}
         {has('by') ? null : <ClassChoices table={table} />}
         <ProposedClasses table={table} />
@@ -66,8 +65,8 @@ function ChartColumns({ table }: Readonly<{ table: DataTable }>) {
   return (
     <>
       <PairPickers table={table} columns={columns} countsToo={chartKinds[use.chart].of === 'labels'} />
-      {chartKinds[use.chart].counts ? <FrequencyPicker table={table} beside={[used.x, used.y]} /> : null}
-      {has('by') ? <GroupPicker table={table} beside={[used.x]} /> : null}
+      {chartKinds[use.chart].counts ? <RolePicker table={table} role="frequencies" beside={[used.x, used.y]} /> : null}
+      {has('by') ? <RolePicker table={table} role="by" beside={[used.x]} /> : null}
       {has('bars') && used.by !== null ? (
         <Choice
           title={columnWords.barKind}

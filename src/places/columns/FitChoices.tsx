@@ -12,11 +12,10 @@ import { Radios } from '@/ui/kit/Radios';
 import { Toggle } from '@/ui/kit/Switch';
 import { Words } from '@/ui/theme/text';
 import { ColumnPicker } from './ColumnPicker';
-import { FrequencyPicker } from './FrequencyPicker';
 import { PairPickers } from './PairPickers';
+import { RolePicker } from './RolePicker';
 import { pointed, spelled } from './spelled';
 import { useTyped } from './use-typed';
-import { WeightPicker } from './WeightPicker';
 
 /** An own model, and what its letters begin with. */
 function OwnModel({ table }: Readonly<{ table: DataTable }>) {
@@ -118,10 +117,10 @@ export function FitChoices({ table, onCompare }: Readonly<{ table: DataTable; on
       ) : (
         <>
           <PairPickers table={table} columns={columns.filter((c) => c !== frequencies)} />
-          <FrequencyPicker table={table} beside={[x, y]} />
+          <RolePicker table={table} role="frequencies" beside={[x, y]} />
         </>
       )}
-      {has('weights') && columns.length > 2 ? <WeightPicker table={table} beside={[x, y]} /> : null}
+      {has('weights') && columns.length > 2 ? <RolePicker table={table} role="weights" beside={[x, y]} /> : null}
       {has('origin') ? (
         <Toggle title={columnWords.origin} isOn={use.origin} onChange={(origin) => setUse(id, { origin })} />
       ) : null}

@@ -27,15 +27,13 @@ import { Radios } from '@/ui/kit/Radios';
 import { Toggle } from '@/ui/kit/Switch';
 import { Words } from '@/ui/theme/text';
 import { ColumnPicker } from './ColumnPicker';
-import { FrequencyPicker } from './FrequencyPicker';
-import { GroupPicker } from './GroupPicker';
 import { PairPickers } from './PairPickers';
+import { RolePicker } from './RolePicker';
 import { NoStatistic, StatisticRow, shownText } from './Statistic';
 import type { Told } from './Statistic';
 import { CellErrors } from './CellErrors';
 import { panelOf } from './panel';
 import { TableCell } from './TableCell';
-import { WeightPicker } from './WeightPicker';
 import { ClassChoices, ProposedClasses } from './ClassChoices';
 import { useTypedList } from './use-typed';
 
@@ -54,8 +52,8 @@ function OneChoices({ table }: Readonly<{ table: DataTable }>) {
   const used = usedColumns(table);
   return (
     <View gap="$3" paddingVertical="$2">
-      <FrequencyPicker table={table} beside={[used.one]} />
-      {use.classes === 'none' ? <GroupPicker table={table} beside={[used.one, used.frequencies]} /> : null}
+      <RolePicker table={table} role="frequencies" beside={[used.one]} />
+      {use.classes === 'none' ? <RolePicker table={table} role="by" beside={[used.one, used.frequencies]} /> : null}
       <ClassChoices table={table} />
       {use.classes === 'none' ? (
         <Choice
@@ -144,7 +142,7 @@ function Further({ table, result, onOpen }: FurtherProps) {
         />
         {use.further && isOfOne ? (
           <>
-            <WeightPicker table={table} beside={[usedColumns(table).one]} />
+            <RolePicker table={table} role="weights" beside={[usedColumns(table).one]} />
             <Toggle title={columnWords.cubes} isOn={use.cubes} onChange={(cubes) => setUse(id, { cubes })} />
           </>
         ) : null}
@@ -248,7 +246,7 @@ export function SummaryPanel({ table, onCell, onOpen }: Props) {
         {isPair ? (
           <>
             <PairPickers table={table} columns={free} />
-            <FrequencyPicker table={table} beside={[used.x, used.y]} />
+            <RolePicker table={table} role="frequencies" beside={[used.x, used.y]} />
           </>
         ) : (
           <>

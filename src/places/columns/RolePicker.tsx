@@ -6,21 +6,23 @@ import { ColumnPicker } from './ColumnPicker';
 
 type Props = Readonly<{
   table: DataTable;
+  /** How often each row counts, how much it weighs, or the labels that tell groups apart. */
+  role: 'frequencies' | 'weights' | 'by';
   /** Columns that hold the values themselves. */
   beside: readonly (DataColumn | null)[];
 }>;
 
-/** The column whose labels tell groups apart, or none. Not shown where there is no column left for it. */
-export function GroupPicker({ table, beside }: Props) {
+/** The column that has a role beside the values, or none. Not shown where there is no column left for it. */
+export function RolePicker({ table, role, beside }: Props) {
   const columns = table.columns.filter((c) => !beside.includes(c));
   if (columns.length === 0) return null;
   return (
     <ColumnPicker
-      title={columnWords.by}
+      title={columnWords[role]}
       columns={columns}
-      chosen={usedColumns(table).by?.id ?? null}
+      chosen={usedColumns(table)[role]?.id ?? null}
       none={columnWords.none}
-      onChoose={(by) => useStore.getState().setUse(table.id, { by })}
+      onChoose={(chosen) => useStore.getState().setUse(table.id, { [role]: chosen })}
     />
   );
 }
