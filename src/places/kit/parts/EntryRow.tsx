@@ -69,3 +69,10 @@ export function EntryRow({ slot, writing, hint = '', note = null, isNamed = true
     </View>
   );
 }
+
+/** The same among others, as many side by side as there is room for. */
+export const EntryBeside = (props: Props) => (
+  <View flexBasis={150} flexGrow={1} minWidth={0}>
+    <EntryRow {...props} />
+  </View>
+);

@@ -2,7 +2,7 @@ import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { distributionGroups, distributionShape, distributionShapes } from '@/core/function/chance/distributions';
 import type { DistributionId, DistributionShape } from '@/core/function/chance/distributions';
-import { EntryRow } from '@/places/kit/parts/EntryRow';
+import { EntryBeside } from '@/places/kit/parts/EntryRow';
 import { ResultList } from '@/places/kit/parts/ResultList';
 import { NoResult, ResultRow } from '@/places/kit/parts/ResultRow';
 import { inTurn, useWriting } from '@/places/kit/parts/slots';
@@ -94,7 +94,7 @@ export function Distribution({ entries, enter, above }: ScreenProps) {
     view?.fault?.index === index ? problemText(view.fault.problem) : null;
   const rowOf = (id: string, note: string | null = null) => {
     const slot = slots.find((one) => one.id === id);
-    return slot === undefined ? null : <EntryRow key={id} slot={slot} writing={writing} note={note} />;
+    return slot === undefined ? null : <EntryBeside key={id} slot={slot} writing={writing} note={note} />;
   };
 
   return (
@@ -132,20 +132,12 @@ export function Distribution({ entries, enter, above }: ScreenProps) {
             </Words>
           </View>
           <View flexDirection="row" flexWrap="wrap" gap="$2">
-            {own.map(({ id }, i) => (
-              <View key={id} flexBasis={150} flexGrow={1} minWidth={0}>
-                {rowOf(id, noteOf(i))}
-              </View>
-            ))}
+            {own.map(({ id }, i) => rowOf(id, noteOf(i)))}
           </View>
           <View gap="$1" role="group" aria-label={chanceWords.part}>
             <Words strong>{chanceWords.part}</Words>
             <View flexDirection="row" flexWrap="wrap" gap="$2">
-              {asked.map(({ id }) => (
-                <View key={id} flexBasis={150} flexGrow={1} minWidth={0}>
-                  {rowOf(id)}
-                </View>
-              ))}
+              {asked.map(({ id }) => rowOf(id))}
             </View>
           </View>
           <View flexDirection="row" flexWrap="wrap" alignItems="center" gap="$2">
@@ -162,11 +154,9 @@ export function Distribution({ entries, enter, above }: ScreenProps) {
           </View>
           {other === null ? null : (
             <View flexDirection="row" flexWrap="wrap" gap="$2">
-              {numbers(other, true).map(({ id }, i) => (
-                <View key={id} flexBasis={150} flexGrow={1} minWidth={0}>
-                  {rowOf(id, view?.secondFault?.index === i ? problemText(view.secondFault.problem) : null)}
-                </View>
-              ))}
+              {numbers(other, true).map(({ id }, i) =>
+                rowOf(id, view?.secondFault?.index === i ? problemText(view.secondFault.problem) : null),
+              )}
             </View>
           )}
         </>

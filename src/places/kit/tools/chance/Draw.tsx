@@ -2,7 +2,7 @@ import { View } from '@tamagui/core';
 import { useRouter } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { distributionShape, distributionShapes } from '@/core/function/chance/distributions';
-import { EntryRow } from '@/places/kit/parts/EntryRow';
+import { EntryBeside } from '@/places/kit/parts/EntryRow';
 import { inTurn, useWriting } from '@/places/kit/parts/slots';
 import { ToolFrame } from '@/places/kit/parts/ToolFrame';
 import { Worked } from '@/places/kit/parts/Worked';
@@ -117,11 +117,7 @@ export function Draw({ entries, enter, above }: ScreenProps) {
     view?.fault?.index === index ? problemText(view.fault.problem) : null;
   const rowOf = (id: string, note: string | null) => {
     const slot = slots.find((one) => one.id === id);
-    return slot === undefined ? null : (
-      <View key={id} flexBasis={150} flexGrow={1} minWidth={0}>
-        <EntryRow slot={slot} writing={writing} note={note} />
-      </View>
-    );
+    return slot === undefined ? null : <EntryBeside key={id} slot={slot} writing={writing} note={note} />;
   };
   // What is wrong with a parameter of the distribution is told here, since it is not entered here.
   const elsewhere =

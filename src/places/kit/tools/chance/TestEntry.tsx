@@ -1,6 +1,6 @@
 import { View } from '@tamagui/core';
 import { useCallback, useMemo } from 'react';
-import { EntryRow } from '@/places/kit/parts/EntryRow';
+import { EntryBeside } from '@/places/kit/parts/EntryRow';
 import { EntryTable, tableSlots } from '@/places/kit/parts/EntryTable';
 import { tableOf } from '@/places/kit/parts/pasted-table';
 import { SizeStepper } from '@/places/kit/parts/SizeStepper';
@@ -165,13 +165,12 @@ export function TestEntry({ entries, enter, writing, values, summary, fault }: P
       ) : (
         <View flexDirection="row" flexWrap="wrap" gap="$2">
           {summary.map((slot) => (
-            <View key={slot.id} flexBasis={150} flexGrow={1} minWidth={0}>
-              <EntryRow
-                slot={slot}
-                writing={writing}
-                note={fault?.number === slot.id ? problemText(fault.problem) : null}
-              />
-            </View>
+            <EntryBeside
+              key={slot.id}
+              slot={slot}
+              writing={writing}
+              note={fault?.number === slot.id ? problemText(fault.problem) : null}
+            />
           ))}
         </View>
       )}

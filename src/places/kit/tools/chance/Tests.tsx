@@ -1,7 +1,7 @@
 import { View } from '@tamagui/core';
 import { hasTail, tails, testIds } from '@/core/inference/test-names';
 import type { TestNumber } from '@/core/inference/test-names';
-import { EntryRow } from '@/places/kit/parts/EntryRow';
+import { EntryBeside } from '@/places/kit/parts/EntryRow';
 import { inTurn, useWriting } from '@/places/kit/parts/slots';
 import { ToolFrame } from '@/places/kit/parts/ToolFrame';
 import { Worked } from '@/places/kit/parts/Worked';
@@ -97,9 +97,12 @@ export function Tests({ entries, enter, above }: ScreenProps) {
   const view = worked.value;
   const fault = view?.fault ?? null;
   const row = (slot: (typeof told)[number]) => (
-    <View key={slot.id} flexBasis={150} flexGrow={1} minWidth={0}>
-      <EntryRow slot={slot} writing={writing} note={fault?.number === slot.id ? problemText(fault.problem) : null} />
-    </View>
+    <EntryBeside
+      key={slot.id}
+      slot={slot}
+      writing={writing}
+      note={fault?.number === slot.id ? problemText(fault.problem) : null}
+    />
   );
   return (
     <ToolFrame
