@@ -1,4 +1,6 @@
 import { itemAt } from '../base/item';
+import { looks } from './looked-at';
+import type { DoubleData, Look } from './looked-at';
 import { FEWEST_FOR_W, MOST_FOR_W, shapiroWilk } from './shapiro';
 import type { TestId } from './test-names';
 
@@ -10,14 +12,8 @@ export type Doubt =
   | Readonly<{ id: 'few-expected'; count: number; least: number }>
   | Readonly<{ id: 'few-counted'; least: number }>;
 
-/** The data of a test as doubles. */
-export type DoubtData = Readonly<{
-  samples: readonly (readonly number[])[];
-  /** Counts that are expected, where a test compares with such. */
-  expected: readonly number[];
-  /** How often each of the two outcomes of trials came, or is expected to come. */
-  trials: readonly number[];
-}>;
+/** What was looked at, and what speaks against the test in it; `isLeft`: at what a model leaves, and not at the values. */
+export type Doubts = Readonly<{ found: readonly Doubt[]; samples: number; isLeft: boolean }>;
 
 /** So many values make up for what is not normal in means; variances are never made up for. */
 const MANY = 30;
@@ -25,21 +21,6 @@ const UNLIKELY = 0.05;
 const FEWEST_EXPECTED = 5;
 const FEWEST_COUNTED = 10;
 const UNLIKE = 4;
-
-const assumesNormal = new Set<TestId>([
-  'mean-t',
-  'mean-z',
-  'means-welch',
-  'means-t',
-  'means-paired',
-  'means-z',
-  'variance',
-  'variances',
-  'correlation',
-  'anova',
-]);
-const needsNormalAlways = new Set<TestId>(['variance', 'variances']);
-const assumesOneVariance = new Set<TestId>(['means-t', 'anova']);
 
 const varianceOf = (values: readonly number[]): number => {
   const mean = values.reduce((sum, v) => sum + v, 0) / values.length;
@@ -60,9 +41,9 @@ function outliersIn(values: readonly number[]): number {
   return values.filter((v) => v < q1 - reach || v > q3 + reach).length;
 }
 
-function inSample(test: TestId, values: readonly number[], of: number): readonly Doubt[] {
-  if (!assumesNormal.has(test) || values.length < FEWEST_FOR_W || values.length > MOST_FOR_W) return [];
-  const isMadeUp = values.length >= MANY && !needsNormalAlways.has(test);
+function inSample(normal: Look['normal'], values: readonly number[], of: number): readonly Doubt[] {
+  if (normal === undefined || values.length < FEWEST_FOR_W || values.length > MOST_FOR_W) return [];
+  const isMadeUp = values.length >= MANY && normal === 'few';
   const found = isMadeUp ? null : shapiroWilk(values);
   const outliers = outliersIn(values);
   return [
@@ -72,20 +53,24 @@ function inSample(test: TestId, values: readonly number[], of: number): readonly
 }
 
 /**
- * What in the data gives cause for doubt about a test; none where nothing does. Sources: the rules of thirty, of four, of
- * five and of ten are common practice, no source; Tukey's rule of one and a half for outliers.
+ * What in the data gives cause for doubt about a test; nothing found where nothing does, and null where there is nothing
+ * to look at. Sources: the rules of thirty, of four, of five and of ten are common practice, no source; Tukey's rule of
+ * one and a half for outliers.
  */
-export function doubtsOf(test: TestId, { samples, expected, trials }: DoubtData): readonly Doubt[] {
-  const doubts: Doubt[] = samples.flatMap((values, of) => [...inSample(test, values, of)]);
-  if (assumesOneVariance.has(test)) {
+export function doubtsOf(test: TestId, data: DoubleData): Doubts | null {
+  const look: Look = looks[test] ?? {};
+  const samples = (look.samples?.(data) ?? []).filter((values) => values.length > 0);
+  const [expected, trials] = [look.expected?.(data) ?? [], look.trials?.(data) ?? []];
+  if (samples.length === 0 && expected.length === 0 && trials.length === 0) return null;
+  const found: Doubt[] = samples.flatMap((values, of) => [...inSample(look.normal, values, of)]);
+  if (look.hasOneVariance === true) {
     const variances = samples.filter((values) => values.length > 1).map(varianceOf);
     const ratio = Math.max(...variances) / Math.min(...variances);
-    if (variances.length > 1 && ratio > UNLIKE && Number.isFinite(ratio))
-      doubts.push({ id: 'unlike-variances', ratio });
+    if (variances.length > 1 && ratio > UNLIKE && Number.isFinite(ratio)) found.push({ id: 'unlike-variances', ratio });
   }
   const few = expected.filter((count) => count < FEWEST_EXPECTED);
-  if (few.length > 0) doubts.push({ id: 'few-expected', count: few.length, least: Math.min(...few) });
+  if (few.length > 0) found.push({ id: 'few-expected', count: few.length, least: Math.min(...few) });
   const least = Math.min(...trials);
-  if (trials.length > 0 && least < FEWEST_COUNTED) doubts.push({ id: 'few-counted', least });
-  return doubts;
+  if (trials.length > 0 && least < FEWEST_COUNTED) found.push({ id: 'few-counted', least });
+  return { found, samples: samples.length, isLeft: look.isLeft === true };
 }

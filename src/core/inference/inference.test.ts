@@ -1,4 +1,6 @@
 import { doubtsOf } from './doubts';
+import { doubleData } from './looked-at';
+import type { DoubleData } from './looked-at';
 import { shapiroWilk } from './shapiro';
 import fc from 'fast-check';
 import { exactAlgebra } from '../chance/exact-algebra';
@@ -11,7 +13,7 @@ import type { RealValue } from '../number/value';
 import { testNamed, tested } from '.';
 import { drawnShares, signedShares } from './permutations';
 import { ranksOf } from './sample';
-import type { Tail } from './test-names';
+import type { Tail, TestId } from './test-names';
 import type { TestData } from './test-record';
 
 const SEED = 20261128;
@@ -194,25 +196,61 @@ test('W tells how near values are to normal', () => {
   expect(shapiroWilk([0, 0, 1])!.w).toBeCloseTo(0.75, 12);
 });
 
-const plain = { samples: [], expected: [], trials: [] };
-test.each([
-  ['a skewed sample', 'mean-t', { ...plain, samples: [[1, 1, 1, 2, 2, 3, 40]] }, ['not-normal', 'outliers']],
-  ['the same by ranks', 'wilcoxon', { ...plain, samples: [[1, 1, 1, 2, 2, 3, 40]] }, []],
-  ['an even sample', 'mean-t', { ...plain, samples: [[3, 4, 5, 6, 7]] }, []],
+const none: DoubleData = doubleData({}, () => 0);
+test.each<readonly [string, TestId, Partial<DoubleData>, readonly string[] | null]>([
+  ['a skewed sample', 'mean-t', { x: [1, 1, 1, 2, 2, 3, 40] }, ['not-normal', 'outliers']],
+  ['the same by ranks', 'wilcoxon', { x: [1, 1, 1, 2, 2, 3, 40] }, null],
+  ['an even sample', 'mean-t', { x: [3, 4, 5, 6, 7] }, []],
+  ['unlike variances', 'means-t', { x: [1, 2, 3, 4], y: [10, 20, 30, 40] }, ['unlike-variances']],
+  ['differences of pairs', 'means-paired', { x: [1, 2, 3, 4, 50], y: [1, 1, 1, 1, 1] }, ['not-normal', 'outliers']],
   [
-    'unlike variances',
-    'means-t',
+    'a line with one point far off',
+    'slope',
+    { x: [1, 2, 3, 4, 5, 6, 7], y: [1, 2, 3, 40, 5, 6, 7] },
+    ['not-normal', 'outliers'],
+  ],
+  ['a line with even rests', 'slope', { x: [1, 2, 3, 4], y: [1, 3, 2, 4] }, []],
+  [
+    'cells with one value far off',
+    'anova-two-way',
     {
-      ...plain,
-      samples: [
-        [1, 2, 3, 4],
-        [10, 20, 30, 40],
+      cells: [
+        [
+          [1, 2, 3],
+          [4, 5, 6],
+        ],
+        [
+          [2, 3, 4],
+          [5, 6, 90],
+        ],
       ],
     },
-    ['unlike-variances'],
+    ['not-normal', 'outliers'],
   ],
-  ['small counts', 'fit', { ...plain, expected: [4, 12, 30] }, ['few-expected']],
-  ['few trials', 'share', { ...plain, trials: [6, 94] }, ['few-counted']],
-] as const)('what the data say of a test: %s', (_, id, data, doubts) =>
-  expect(doubtsOf(id, data).map((doubt) => doubt.id)).toEqual(doubts),
+  [
+    'one value in each cell',
+    'anova-two-way',
+    {
+      cells: [
+        [[1], [2], [4]],
+        [[2], [4], [5]],
+      ],
+    },
+    [],
+  ],
+  ['small counts', 'fit', { expected: [4, 12, 30] }, ['few-expected']],
+  [
+    'a table of small counts',
+    'independence',
+    {
+      table: [
+        [1, 9],
+        [2, 20],
+      ],
+    },
+    ['few-expected'],
+  ],
+  ['few trials', 'share', { n: 100, share0: 0.06 }, ['few-counted']],
+])('what the data say of a test: %s', (_, id, data, doubts) =>
+  expect(doubtsOf(id, { ...none, ...data })?.found.map((doubt) => doubt.id) ?? null).toEqual(doubts),
 );

@@ -13,7 +13,8 @@ import { testNamed, tested } from '@/core/inference';
 import { hasTail } from '@/core/inference/test-names';
 import type { Tail, TestId, TestNumber } from '@/core/inference/test-names';
 import { doubtsOf } from '@/core/inference/doubts';
-import type { Doubt } from '@/core/inference/doubts';
+import type { Doubts } from '@/core/inference/doubts';
+import { doubleData } from '@/core/inference/looked-at';
 import type { Given } from '@/core/inference/sample';
 import type { EffectId, Outcome, TestData } from '@/core/inference/test-record';
 import { toDouble } from '@/core/number/to-double';
@@ -62,8 +63,7 @@ export type TestView = Readonly<{
   effect: Readonly<{ id: EffectId; value: KeptView }> | null;
   isApproximate: boolean;
   /** What in the data speaks against what is assumed; null where nothing of that was looked at. */
-  doubts: readonly Doubt[] | null;
-  samples: number;
+  doubts: Doubts | null;
   /** What the level leaves. */
   left: number;
   marks: ShareMarks | null;
@@ -83,7 +83,6 @@ const NOTHING: TestView = {
   effect: null,
   isApproximate: false,
   doubts: null,
-  samples: 0,
   left: 0,
   marks: null,
   view: null,
@@ -248,43 +247,6 @@ class Worker {
     return { marks: charted.value.marks, view: charted.value.view };
   }
 
-  /** What the data themselves say of what the test assumes. */
-  private doubts(data: TestData): Pick<TestView, 'doubts' | 'samples'> {
-    const { test } = this.request;
-    const doubles = (values: readonly RealValue[]): readonly number[] =>
-      values.map((v) => toDouble(v, this.context.shouldContinue));
-    const given = (of: Given | undefined): readonly (readonly number[])[] =>
-      of?.kind === 'values' ? [doubles(of.values)] : [];
-    const pairs =
-      test === 'means-paired' ? given(data.x).map((x) => x.map((v, i) => v - (given(data.y)[0]?.[i] ?? 0))) : null;
-    const samples =
-      test === 'anova' ? (data.groups ?? []).map(doubles) : (pairs ?? [...given(data.x), ...given(data.y)]);
-    const table = (data.table ?? []).map(doubles);
-    const sum = (values: readonly number[]): number => values.reduce((a, b) => a + b, 0);
-    const across = table[0]?.map((_, j) => sum(table.map((row) => row[j] ?? 0))) ?? [];
-    const whole = sum(across);
-    const observed = doubles(data.observed ?? []);
-    const expected =
-      test === 'independence'
-        ? table.flatMap((row) => across.map((column) => (sum(row) * column) / whole))
-        : test === 'fit'
-          ? data.expected === undefined
-            ? observed.map(() => sum(observed) / observed.length)
-            : doubles(data.expected)
-          : [];
-    const [n = 0, share = 0] = doubles([data.n, data.share0].filter((v) => v !== undefined));
-    const trials =
-      test === 'share' && data.share0 !== undefined
-        ? [n * share, n * (1 - share)]
-        : test === 'shares'
-          ? doubles(data.counts ?? []).flatMap((one, i) => [one, (doubles(data.ns ?? [])[i] ?? 0) - one])
-          : [];
-    const isLookedAt = samples.length > 0 || expected.length > 0 || trials.length > 0;
-    const isOfRanks = ['sign', 'wilcoxon', 'mann-whitney', 'kruskal-wallis', 'normality', 'slope'].includes(test);
-    if (!isLookedAt || isOfRanks) return { doubts: null, samples: 0 };
-    return { doubts: doubtsOf(test, { samples, expected, trials }), samples: samples.length };
-  }
-
   told(): Result<TestView, Problem> {
     const test = testNamed(this.request.test);
     if (test === undefined) return succeed(NOTHING);
@@ -298,7 +260,10 @@ class Worker {
     const kept = (v: RealValue | null): KeptView | null => (v === null ? null : this.shower.kept(v));
     return succeed({
       ...NOTHING,
-      ...this.doubts(data),
+      doubts: doubtsOf(
+        test.id,
+        doubleData(data, (v) => toDouble(v, shouldContinue)),
+      ),
       quantiles: test.id === 'normality' ? this.quantiles(data) : null,
       outcomes: outcomes.map(({ of = null, letter, statistic, df, p }) => ({
         of,

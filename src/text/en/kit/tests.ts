@@ -1,6 +1,8 @@
 import type { TestId, TestNumber } from '@/core/inference/test-names';
-import type { Doubt } from '@/core/inference/doubts';
+import type { Doubt, Doubts } from '@/core/inference/doubts';
 import type { EffectId, Outcome } from '@/core/inference/test-record';
+
+type SampleCount = Omit<Doubts, 'found'>;
 
 /** Words of tests and intervals, a part of the tool Chance. */
 export const testWords = {
@@ -150,12 +152,12 @@ const hypotheses: Readonly<Record<TestId, Hypotheses>> = {
   normality: { sign: () => 'the values come from something normal', assumed: `${PLAIN}.` },
 };
 
-const sampleName = (of: number, samples: number): string =>
-  samples < 2 ? 'The values' : `The values of sample ${of + 1}`;
+const sampleName = (of: number, { samples, isLeft }: SampleCount): string =>
+  isLeft ? 'The residuals' : samples < 2 ? 'The values' : `The values of sample ${of + 1}`;
 const told = (v: number): string => (v < 0.001 ? 'below 0.001' : String(Number(v.toPrecision(2))));
 
 /** What in the data speaks against what is assumed. */
-export function doubtText(doubt: Doubt, samples: number): string {
+export function doubtText(doubt: Doubt, samples: SampleCount): string {
   switch (doubt.id) {
     case 'not-normal':
       return `${sampleName(doubt.of, samples)} do not look normal (Shapiro-Wilk, p ${told(doubt.p)}), and there are few of them or the test needs it.`;

@@ -51,6 +51,7 @@ export function TestResults({ test, tail, numbers, view }: Props) {
   const [nothing, claimed] = hypothesesOf(test, tail, told);
   const row = (name: string, kept: Kept | null, key = name) =>
     kept === null ? null : <ResultRow key={key} result={{ name, ...inDecimals(kept), from: name }} most={1} />;
+  const { doubts } = view;
   const [first] = view.outcomes;
   const sentence = view.outcomes
     .map((outcome) =>
@@ -106,15 +107,15 @@ export function TestResults({ test, tail, numbers, view }: Props) {
           {`${assumedText(test)}${view.isApproximate ? ` ${testWords.approximate}` : ''}`}
         </Words>
       </View>
-      {view.doubts === null ? null : (
+      {doubts === null ? null : (
         <View gap={2} role="group" aria-label={testWords.doubts}>
           <Words strong>{testWords.doubts}</Words>
-          {view.doubts.length === 0 ? (
+          {doubts.found.length === 0 ? (
             <Words size="medium" tone="muted">
               {testWords.noDoubt}
             </Words>
           ) : (
-            view.doubts.map((doubt, i) => <Words key={i}>{doubtText(doubt, view.samples)}</Words>)
+            doubts.found.map((doubt, i) => <Words key={i}>{doubtText(doubt, doubts)}</Words>)
           )}
         </View>
       )}
