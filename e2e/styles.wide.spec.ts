@@ -40,7 +40,6 @@ test('Running and Stack from the keyboard alone', async ({ page }) => {
 
 for (const theme of ['Light', 'Dark', 'High contrast'])
   test(`axe finds nothing in the other styles, on the Shelf and in the settings (${theme})`, async ({ page }) => {
-    test.setTimeout(90_000);
     const bench = new BenchPage(page);
     await bench.open();
     const clean = () => expectClean(page);
