@@ -51,18 +51,20 @@ function geometricMean({ keys, counts, n, d }: Counted, shouldContinue: ShouldCo
   return exact === null ? real('root', fromRational(whole), fromWhole(n)) : fromRational(exact);
 }
 
-/** So many different values are inverted exactly, of more each inverse is worked to so many bits behind the point. */
-const MOST_INVERTED = 1000;
+/** Different values of so many bits in all are inverted exactly; of more, each inverse is worked to so many bits. */
+const MOST_INVERTED_BITS = 20_000;
 const INVERSE_BITS = 320;
 
 /**
- * How many values there are over the sum of their inverses. Null unless all are above zero. Of few different values
- * exact; of more, whose fractions would grow without end, told by two fractions closer than 10⁻⁷⁰ of it that it lies
- * between.
+ * How many values there are over the sum of their inverses. Null unless all are above zero. Exact where
+ * the different values are few; of more, whose fractions would grow without end, told by two fractions closer than 10⁻⁷⁰
+ * of it that it lies between.
  */
 function harmonicMean({ keys, counts, n, d }: Counted, shouldContinue: ShouldContinue): RealValue | null {
   if (wholeAt(keys, 0) <= 0n) return null;
-  if (keys.length <= MOST_INVERTED) {
+  let bits = 0;
+  for (let i = 0; i < keys.length && bits <= MOST_INVERTED_BITS; i += 1) bits += bitLength(wholeAt(keys, i));
+  if (bits <= MOST_INVERTED_BITS) {
     let inverses = q.ZERO;
     for (let i = 0; i < keys.length; i += 1) {
       goOn(shouldContinue);

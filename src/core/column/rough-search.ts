@@ -27,6 +27,8 @@ const MOST_WORK = 300_000;
 const [FEWEST_STEPS, MOST_STEPS] = [500, 20_000] as const;
 /** How cautious the first step is. */
 const DAMPINGS = [1e-3, 1e3, 1] as const;
+
+/** The fraction that a double is; zero for what is no number. */
 export const fromDouble = (v: number): Rational => {
   if (!Number.isFinite(v) || v === 0) return q.ZERO;
   const exponent = Math.floor(Math.log2(Math.abs(v))) - 52;
@@ -202,24 +204,31 @@ export class RoughSearch {
 
   /**
    * The places to which the search leads with more and less caution, the best first. Where linear letters follow, two
-   * ways that come to the same are enough: the others are longer, and seldom come to anything better.
+   * ways that come to the same are enough: the others take long, and are gone only when none of these places will do.
    */
-  places(): readonly (readonly number[])[] {
+  *places(): Generator<readonly number[]> {
     const found: Residuals[] = [];
-    const along = (way: Way): void => {
-      const at = this.along(way);
-      if (at !== null) found.push(at);
+    const go = (keepsScale: boolean, follows: boolean, isEnough: () => boolean): void => {
+      for (const damping of DAMPINGS) {
+        const at = isEnough() ? null : this.along({ damping, keepsScale, follows });
+        if (at !== null) found.push(at);
+      }
     };
-    const least = (): number => Math.min(...found.map(({ left }) => left));
-    const isAgreed = (): boolean => found.filter(({ left }) => isAlike(left, least())).length > 1;
-    if (this.linear.size > 0)
-      for (const damping of DAMPINGS) if (!isAgreed()) along({ damping, keepsScale: true, follows: true });
-    if (!isAgreed())
-      for (const keepsScale of [true, false])
-        for (const damping of DAMPINGS) along({ damping, keepsScale, follows: false });
-    const best = least();
+    const isAgreed = (): boolean => {
+      const least = Math.min(...found.map(({ left }) => left));
+      return found.filter(({ left }) => isAlike(left, least)).length > 1;
+    };
+    if (this.linear.size > 0) go(true, true, isAgreed);
+    if (isAgreed()) yield* this.inOrder(found);
+    for (const keepsScale of [true, false]) go(keepsScale, false, () => false);
+    yield* this.inOrder(found);
+  }
+
+  /** What was found, the best first; of what is alike, what keeps the signs of the start. */
+  private inOrder(found: readonly Residuals[]): readonly (readonly number[])[] {
+    const best = Math.min(...found.map(({ left }) => left));
     const rank = (at: Residuals): number => (isAlike(at.left, best) ? this.turned(at) : Infinity);
-    return found
+    return [...found]
       .sort((a, b) => (rank(a) === rank(b) ? a.left - b.left : rank(a) - rank(b)))
       .map(({ letters }) => letters);
   }

@@ -1,78 +1,30 @@
 import { itemAt, lastOf } from '../base/item';
 import type { ReadingOptions } from '../language/tokens';
-import { beside, into, orderOf } from './moves';
+import { into, orderOf } from './moves';
 import { factorsStart, operandStart } from './operands';
 import { marksProduct, outOfQuotient, outOfSides, standsBetweenSides } from './sides';
-import { LARGEST_DRAWN_SIDE, readRow, canonicalRow } from './read';
+import { LARGEST_DRAWN_SIDE, readRow } from './read';
 import {
   EMPTY_ROW,
   POSTFIX,
   START,
-  WORD,
   boxAlong,
   boxAt,
   endsOperand,
   glyph,
   glyphs,
   hasSelection,
-  isBox,
   isDigit,
   isGlyph,
   isLetters,
   lineAt,
   rowAt,
-  selectionOf,
-  withRowAt,
 } from './row';
 import type { Box, BoxedLine, Item, CaretPosition, Row, Step } from './row';
+import { after, asGroup, inSlot, put, putAt, target } from './put';
+import type { BoxedEdit } from './put';
 import { standingOfBox } from './standing-box';
 import { writeRow } from './write';
-
-/** An edit of the boxed line; null means "not here". Every result is settled: reading its text gives it back. */
-export type BoxedEdit = (line: BoxedLine, options: ReadingOptions) => BoxedLine | null;
-
-/** The line settled after a change, with its caret. */
-export function canonical(row: Row, caret: CaretPosition, options: ReadingOptions): BoxedLine {
-  const { row: kept, places } = canonicalRow(row, options, caret);
-  return lineAt(kept, itemAt(places, 0));
-}
-
-/** What is selected, or nothing, with the row it lies in. */
-function target(line: BoxedLine): { path: readonly Step[]; from: number; to: number; host: Row; taken: Row } {
-  const { path, from, to } = selectionOf(line);
-  const host = rowAt(line.row, path);
-  return { path, from, to, host, taken: host.slice(from, to) };
-}
-
-const spliced = (host: Row, from: number, to: number, items: Row): Row => [
-  ...host.slice(0, from),
-  ...items,
-  ...host.slice(to),
-];
-
-/** Puts items in place of part of a row; the caret goes to a place counted from where they begin. */
-function putAt(
-  line: BoxedLine,
-  part: { path: readonly Step[]; from: number; to: number },
-  items: Row,
-  caret: CaretPosition,
-  options: ReadingOptions,
-): BoxedLine {
-  const { path, from, to } = part;
-  const row = withRowAt(line.row, path, spliced(rowAt(line.row, path), from, to, items));
-  const [first, ...inner] = caret.path;
-  const place: CaretPosition =
-    first === undefined
-      ? { path, at: from + caret.at }
-      : { path: [...path, { ...first, item: from + first.item }, ...inner], at: caret.at };
-  return canonical(row, place, options);
-}
-
-const put = (line: BoxedLine, items: Row, caret: CaretPosition, options: ReadingOptions): BoxedLine =>
-  putAt(line, selectionOf(line), items, caret, options);
-
-const after = (items: Row): CaretPosition => ({ path: [], at: items.length });
-const inSlot = (item: number, slot: number, at = 0): CaretPosition => into([], item, slot, at);
 
 /** Puts typed text at the caret, or in place of what is selected. */
 export function insertText(line: BoxedLine, text: string, options: ReadingOptions): BoxedLine {
@@ -91,7 +43,6 @@ export const insertGlyph = (line: BoxedLine, text: string, options: ReadingOptio
 export const isEmptyLine = (line: BoxedLine): boolean => line.row.length === 0;
 const ANS: Row = glyphs('Ans');
 export const onAns = (): BoxedLine => lineAt(ANS, after(ANS));
-const asGroup = (row: Row): Item => ({ kind: 'group', closed: true, slots: [row] });
 
 /** Brackets taken off what stands alone in them, since a box holds it together. */
 function unbracketed(row: Row): Row {
@@ -310,125 +261,6 @@ export const separate: BoxedEdit = (line, options) => {
   if (box.kind === 'call' && box.slots.length >= (options.functions.get(fn)?.most ?? 0)) return null;
   const slots = [...box.slots.slice(0, slot), here.slice(0, at), here.slice(at), ...box.slots.slice(slot + 1)];
   return putAt(line, { path: outer, from: item, to: item + 1 }, [{ ...box, slots }], inSlot(0, slot + 1), options);
-};
-
-const isEmptyBox = (box: Box): boolean => {
-  const letters = standingOfBox(box)?.notation.letters;
-  return box.slots.every(([first, ...others], i) => {
-    const isGiven = first?.kind === 'glyph' && first.text === letters?.get(i);
-    return first === undefined || (isGiven && others.length === 0);
-  });
-};
-
-/** A row as one operand. */
-const bound = (row: Row): Row => (row.length === 0 || operandStart(row, row.length) === 0 ? row : [asGroup(row)]);
-
-/** What a box holds, without the box. A fraction's parts stay divided. */
-function contentsOf(box: Box, separator: string): Row {
-  const [first, second] = box.slots as readonly [Row, Row];
-  if (box.kind === 'fraction' && first.length > 0 && second.length > 0)
-    return [...bound(first), glyph('÷'), ...bound(second)];
-  return box.slots
-    .filter((slot) => slot.length > 0)
-    .flatMap((slot, i) => (i === 0 || box.kind === 'fraction' ? slot : [glyph(separator), ...slot]));
-}
-
-function replaceBox(
-  line: BoxedLine,
-  path: readonly Step[],
-  items: Row,
-  at: number,
-  options: ReadingOptions,
-): BoxedLine {
-  const { item } = lastOf(path);
-  return putAt(line, { path: path.slice(0, -1), from: item, to: item + 1 }, items, { path: [], at }, options);
-}
-
-const sameSlot = (path: readonly Step[], slot: number, at: number): CaretPosition =>
-  into(path.slice(0, -1), lastOf(path).item, slot, at);
-
-/** Backspace at the start of a slot: takes the box away and leaves what it holds. */
-function unwrapLeft(line: BoxedLine, options: ReadingOptions): BoxedLine | null {
-  const { path } = line.caret;
-  const box = boxAt(line.row, path);
-  if (box === null) return null;
-  if (isEmptyBox(box)) return replaceBox(line, path, EMPTY_ROW, 0, options);
-  const { slot, item } = lastOf(path);
-  const order = orderOf(box);
-  const before = order[order.indexOf(slot) - 1];
-  const separator = options.decimalSign === ',' ? ';' : ',';
-  if (before === undefined && box.kind === 'grid') return lineAt(line.row, beside(path, false));
-  if (before === undefined) return replaceBox(line, path, contentsOf(box, separator), 0, options);
-  const previous = itemAt(box.slots, before);
-  if (box.kind === 'fraction' && itemAt(box.slots, slot).length === 0)
-    return replaceBox(line, path, previous, previous.length, options);
-  if (box.kind === 'call' && standingOfBox(box) === null) {
-    // The sign between two values goes, and they grow together.
-    const joined = [...previous, ...itemAt(box.slots, slot)];
-    const slots = box.slots.flatMap((row, i) => (i === before ? [joined] : i === slot ? [] : [row]));
-    const outer = path.slice(0, -1);
-    return putAt(
-      line,
-      { path: outer, from: item, to: item + 1 },
-      [{ ...box, slots }],
-      inSlot(0, before, previous.length),
-      options,
-    );
-  }
-  return lineAt(line.row, sameSlot(path, before, previous.length));
-}
-
-const removed = (
-  line: BoxedLine,
-  path: readonly Step[],
-  from: number,
-  to: number,
-  options: ReadingOptions,
-): BoxedLine => putAt(line, { path, from, to }, EMPTY_ROW, START, options);
-
-/** A typed name loses its last letter; a word that a key put is one piece. */
-const isTypedName = (item: Item | undefined): boolean =>
-  isGlyph(item, /^[A-Za-z]{2,}$/) && isLetters(item) && !isGlyph(item, WORD) && !isGlyph(item, /^(?:Ans|total)$/);
-
-export const deleteLeft: BoxedEdit = (line, options) => {
-  const { path, from, to, host } = target(line);
-  if (from !== to) return removed(line, path, from, to, options);
-  if (from === 0) return unwrapLeft(line, options);
-  const before = itemAt(host, from - 1);
-  const last = { path, from: from - 1, to: from };
-  if (isTypedName(before)) {
-    const kept = glyphs(...(before as { text: string }).text.slice(0, -1));
-    return putAt(line, last, kept, after(kept), options);
-  }
-  if (!isBox(before) || isEmptyBox(before)) return removed(line, path, from - 1, from, options);
-  if (before.kind === 'group') {
-    const inner = itemAt(before.slots, 0);
-    const reopened: Item = { ...before, closed: false, slots: [[...inner, ...host.slice(from)]] };
-    return putAt(line, { path, from: from - 1, to: host.length }, [reopened], inSlot(0, 0, inner.length), options);
-  }
-  const slot = lastOf(orderOf(before));
-  return lineAt(line.row, into(path, from - 1, slot, itemAt(before.slots, slot).length));
-};
-
-export const deleteRight: BoxedEdit = (line, options) => {
-  const { path, from, to, host } = target(line);
-  if (from !== to) return removed(line, path, from, to, options);
-  const next = host[from];
-  if (next === undefined) {
-    const box = boxAt(line.row, path);
-    if (box === null) return null;
-    if (isEmptyBox(box)) return replaceBox(line, path, EMPTY_ROW, 0, options);
-    const order = orderOf(box);
-    const following = order[order.indexOf(lastOf(path).slot) + 1];
-    return lineAt(line.row, following === undefined ? beside(path, true) : sameSlot(path, following, 0));
-  }
-  if (isTypedName(next)) {
-    const kept = glyphs(...(next as { text: string }).text.slice(1));
-    return putAt(line, { path, from, to: from + 1 }, kept, START, options);
-  }
-  if (!isBox(next) || isEmptyBox(next)) return removed(line, path, from, from + 1, options);
-  if (next.kind === 'group') return putAt(line, { path, from, to: from + 1 }, itemAt(next.slots, 0), START, options);
-  return lineAt(line.row, into(path, from, itemAt(orderOf(next), 0), 0));
 };
 
 /** Selects the number, name or box at the caret. */

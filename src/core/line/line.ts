@@ -2,6 +2,7 @@ import { itemAt } from '../base/item';
 import { WeakCache } from '../base/weak-cache';
 import { plainSigns } from '../language/look-alikes';
 import type { ReadingOptions } from '../language/tokens';
+import { deleteLeft, deleteRight } from './deleting';
 import * as edits from './edits';
 import type { GridChange } from './edits';
 import * as moves from './moves';
@@ -188,9 +189,9 @@ function changedBoxes(on: BoxedLine, action: LineAction, options: ReadingOptions
     case 'edit': {
       switch (action.command) {
         case 'deleteLeft':
-          return edits.deleteLeft(on, options);
+          return deleteLeft(on, options);
         case 'deleteRight':
-          return edits.deleteRight(on, options);
+          return deleteRight(on, options);
         case 'clear':
           return on.row.length === 0 ? null : EMPTY_BOXES;
         default:

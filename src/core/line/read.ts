@@ -1,3 +1,5 @@
+/* One descent over the tokens, whose parts call each other and share where they are; hence the length of this file. */
+
 import { entryAt, itemAt, lastOf } from '../base/item';
 import { prefixSigns } from '../function';
 import { OVERLINE } from '../language/numerals';
@@ -30,8 +32,6 @@ const plainDigit = (glyph: string): string => {
 
 /** Matrices of more rows or columns are not drawn in boxes: such a line stays typed text. */
 export const LARGEST_DRAWN_SIDE = 8;
-
-/* One descent over the tokens, whose parts call each other and share where they are; hence the length of this file. */
 
 /** Turns tokens into rows: whatever the text, some row comes out, and writing that row gives the text's meaning. */
 class Reader {

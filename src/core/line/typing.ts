@@ -2,21 +2,10 @@ import { itemAt, lastOf } from '../base/item';
 import { prefixSigns } from '../function';
 import { plainSigns } from '../language/look-alikes';
 import type { ReadingOptions } from '../language/tokens';
-import {
-  call,
-  close,
-  fraction,
-  insertGlyph,
-  isEmptyLine,
-  onAns,
-  open,
-  operate,
-  power,
-  separate,
-  canonical,
-} from './edits';
+import { call, close, fraction, insertGlyph, isEmptyLine, onAns, open, operate, power, separate } from './edits';
 import { beside, moveRight } from './moves';
 import { STRAY_CLOSE } from './operands';
+import { canonical } from './put';
 import { readRow } from './read';
 import { leavesBoxes } from './sides';
 import { boxAt, hasSelection, isGlyph, lineAt, rowAt, withRowAt } from './row';

@@ -344,8 +344,8 @@ export function runningAfter<V>(running: Running<V>, key: RunningKey, settings: 
       return running.isGiven || running.shown !== null ? percent(running) : null;
     case 'operation': {
       const { operation } = key;
-      const together = actedTogether(running, operation, settings);
-      if (together !== null) return together;
+      const taken = actedTogether(running, operation, settings);
+      if (taken !== null) return taken;
       if (operation.infix !== undefined) return operator(running, operation, settings);
       if (operation.takes > 1 || operation.name === 'not') return null;
       return acted(operation.takes === 0 ? begun(running) : running, operation, true);

@@ -1,6 +1,5 @@
 import type { DataTable } from '@/core/notebook/columns';
-import { problemText } from '@/text/problems';
-import { Words } from '@/ui/theme/text';
+import { ProblemAlert } from '@/ui/control/ProblemAlert';
 import { Flags } from './Flags';
 import { Slow } from './Slow';
 import type { Panel } from './panel';
@@ -16,11 +15,7 @@ export function CellErrors({ table, panel, onCell }: Props) {
   return (
     <>
       <Flags table={table} flags={panel.flags} hasMore={panel.hasMore} onCell={onCell} />
-      {panel.problem === null ? null : (
-        <Words tone="accent" role="alert">
-          {problemText(panel.problem)}
-        </Words>
-      )}
+      {panel.problem === null ? null : <ProblemAlert problem={panel.problem} />}
       <Slow isSlow={panel.isSlow} share={panel.share} onStop={panel.stop} />
     </>
   );

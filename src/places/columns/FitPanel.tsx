@@ -12,8 +12,8 @@ import type { FitView, Prediction } from '@/state/slices/columns/requests';
 import { columnWords } from '@/text/column-labels';
 import { intervalText } from '@/text/statistic-labels';
 import { words } from '@/text/labels';
-import { problemText } from '@/text/problems';
 import { Button } from '@/ui/control/Button';
+import { ProblemAlert } from '@/ui/control/ProblemAlert';
 import { Field } from '@/ui/kit/Field';
 import { WrappedFormula } from '@/ui/formula/WrappedFormula';
 import { Radios } from '@/ui/kit/Radios';
@@ -80,11 +80,7 @@ function Found({ result, table, onOpen }: Readonly<{ result: FitView; table: Dat
         {result.start === null ? null : (
           <Words size="medium" tone="muted">{`${columnWords.began} ${result.start}`}</Words>
         )}
-        {result.level === null ? null : (
-          <Words tone="accent" role="alert">
-            {problemText(result.level.problem)}
-          </Words>
-        )}
+        {result.level === null ? null : <ProblemAlert problem={result.level.problem} />}
         <Field
           name={columnWords.readAt}
           value={at.text}
@@ -97,11 +93,7 @@ function Found({ result, table, onOpen }: Readonly<{ result: FitView; table: Dat
             {at.isRead ? words.working : columnWords.notReadYet}
           </Words>
         )}
-        {prediction !== null && 'problem' in prediction ? (
-          <Words tone="accent" role="alert">
-            {problemText(prediction.problem)}
-          </Words>
-        ) : null}
+        {prediction !== null && 'problem' in prediction ? <ProblemAlert problem={prediction.problem} /> : null}
       </View>
       {prediction !== null && 'y' in prediction ? (
         <View aria-live="polite">
@@ -145,11 +137,7 @@ function Back({ table, result, onOpen }: Readonly<{ result: FitView; table: Data
           placeholder={y === null ? '' : y.unit}
           isInline
         />
-        {found !== null && 'problem' in found ? (
-          <Words tone="accent" role="alert">
-            {problemText(found.problem)}
-          </Words>
-        ) : null}
+        {found !== null && 'problem' in found ? <ProblemAlert problem={found.problem} /> : null}
         {found !== null && !('problem' in found) && found.length === 0 ? (
           <Words tone="muted" role="status">
             {columnWords.nowhere}

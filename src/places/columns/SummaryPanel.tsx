@@ -19,8 +19,8 @@ import {
   statisticNames,
   statisticNotes,
 } from '@/text/statistic-labels';
-import { problemText } from '@/text/problems';
 import { Button } from '@/ui/control/Button';
+import { ProblemAlert } from '@/ui/control/ProblemAlert';
 import { Choice } from '@/ui/kit/Choice';
 import { Field } from '@/ui/kit/Field';
 import { Radios } from '@/ui/kit/Radios';
@@ -120,11 +120,7 @@ function Further({ table, result, onOpen }: FurtherProps) {
                 note={percentileNotes[use.percentiles]}
               />
             )}
-            {'problem' in percentiles ? (
-              <Words tone="accent" role="alert">
-                {problemText(percentiles.problem)}
-              </Words>
-            ) : null}
+            {'problem' in percentiles ? <ProblemAlert problem={percentiles.problem} /> : null}
           </>
         ) : null}
       </View>

@@ -51,7 +51,10 @@ const inStyle: Readonly<Record<EntryStyle, Readonly<Partial<Record<KeyId, KeyTex
   },
 };
 
-/** What a key is called and does in an entry style; on the stack, how many levels it takes and which; in Running, what is keyed before it. */
+/**
+ * What a key is called and does in an entry style; on the stack, how many levels it takes and which; in Running, what is
+ * keyed before it.
+ */
 export function keyText(id: KeyId, style: EntryStyle): KeyText {
   const told = inStyle[style][id] ?? keyTexts[id];
   if (style === 'written') return told;

@@ -25,6 +25,7 @@ import {
 } from '@/text/kit/draw';
 import { problemText } from '@/text/problems';
 import { Button } from '@/ui/control/Button';
+import { ProblemAlert } from '@/ui/control/ProblemAlert';
 import { Choice } from '@/ui/kit/Choice';
 import { Field } from '@/ui/kit/Field';
 import { Radios } from '@/ui/kit/Radios';
@@ -211,11 +212,7 @@ export function Draw({ entries, enter, above }: ScreenProps) {
           <Words size="medium" tone="muted">
             {drawWords.seedNote}
           </Words>
-          {elsewhere === null ? null : (
-            <Words tone="accent" role="alert">
-              {problemText(elsewhere.problem)}
-            </Words>
-          )}
+          {elsewhere === null ? null : <ProblemAlert problem={elsewhere.problem} />}
         </>
       }
       results={
