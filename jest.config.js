@@ -34,6 +34,8 @@ const inPage = {
 module.exports = {
   // The usual one fewer than there are processors leaves half of a small machine idle.
   maxWorkers: '100%',
+  // What is tested is that things come about, not how soon on a busy machine.
+  testTimeout: 120_000,
   projects: [
     { ...inNode, displayName: 'core', testMatch: ['<rootDir>/src/{core,text,keys,state,workers}/**/*.test.ts'] },
     { ...inNode, displayName: 'outside', testMatch: ['<rootDir>/{batch,reference,demo,server,soak}/**/*.test.ts'] },

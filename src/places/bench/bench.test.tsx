@@ -28,7 +28,6 @@ jest.mock('@/places/frame/Boundary', () => ({
 }));
 jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: () => undefined }) }));
 
-jest.setTimeout(30_000);
 layOut(390, 600);
 beforeEach(() => (mockCopied.length = 0));
 afterEach(ended);

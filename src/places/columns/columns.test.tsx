@@ -11,7 +11,6 @@ jest.mock('@/state/tasks', () =>
 );
 jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: () => undefined }) }));
 
-jest.setTimeout(30_000);
 layOut(390, 600);
 afterEach(ended);
 

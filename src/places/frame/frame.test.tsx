@@ -21,7 +21,6 @@ jest.mock('@/platform/files', () => ({
 }));
 jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: (to: string) => mockWent.push(to) }) }));
 
-jest.setTimeout(20_000);
 beforeEach(() => {
   mockSaved.length = 0;
   mockWent.length = 0;

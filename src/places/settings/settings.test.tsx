@@ -13,7 +13,6 @@ jest.mock('@/state/tasks', () =>
   jest.requireActual<typeof import('@/places/testing/in-process')>('@/places/testing/in-process'),
 );
 
-jest.setTimeout(30_000);
 afterEach(ended);
 
 const settings = () => useStore.getState().settings;

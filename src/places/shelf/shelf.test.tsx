@@ -12,7 +12,6 @@ jest.mock('@/state/tasks', () =>
 );
 jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: (to: string) => mockWent.push(to) }) }));
 
-jest.setTimeout(20_000);
 afterEach(() => {
   ended();
   mockWent.length = 0;
