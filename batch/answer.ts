@@ -21,6 +21,7 @@ import { isExact, isReal } from '@/core/number/value';
 import type { Matrix, RealValue, Value } from '@/core/number/value';
 import { problemText } from '@/text/problems';
 import { inBases, onBits } from './bases';
+import { checkAnswer } from './checks';
 import { drawFrom } from './chance';
 import { summarise } from './columns';
 import { drawn, pointsOf, tabulate } from './curves';
@@ -162,6 +163,8 @@ function answer(request: BatchRequest, budget: number): Result<object, Problem &
       return distributionAnswer(request, context.value);
     case 'test':
       return testAnswer(request, context.value);
+    case 'check':
+      return checkAnswer(request, context.value);
   }
 }
 

@@ -247,6 +247,10 @@ const testRequest = z.object({
   cells: z.array(z.array(list)).optional(),
 });
 
+/** A line beside another answer. */
+const checkRequest = z.object({ ...shared, do: z.literal('check'), answer: expression });
+
+export type CheckRequest = z.infer<typeof checkRequest>;
 export type TestRequest = z.infer<typeof testRequest>;
 export type DistributionRequest = z.infer<typeof distributionRequest>;
 export type DateRequest = z.infer<typeof dateRequest>;
@@ -280,6 +284,7 @@ export const batchRequest = z.discriminatedUnion('do', [
   loanRequest,
   distributionRequest,
   testRequest,
+  checkRequest,
 ]);
 
 export type KeysRequest = z.infer<typeof keysRequest>;

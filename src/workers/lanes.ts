@@ -46,7 +46,7 @@ export const lanes = {
   /** What the tool in sight shows. */
   tool: {
     worker: 'kit',
-    works: ['results', 'system', 'polynomial', 'pairs', 'loan', 'test', 'draws'],
+    works: ['results', 'system', 'polynomial', 'pairs', 'loan', 'test', 'draws', 'slips'],
     budget: PANEL_BUDGET_MS,
   },
   /** A picture beside results that are worked apart from it. */

@@ -50,6 +50,12 @@ function order(a: Value, b: Value, op: RelationName, context: Context): Verdict<
   return parts.find((p) => typeof p === 'string') ?? 0;
 }
 
+/** Whether two values are the same number, or the same numbers in the same places; null where that stays open. */
+export function isSameValue(a: Value, b: Value, context: Context): Truth {
+  const sign = order(a, b, 'equal', context);
+  return typeof sign === 'string' ? null : sign === 0;
+}
+
 const not = (t: Truth): Truth => (t === null ? null : !t);
 
 /** `and` of three values: false as soon as one is; open while none is and one is open. */

@@ -11,6 +11,7 @@ import { keyTexts } from '@/text/keys';
 import { words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
 import { Panel } from '@/ui/kit/Panel';
+import { BookSays } from '@/places/kit/tools/compare/BookSays';
 import { CopyButtons } from './CopyButtons';
 import { copy } from './copying';
 import { writtenNow } from './line-ref';
@@ -68,6 +69,7 @@ export function MenuSheet({ onPress, onOpen, onClose }: Props) {
         </Button>
         <Button onPress={() => onOpen({ sheet: 'keys', of: 'now' })}>{words.keyLog}</Button>
         <Button onPress={() => onOpen({ sheet: 'class', of: 'now' })}>{words.forClass}</Button>
+        <BookSays of="now" onDone={onClose} />
       </View>
       <CopyButtons line={writtenNow()} answer={null} onDone={onClose} />
     </Panel>

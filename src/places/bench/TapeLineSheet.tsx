@@ -10,6 +10,7 @@ import { ResultForms } from '@/ui/line/ResultForms';
 import { Panel } from '@/ui/kit/Panel';
 import { Words } from '@/ui/theme/text';
 import { OpenInKit } from '@/places/kit/tools/matrices/OpenInKit';
+import { BookSays } from '@/places/kit/tools/compare/BookSays';
 import { CopyButtons } from './CopyButtons';
 import type { OpenSheet } from './sheets';
 
@@ -51,6 +52,7 @@ export function TapeLineSheet({ id, onOpen, onClose }: Props) {
       </Group>
       <Group name={words.lookAt}>
         <Button onPress={() => onOpen({ sheet: 'steps', of: line })}>{words.steps}</Button>
+        <BookSays of={line} onDone={onClose} />
         <Button onPress={() => onOpen({ sheet: 'angle', of: line })}>{words.angleView}</Button>
         <Button onPress={() => onOpen({ sheet: 'keys', of: line })}>{words.keyLog}</Button>
         <Button onPress={() => onOpen({ sheet: 'class', of: line })}>{words.forClass}</Button>

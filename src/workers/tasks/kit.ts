@@ -1,4 +1,5 @@
 import { chanceView } from '../kit/chance';
+import { compareView } from '../kit/compare';
 import { drawView } from '../kit/draw';
 import { filled } from '../kit/fill';
 import { loanView } from '../kit/loan';
@@ -21,6 +22,7 @@ export const kitTasks = [
   defineTask({ kind: 'chance', run: chanceView }),
   defineTask({ kind: 'test', run: testView }),
   defineTask({ kind: 'draws', run: drawView }),
+  defineTask({ kind: 'slips', run: compareView }),
 ] as const;
 
 export type KitTasks = TasksOf<typeof kitTasks>;

@@ -1,6 +1,7 @@
 import type { ToolRecord } from '@/places/kit/tool';
 import { bases } from './bases/tool';
 import { chance } from './chance/tool';
+import { compare } from './compare/tool';
 import { dates } from './dates/tool';
 import { equations } from './equations/tool';
 import { loans } from './loans/tool';
@@ -20,6 +21,7 @@ export const tools: readonly Omit<ToolRecord, 'inputs'>[] = [
   loans,
   percent,
   chance,
+  compare,
 ];
 
 /** The tool of an id; null where there is none. */

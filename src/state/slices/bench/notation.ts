@@ -22,6 +22,16 @@ export function convertNotation(text: string, from: Notation, to: Notation): str
   return target === null ? converted : `${target} := ${converted}`;
 }
 
+/** A typed line written so that it means under other settings what it meant under its own; as it is when it cannot be read. */
+export function inNotation(text: string, from: Notation, to: Notation): string {
+  if (from.decimalSign === to.decimalSign && from.impliedFirst === to.impliedFirst) return text;
+  const reading = parse(text, { functions: functionNames, ...from });
+  if (!reading.ok) return text;
+  const { target, tree } = reading.value;
+  const written = printText(tree, { style: 'typed', ...to });
+  return target === null ? written : `${target} := ${written}`;
+}
+
 /**
  * The line being written after the decimal sign or the order of implied products changed. One that cannot be read keeps
  * its boxes, whose signs are then those of the new settings, as they will be when it is read from the store.
