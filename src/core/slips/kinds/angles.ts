@@ -111,7 +111,7 @@ export const dmsDecimal: SlipRecord = {
         const units = node.measures.map(({ unit }) => unit?.text ?? '');
         const isTime = /^(h|hr|hour)?,?(min)?,?(s)?$/.test(units.join(','));
         if (first !== undefined && isTime && parts.every((part) => part !== null))
-          yield [{ ...node, measures: [{ ...first, of: numberTree(run(itemAt(parts, 0) ?? '', parts.slice(1))) }] }, 0];
+          yield [{ ...node, measures: [{ ...first, of: numberTree(run(itemAt(parts, 0), parts.slice(1))) }] }, 0];
       }
     });
   },

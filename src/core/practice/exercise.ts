@@ -1,0 +1,81 @@
+import type { AskedForm } from './asked-form';
+
+/** What is asked of what is shown. */
+export const askIds = [
+  'work',
+  'as-fraction',
+  'as-decimal',
+  'as-mixed',
+  'as-percent',
+  'round',
+  'simplify-root',
+  'as-power-of-ten',
+  'same-direction',
+  'reference-angle',
+  'solve',
+  'larger-solution',
+  'smaller-solution',
+  'graph-value',
+  'graph-zero',
+  'graph-lowest',
+  'graph-slope',
+] as const;
+export type AskId = (typeof askIds)[number];
+
+/**
+ * An exercise. `shown` is typed text, `key` a line that comes to the answer, exactly; both have a point. `curve`: the
+ * function of x whose graph is to be read, `at`: where.
+ */
+export type Exercise = Readonly<{
+  ask: AskId;
+  shown: string;
+  key: string;
+  form: AskedForm;
+  curve?: string;
+  at?: string;
+}>;
+
+/** Draws what exercises are made of. */
+export type Draw = Readonly<{
+  /** A whole number from one to another, both included. */
+  whole: (least: number, most: number) => number;
+  /** The same without zero, with either sign. */
+  signed: (most: number) => number;
+  of: <T>(choices: readonly T[]) => T;
+}>;
+
+export const levels = [1, 2, 3] as const;
+export type Level = (typeof levels)[number];
+
+/** Whether exercises are meant to be worked in the head or may be worked with the Bench. */
+export type Way = 'head' | 'bench';
+
+export const seriesIds = [
+  'squares',
+  'cubes',
+  'powers',
+  'order',
+  'fractions',
+  'conversions',
+  'rounding',
+  'surds',
+  'powers-of-ten',
+  'logarithms',
+  'angles',
+  'exact-trig',
+  'percents',
+  'linear',
+  'quadratic',
+  'graph',
+  'averages',
+] as const;
+export type SeriesId = (typeof seriesIds)[number];
+
+/** A series of exercises on one topic, each harder from level to level. */
+export type Series = Readonly<{ id: SeriesId; way: Way; draw: (draw: Draw, level: Level) => Exercise }>;
+
+/** A number as a term of a line: brackets round a negative one. */
+export const term = (n: number): string => (n < 0 ? `(${n})` : `${n}`);
+
+/** A sum's further term with its sign. */
+export const plus = (n: number): string => (n < 0 ? `-${-n}` : `+${n}`);
