@@ -102,7 +102,8 @@ function written(value: RealValue, form: Exercise['form']): string {
   if (count !== null) return sign + q.roughly(size).toFixed(count.count);
   if (form === 'decimal') return sign + (decimalText(size) ?? '');
   if (form === 'percent') return `${sign}${decimalText(q.multiply(size, q.whole(100))) ?? ''}%`;
-  if (form === 'mixed' && size.d > 1n && size.n > size.d) return `${sign}${size.n / size.d} ${size.n % size.d}/${size.d}`;
+  if (form === 'mixed' && size.d > 1n && size.n > size.d)
+    return `${sign}${size.n / size.d} ${size.n % size.d}/${size.d}`;
   if (form === 'scientific') {
     const [digits, exponent] = q.roughly(size).toExponential().split('e');
     return `${sign}${digits}*10^${Number(exponent)}`;
@@ -116,16 +117,21 @@ const outcome = (exercise: Exercise, answer: string): string => {
 };
 
 describe.each(seriesRecords.map((series) => [series.id, series] as const))('%s', (_, series) => {
-  test.each(levels)('level %i: one answer, the same as another library finds; accepted in the form asked for', (level) => {
-    const generator = generatorOf(`${series.id} ${level}`);
-    const exercises = drawn(series, level, COUNT, generator.below);
-    const wrong = exercises.filter((exercise) => !holds(exercise, toDouble(valueOf(exercise.key), unhurried), exercise.form));
-    expect(wrong).toEqual([]);
-    const refused = exercises.filter((e) => outcome(e, written(valueOf(e.key), e.form)) !== 'right');
-    expect(refused).toEqual([]);
-    // A unit more is wrong.
-    expect(exercises.filter((e) => outcome(e, `(${e.key})+1`) !== 'wrong')).toEqual([]);
-  });
+  test.each(levels)(
+    'level %i: one answer, the same as another library finds; accepted in the form asked for',
+    (level) => {
+      const generator = generatorOf(`${series.id} ${level}`);
+      const exercises = drawn(series, level, COUNT, generator.below);
+      const wrong = exercises.filter(
+        (exercise) => !holds(exercise, toDouble(valueOf(exercise.key), unhurried), exercise.form),
+      );
+      expect(wrong).toEqual([]);
+      const refused = exercises.filter((e) => outcome(e, written(valueOf(e.key), e.form)) !== 'right');
+      expect(refused).toEqual([]);
+      // A unit more is wrong.
+      expect(exercises.filter((e) => outcome(e, `(${e.key})+1`) !== 'wrong')).toEqual([]);
+    },
+  );
 });
 
 // Invented answers: what is told of them.

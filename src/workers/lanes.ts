@@ -46,9 +46,11 @@ export const lanes = {
   /** What the tool in sight shows. */
   tool: {
     worker: 'kit',
-    works: ['results', 'system', 'polynomial', 'pairs', 'loan', 'test', 'draws', 'slips'],
+    works: ['results', 'system', 'polynomial', 'pairs', 'loan', 'test', 'draws', 'slips', 'mark'],
     budget: PANEL_BUDGET_MS,
   },
+  /** Exercises that are drawn, and a graph that is to be read, beside an answer that is marked. */
+  exercises: { worker: 'kit', works: ['exercises', 'trace'] },
   /** A picture beside results that are worked apart from it. */
   sketch: { worker: 'kit', works: ['chance'], budget: PANEL_BUDGET_MS },
   /** A table that is filled while what the tool shows stays in sight. */

@@ -12,6 +12,14 @@ const Frame = styled(Pressable, {
     plain: { true: { borderColor: 'transparent', backgroundColor: 'transparent' } },
     tight: { true: { paddingHorizontal: 7 } },
     quiet: { true: { borderColor: 'transparent', backgroundColor: 'transparent', paddingHorizontal: 7 } },
+    main: {
+      true: {
+        backgroundColor: '$accent',
+        borderColor: '$accent',
+        hoverStyle: { backgroundColor: '$accentDown' },
+        pressStyle: { backgroundColor: '$accentDown' },
+      },
+    },
     wide: { true: { justifyContent: 'flex-start', alignSelf: 'stretch' } },
   } as const,
 });
@@ -27,6 +35,8 @@ type Props = Readonly<{
   isTight?: boolean;
   /** Only its words are seen, quietly: for what stands above a place all the time. */
   isQuiet?: boolean;
+  /** The step that leads on, of several. */
+  isMain?: boolean;
   /** It takes something away. */
   isDanger?: boolean;
   isDisabled?: boolean;
@@ -44,6 +54,7 @@ export function Button({
   isWide = false,
   isTight = false,
   isQuiet = false,
+  isMain = false,
   isDanger = false,
   isDisabled = false,
   keepsFocus = false,
@@ -56,13 +67,19 @@ export function Button({
       wide={isWide}
       tight={isTight}
       quiet={isQuiet}
+      main={isMain}
       disabled={isDisabled}
       opacity={isDisabled ? 0.55 : 1}
       {...(name === undefined ? {} : { 'aria-label': name })}
       {...(isPressed === undefined ? {} : { 'aria-pressed': isPressed })}
       {...(isPressed === true ? { borderColor: '$accent', borderWidth: 2 } : {})}
     >
-      <Words size="medium" strong={isPressed === true} {...(isDanger ? { tone: 'accent' as const } : {})}>
+      <Words
+        size="medium"
+        strong={isPressed === true || isMain}
+        {...(isDanger ? { tone: 'accent' as const } : {})}
+        {...(isMain ? { color: '$onAccent' as const } : {})}
+      >
         {children}
       </Words>
     </Frame>

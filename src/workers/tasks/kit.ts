@@ -4,6 +4,7 @@ import { drawView } from '../kit/draw';
 import { filled } from '../kit/fill';
 import { loanView } from '../kit/loan';
 import { pairsView } from '../kit/pairs';
+import { exercisesOf, markView, traceOf } from '../kit/practice';
 import { polynomialView } from '../kit/polynomial';
 import { resultsOf } from '../kit/results';
 import { systemView } from '../kit/system';
@@ -23,6 +24,9 @@ export const kitTasks = [
   defineTask({ kind: 'test', run: testView }),
   defineTask({ kind: 'draws', run: drawView }),
   defineTask({ kind: 'slips', run: compareView }),
+  defineTask({ kind: 'exercises', run: exercisesOf }),
+  defineTask({ kind: 'mark', run: markView }),
+  defineTask({ kind: 'trace', run: traceOf }),
 ] as const;
 
 export type KitTasks = TasksOf<typeof kitTasks>;

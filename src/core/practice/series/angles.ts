@@ -27,7 +27,8 @@ export const exactTrig: Series = {
   id: 'exact-trig',
   way: 'head',
   draw: (draw, level) => {
-    const steps = level === 1 ? [0, 30, 45, 60, 90] : [0, 30, 45, 60, 90, 120, 135, 150, 180, 210, 225, 240, 270, 300, 315, 330];
+    const steps =
+      level === 1 ? [0, 30, 45, 60, 90] : [0, 30, 45, 60, 90, 120, 135, 150, 180, 210, 225, 240, 270, 300, 315, 330];
     const degrees = draw.of(steps) * (level === 3 && draw.whole(0, 1) === 0 ? -1 : 1);
     const fn = draw.of(degrees % 180 === 0 || degrees % 90 !== 0 ? ['sin', 'cos', 'tan'] : ['sin', 'cos']);
     const shown = `${fn}(${degrees}°)`;

@@ -6,6 +6,7 @@ import { dates } from './dates/tool';
 import { equations } from './equations/tool';
 import { loans } from './loans/tool';
 import { matrices } from './matrices/tool';
+import { practice } from './practice/tool';
 import { percent } from './percent/tool';
 import { units } from './units/tool';
 import { vectors } from './vectors/tool';
@@ -22,6 +23,7 @@ export const tools: readonly Omit<ToolRecord, 'inputs'>[] = [
   percent,
   chance,
   compare,
+  practice,
 ];
 
 /** The tool of an id; null where there is none. */

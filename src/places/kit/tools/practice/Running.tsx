@@ -1,0 +1,142 @@
+import { View } from '@tamagui/core';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { itemAt } from '@/core/base/item';
+import { seriesIds } from '@/core/practice/exercise';
+import { answered, nextOf, runRows, standing } from '@/core/practice/run';
+import { EntryRow } from '@/places/kit/parts/EntryRow';
+import { useWriting } from '@/places/kit/parts/slots';
+import type { Slot } from '@/places/kit/parts/slots';
+import { StepsOf } from '@/places/kit/parts/steps';
+import { ToolFrame } from '@/places/kit/parts/ToolFrame';
+import { Worked } from '@/places/kit/parts/Worked';
+import { today } from '@/platform/locale';
+import { useStore } from '@/state/app-store';
+import { kitRequest } from '@/state/slices/kit/requests';
+import { useRequest, useTask } from '@/state/use-task';
+import { placeText, practiceWords } from '@/text/kit/practice';
+import { problemText } from '@/text/problems';
+import { Button } from '@/ui/control/Button';
+import { Words } from '@/ui/theme/text';
+import { Feedback } from './Feedback';
+import { logged } from './history';
+import { practiceEntries } from './inputs';
+import { Progress } from './Progress';
+import { Question } from './Question';
+import type { ScreenProps } from './screen';
+import { spaced } from './spacing';
+
+/** `x = 3` is as good an answer to an equation as 3. */
+const bareAnswer = (text: string): string => text.replace(/^x\s*=\s*/, '');
+
+/** An answer that is to be marked; each is marked once. */
+type Given = Readonly<{ text: string; index: number }>;
+
+const built: readonly string[] = seriesIds;
+
+/** One exercise after the other: what is asked, the answer, and what is told of it. */
+export function Running({ entries, enter, run, onPause }: ScreenProps & Readonly<{ onPause: () => void }>) {
+  const writing = useWriting();
+  const { write } = writing;
+  const next = nextOf(run);
+  const [at, setAt] = useState(next ?? 0);
+  const [given, setGiven] = useState<Given | null>(null);
+  const [steps, setSteps] = useState(false);
+  const noted = useRef<Given | null>(null);
+  const exercise = itemAt(run, Math.min(at, run.length - 1));
+  useEffect(() => write('answer'), [at, write]);
+  const request = useRequest((state) => {
+    if (given === null) return null;
+    const { key, shown, form, topic } = exercise;
+    const asked = kitRequest(state, [key, given.text]);
+    // The exercises of the series mean degrees; own lines are worked as the settings are.
+    const angle = built.includes(topic) ? ('deg' as const) : asked.angle;
+    const slipsFrom = exercise.ask === 'work' ? shown : key;
+    return { ...asked, angle, key, slipsFrom, form, answer: bareAnswer(given.text), tolerance: '' };
+  });
+  const worked = useTask('mark', request);
+  const view = given === null || worked.isStale ? null : worked.value;
+  const told = view !== null && 'mark' in view ? view : null;
+  useEffect(() => {
+    if (told === null || given === null || noted.current === given) return;
+    noted.current = given;
+    const now = new Date();
+    const found = useStore.getState().document.kit[practiceEntries.id] ?? {};
+    const isFirst = exercise.first === null;
+    enter(
+      {
+        run: runRows(answered(run, given.index, told.mark)),
+        ...(isFirst ? logged(found, today(), exercise.topic, told.mark === 'right') : {}),
+        ...(isFirst ? spaced(found, exercise, told.mark, now) : {}),
+      },
+      'practice answer',
+    );
+  }, [told, given, exercise, run, enter]);
+  const slot: Slot = useMemo(
+    () => ({
+      id: 'answer',
+      name: practiceWords.answer,
+      text: given?.text ?? '',
+      keep: (text: string) => setGiven(text === '' ? null : { text, index: at }),
+      after: null,
+      below: null,
+      isEquation: exercise.ask === 'solve',
+    }),
+    [given, at, exercise.ask],
+  );
+  const goOn = (): void => {
+    setGiven(null);
+    setSteps(false);
+    if (next === null) return;
+    setAt(next);
+    write('answer');
+  };
+  const again = (): void => {
+    setGiven(null);
+    write('answer');
+  };
+  const { total } = standing(run);
+  const wrongText = view !== null && 'problem' in view ? problemText(view.problem) : null;
+  return (
+    <ToolFrame
+      id={practiceEntries.id}
+      name={practiceWords.name}
+      slots={[slot]}
+      writing={writing}
+      hasAngles={false}
+      entries={
+        <>
+          <Progress run={run} />
+          <Words size="medium" tone="muted">
+            {placeText(at + 1, total, exercise.last !== null && given === null)}
+          </Words>
+          <View role="group" aria-label={practiceWords.question}>
+            <Question exercise={exercise} />
+          </View>
+          <EntryRow slot={slot} writing={writing} note={wrongText} />
+          {told === null ? null : (
+            <Feedback
+              view={told}
+              exercise={exercise}
+              isLast={next === null}
+              onNext={goOn}
+              onAgain={again}
+              onSteps={() => setSteps(true)}
+            />
+          )}
+        </>
+      }
+      results={
+        <>
+          <Worked task={worked}>
+            {given === null ? <Words tone="muted">{practiceWords.writeFirst}</Words> : null}
+          </Worked>
+          <View flexDirection="row" flexWrap="wrap" gap="$2">
+            <Button onPress={onPause}>{practiceWords.pause}</Button>
+            <Button onPress={() => enter({ run: [] })}>{practiceWords.stop}</Button>
+          </View>
+          {steps ? <StepsOf text={exercise.key} onClose={() => setSteps(false)} /> : null}
+        </>
+      }
+    />
+  );
+}

@@ -1,0 +1,95 @@
+import { View } from '@tamagui/core';
+import { useState } from 'react';
+import { seriesIds } from '@/core/practice/exercise';
+import type { Level, SeriesId } from '@/core/practice/exercise';
+import { begun, runRows, standing } from '@/core/practice/run';
+import { useWriting } from '@/places/kit/parts/slots';
+import { StepsOf } from '@/places/kit/parts/steps';
+import { ToolFrame } from '@/places/kit/parts/ToolFrame';
+import { tasks } from '@/state/tasks';
+import { endText, minutesText, practiceWords } from '@/text/kit/practice';
+import { Button } from '@/ui/control/Button';
+import { Words } from '@/ui/theme/text';
+import { History } from './History';
+import { practiceEntries } from './inputs';
+import { Progress } from './Progress';
+import { Question } from './Question';
+import { newSeed } from './screen';
+import type { ScreenProps } from './screen';
+
+const built: readonly string[] = seriesIds;
+
+/** The end of a run: how many were right at first, what to repeat, and where to go from here. */
+export function Summary({ entries, enter, run }: ScreenProps) {
+  const writing = useWriting();
+  const [steps, setSteps] = useState<string | null>(null);
+  const [ended] = useState(() => Date.now());
+  const { atFirst, total } = standing(run);
+  const repeat = run.filter(({ first }) => first !== 'right');
+  const topic = run[0]?.topic ?? '';
+  const isBuilt = built.includes(topic) && run.every((one) => one.topic === topic);
+  const anew = async (): Promise<void> => {
+    const { level } = entries;
+    const request = { series: topic as SeriesId, level: Number(level) as Level, count: total, seed: newSeed() };
+    const result = await tasks.run('exercises', request);
+    if (result === 'superseded' || !result.ok) return;
+    const since = entries.timed === 'yes' ? String(Date.now()) : '';
+    enter({ run: runRows(begun(result.value.map((exercise) => ({ ...exercise, topic })))), since });
+  };
+  const seconds = (ended - Number(entries.since)) / 1000;
+  return (
+    <ToolFrame
+      id={practiceEntries.id}
+      name={practiceWords.name}
+      slots={[]}
+      writing={writing}
+      hasAngles={false}
+      entries={
+        <>
+          <Progress run={run} />
+          <Words role="status" strong tone="answer">
+            {practiceWords.done}
+          </Words>
+          <Words>{endText(atFirst, total)}</Words>
+          {entries.since === '' ? null : <Words>{minutesText(seconds)}</Words>}
+          <View flexDirection="row" flexWrap="wrap" gap="$2">
+            {isBuilt ? (
+              <Button isMain onPress={() => void anew()}>
+                {practiceWords.anew}
+              </Button>
+            ) : null}
+            <Button onPress={() => enter({ run: [] })}>{practiceWords.close}</Button>
+          </View>
+          {repeat.length === 0 ? null : (
+            <View role="list" aria-label={practiceWords.repeat} gap="$2">
+              <Words strong aria-hidden>
+                {practiceWords.repeat}
+              </Words>
+              {repeat.map((exercise, i) => (
+                <View
+                  key={`${i}${exercise.shown}`}
+                  role="listitem"
+                  flexDirection="row"
+                  alignItems="center"
+                  gap="$2"
+                  borderTopWidth={1}
+                  borderColor="$rule"
+                  paddingVertical="$2"
+                >
+                  <View flex={1} minWidth={0}>
+                    <Question exercise={exercise} />
+                  </View>
+                  <Button isTight onPress={() => setSteps(exercise.key)}>
+                    {practiceWords.steps}
+                  </Button>
+                </View>
+              ))}
+            </View>
+          )}
+          {steps === null ? null : <StepsOf text={steps} onClose={() => setSteps(null)} />}
+        </>
+      }
+      results={<History />}
+    />
+  );
+}
