@@ -3,11 +3,11 @@ import type { Tree } from '../language/tree';
 import { gcd } from '../number/integer';
 
 /**
- * The form in which an answer is asked for: any, a whole number, a fraction in lowest terms, a mixed number, a plain
+ * The form in which an answer is asked for: any, a number that is worked out, a whole number, a fraction in lowest terms, a mixed number, a plain
  * decimal, a percent, exact (no decimals, roots as simple as they are), a number from 1 up to 10 times a power of ten,
  * or so many decimal places or significant figures.
  */
-export const plainForms = ['any', 'whole', 'lowest', 'mixed', 'decimal', 'percent', 'exact', 'scientific'] as const;
+export const plainForms = ['any', 'number', 'whole', 'lowest', 'mixed', 'decimal', 'percent', 'exact', 'scientific'] as const;
 export type AskedForm = (typeof plainForms)[number] | `places ${number}` | `figures ${number}`;
 
 const COUNTED = /^(places|figures) (\d{1,2})$/;
@@ -93,12 +93,35 @@ function isScientific(tree: Tree): boolean {
   return isMantissa(mantissa.written) && base.kind === 'number' && base.written === '10';
 }
 
+/** One number as it can be written: no sum, product or function is left in it. */
+function isWorkedOut(node: Tree): boolean {
+  switch (node.kind) {
+    case 'number':
+    case 'mixed':
+    case 'dms':
+      return true;
+    case 'mark':
+    case 'postfix':
+      return node.kind === 'mark' || node.op === 'percent' ? unsigned(node.of).kind === 'number' : false;
+    case 'binary':
+      return (
+        (node.op === 'over' || node.op === 'divide') &&
+        unsigned(node.left).kind === 'number' &&
+        inside(node.right).kind === 'number'
+      );
+    default:
+      return false;
+  }
+}
+
 /** Whether an answer is written in the form that is asked for; of counted digits that it is a plain decimal. */
 export function isInForm(tree: Tree, form: AskedForm): boolean {
   const node = unsigned(tree);
   switch (form) {
     case 'any':
       return true;
+    case 'number':
+      return isWorkedOut(node);
     case 'whole':
       return isWhole(node);
     case 'lowest':

@@ -71,8 +71,29 @@ export const seriesIds = [
 ] as const;
 export type SeriesId = (typeof seriesIds)[number];
 
+/** How each series is meant to be worked. */
+export const ways: Readonly<Record<SeriesId, Way>> = {
+  squares: 'head',
+  cubes: 'head',
+  powers: 'head',
+  order: 'head',
+  fractions: 'head',
+  conversions: 'head',
+  rounding: 'head',
+  surds: 'head',
+  'powers-of-ten': 'head',
+  logarithms: 'head',
+  angles: 'head',
+  'exact-trig': 'head',
+  percents: 'bench',
+  linear: 'bench',
+  quadratic: 'bench',
+  graph: 'head',
+  averages: 'head',
+};
+
 /** A series of exercises on one topic, each harder from level to level. */
-export type Series = Readonly<{ id: SeriesId; way: Way; draw: (draw: Draw, level: Level) => Exercise }>;
+export type Series = Readonly<{ id: SeriesId; draw: (draw: Draw, level: Level) => Exercise }>;
 
 /** A number as a term of a line: brackets round a negative one. */
 export const term = (n: number): string => (n < 0 ? `(${n})` : `${n}`);

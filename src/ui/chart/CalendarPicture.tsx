@@ -48,7 +48,7 @@ export function CalendarPicture({ days, size, palette, large, onChoose }: Props)
         value === null || value === 0 ? palette.grid : shade(value / most, palette)
       }
       onDayPress={({ raw, date }) =>
-        onChoose(raw?.date === undefined ? date.toISOString().slice(0, 10) : String(raw.date))
+        onChoose(raw?.date ?? date.toISOString().slice(0, 10))
       }
     />
   );

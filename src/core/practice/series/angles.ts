@@ -11,21 +11,19 @@ const reference = (degrees: number): number => {
 /** Angles that end in the same direction, and reference angles. */
 export const angles: Series = {
   id: 'angles',
-  way: 'head',
   draw: (draw, level) => {
     const degrees = level === 1 ? draw.whole(91, 359) : draw.signed(level === 2 ? 720 : 1500);
     if (degrees % 90 === 0 || draw.whole(0, 1) === 0) {
       const away = inTurn(degrees) === degrees ? degrees + 360 * draw.whole(1, 2) : degrees;
-      return { ask: 'same-direction', shown: `${away}°`, key: `${inTurn(away)}°`, form: 'any' };
+      return { ask: 'same-direction', shown: `${away}°`, key: `${inTurn(away)}°`, form: 'number' };
     }
-    return { ask: 'reference-angle', shown: `${degrees}°`, key: `${reference(degrees)}°`, form: 'any' };
+    return { ask: 'reference-angle', shown: `${degrees}°`, key: `${reference(degrees)}°`, form: 'number' };
   },
 };
 
 /** The values of sine, cosine and tangent at multiples of 30° and 45°. */
 export const exactTrig: Series = {
   id: 'exact-trig',
-  way: 'head',
   draw: (draw, level) => {
     const steps =
       level === 1 ? [0, 30, 45, 60, 90] : [0, 30, 45, 60, 90, 120, 135, 150, 180, 210, 225, 240, 270, 300, 315, 330];

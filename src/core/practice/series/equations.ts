@@ -9,7 +9,6 @@ const plusTimes = (a: number): string => (a < 0 ? times(a) : `+${times(a)}`);
 
 export const linear: Series = {
   id: 'linear',
-  way: 'bench',
   draw: (draw, level) => {
     const a = draw.of([2, 3, 4, 5, 6, 7, 8, 9]);
     const b = draw.signed(12);
@@ -34,7 +33,6 @@ export const linear: Series = {
 
 export const quadratic: Series = {
   id: 'quadratic',
-  way: 'bench',
   draw: (draw, level) => {
     const p = level === 1 ? draw.whole(1, 9) : draw.signed(9);
     // Two solutions that differ, so that one of them is the larger.
@@ -56,14 +54,13 @@ export const quadratic: Series = {
 /** A graph to be read: values, zeros, slopes of lines, lowest points of parabolas. */
 export const graph: Series = {
   id: 'graph',
-  way: 'head',
   draw: (draw, level) => {
     const at = draw.whole(-4, 4);
     if (level === 1) {
       const [a, b] = [draw.of([-2, -1, 1, 2]), draw.whole(-3, 3)];
       const curve = `${times(a)}${b === 0 ? '' : plus(b)}`;
-      if (draw.whole(0, 1) === 0) return { ask: 'graph-slope', shown: '', key: `${a}`, form: 'any', curve };
-      return { ask: 'graph-value', shown: '', key: `${a}*${term(at)}${plus(b)}`, form: 'any', curve, at: `${at}` };
+      if (draw.whole(0, 1) === 0) return { ask: 'graph-slope', shown: '', key: `${a}`, form: 'number', curve };
+      return { ask: 'graph-value', shown: '', key: `${a}*${term(at)}${plus(b)}`, form: 'number', curve, at: `${at}` };
     }
     const [p, q] = [draw.whole(-3, 3), draw.whole(-4, 2)];
     if (level === 2) {
@@ -72,26 +69,25 @@ export const graph: Series = {
         ask: 'graph-zero',
         shown: '',
         key: `${zero}`,
-        form: 'any',
+        form: 'number',
         curve: `${a === -1 ? '-' : a === 1 ? '' : a}(x${plus(-zero)})`,
       };
     }
     const curve = `(x${plus(-p)})^2${plus(q)}`;
-    if (draw.whole(0, 1) === 0) return { ask: 'graph-lowest', shown: '', key: `${p}`, form: 'any', curve };
+    if (draw.whole(0, 1) === 0) return { ask: 'graph-lowest', shown: '', key: `${p}`, form: 'number', curve };
     const x = p + draw.of([-2, -1, 1, 2]);
-    return { ask: 'graph-value', shown: '', key: `(${x}-${term(p)})^2${plus(q)}`, form: 'any', curve, at: `${x}` };
+    return { ask: 'graph-value', shown: '', key: `(${x}-${term(p)})^2${plus(q)}`, form: 'number', curve, at: `${x}` };
   },
 };
 
 /** Mean and median of a few numbers. */
 export const averages: Series = {
   id: 'averages',
-  way: 'head',
   draw: (draw, level) => {
     const count = level === 1 ? 3 : level === 2 ? draw.whole(4, 5) : draw.whole(5, 6);
     const fn = draw.of(['mean', 'median']);
     const numbers = Array.from({ length: count }, () => (level === 3 ? draw.whole(-9, 20) : draw.whole(1, 20)));
     const shown = `${fn}([${numbers.join(',')}])`;
-    return { ask: 'work', shown, key: shown, form: 'any' };
+    return { ask: 'work', shown, key: shown, form: 'number' };
   },
 };

@@ -7,7 +7,6 @@ const work = (shown: string, form: Exercise['form']): Exercise => ({ ask: 'work'
 /** The order of operations, with signs. */
 export const order: Series = {
   id: 'order',
-  way: 'head',
   draw: (draw, level) => {
     const small = (): number => draw.whole(2, 9);
     if (level === 1)
@@ -48,7 +47,6 @@ function fraction(draw: Draw, most: number): readonly [n: number, d: number] {
 
 export const fractions: Series = {
   id: 'fractions',
-  way: 'head',
   draw: (draw, level) => {
     const most = [6, 10, 12][level - 1] ?? 12;
     const [[a, b], [c, d]] = [fraction(draw, most), fraction(draw, most)];
@@ -66,7 +64,6 @@ const decimal = (n: number, d: number): string => String(Math.round((n / d) * 1e
 
 export const conversions: Series = {
   id: 'conversions',
-  way: 'head',
   draw: (draw, level) => {
     const d = draw.of(level === 1 ? ENDING.slice(0, 5) : ENDING);
     const n = draw.whole(1, d - 1) + (level === 3 ? d * draw.whole(1, 3) : 0);
@@ -90,7 +87,6 @@ export const conversions: Series = {
 
 export const rounding: Series = {
   id: 'rounding',
-  way: 'head',
   draw: (draw, level) => {
     const places = draw.whole(level === 1 ? 0 : 1, level === 1 ? 1 : 3);
     const digits = places + draw.whole(1, level === 3 ? 3 : 2);
@@ -106,13 +102,12 @@ export const rounding: Series = {
 /** Percents one after the other, so that each is of what came before. */
 export const percents: Series = {
   id: 'percents',
-  way: 'bench',
   draw: (draw, level) => {
     const whole = draw.whole(2, level === 1 ? 20 : 60) * 10;
     const by = (): number => draw.of([5, 10, 15, 20, 25, 30, 40, 50]);
     const change = (): string => `${draw.of(['+', '-'])}${by()}%`;
-    if (level === 1) return work(`${whole}*${by()}%`, 'any');
-    if (level === 2) return work(`${whole}${change()}`, 'any');
-    return work(`${whole}${change()}${change()}`, 'any');
+    if (level === 1) return work(`${whole}*${by()}%`, 'number');
+    if (level === 2) return work(`${whole}${change()}`, 'number');
+    return work(`${whole}${change()}${change()}`, 'number');
   },
 };

@@ -6,7 +6,6 @@ const work = (shown: string, form: Exercise['form'] = 'whole'): Exercise => ({ a
 /** Squares up to that of 20, and their roots. */
 export const squares: Series = {
   id: 'squares',
-  way: 'head',
   draw: (draw, level) => {
     const n = draw.whole(2, level === 1 ? 12 : 20);
     if (level === 3 && draw.whole(0, 2) === 0) return work(`-${n}^2`);
@@ -17,7 +16,6 @@ export const squares: Series = {
 
 export const cubes: Series = {
   id: 'cubes',
-  way: 'head',
   draw: (draw, level) => {
     const n = draw.whole(2, [5, 8, 10][level - 1] ?? 10);
     const isNegative = level === 3 && draw.whole(0, 1) === 0;
@@ -30,7 +28,6 @@ export const cubes: Series = {
 
 export const powers: Series = {
   id: 'powers',
-  way: 'head',
   draw: (draw, level) => {
     if (level === 3) {
       const [base, n, k] = [draw.of([2, 3, 4, 8, 9, 16, 25, 27]), draw.whole(1, 3), draw.of([2, 3])];
@@ -51,7 +48,6 @@ const RADICANDS = [2, 3, 5, 6, 7, 10, 11, 13, 14, 15] as const;
 
 export const surds: Series = {
   id: 'surds',
-  way: 'head',
   draw: (draw, level) => {
     const simplify = (shown: string): Exercise => ({ ask: 'simplify-root', shown, key: shown, form: 'exact' });
     const root = draw.of(RADICANDS);
@@ -75,7 +71,6 @@ const mantissa = (draw: Draw): string => {
 
 export const powersOfTen: Series = {
   id: 'powers-of-ten',
-  way: 'head',
   draw: (draw, level) => {
     if (level === 1) {
       const [n, by] = [mantissa(draw), draw.whole(1, 4)];
@@ -98,7 +93,6 @@ export const powersOfTen: Series = {
 
 export const logarithms: Series = {
   id: 'logarithms',
-  way: 'head',
   draw: (draw, level) => {
     const base = draw.of(level === 1 ? [2, 10] : [2, 3, 4, 5, 10]);
     const n = draw.whole(1, base === 2 ? 8 : base === 10 ? 6 : 4);

@@ -22,6 +22,8 @@ type Props = Readonly<{
   above?: ReactNode;
   /** What it comes to depends on the angle unit, which then stands in its head. */
   hasAngles?: boolean;
+  /** All that was entered can be taken out at once. */
+  hasClear?: boolean;
   /** Keys of the tool's own for what is being written, in the place of the line editor. */
   pad?: ReactNode;
   /** What comes of it in one line, in sight while something is being written. */
@@ -39,6 +41,7 @@ export function ToolFrame({
   above,
   pad,
   hasAngles = true,
+  hasClear = true,
   preview = null,
   entries,
   results,
@@ -114,7 +117,7 @@ export function ToolFrame({
           <View flex={1} minWidth={0} minHeight={0} borderRightWidth={1} borderColor="$rule">
             <View ref={body as never} flex={1} minHeight={0} className="scroll-y">
               {region(kitWords.entered, entries)}
-              <Clear isShown={hasEntries} onPress={() => clearTool(id)} />
+              <Clear isShown={hasEntries && hasClear} onPress={() => clearTool(id)} />
             </View>
             {dock}
           </View>
@@ -132,7 +135,7 @@ export function ToolFrame({
             >
               {region(kitWords.entered, entries)}
               {region(kitWords.results, results)}
-              <Clear isShown={hasEntries && slot === null} onPress={() => clearTool(id)} />
+              <Clear isShown={hasEntries && hasClear && slot === null} onPress={() => clearTool(id)} />
             </View>
             {dock}
           </View>

@@ -72,8 +72,8 @@ export const seriesNames: Readonly<Record<SeriesId, string>> = {
 };
 
 export const wayTexts: Readonly<Record<Way, string>> = {
-  head: 'In the head: the key that answers marks what is written; write the result, not the work.',
-  bench: 'The Bench may be used for the work.',
+  head: 'Meant to be done in the head. Write the result, and press the key that answers.',
+  bench: 'The Bench may be used for the work. Write the result, and press the key that answers.',
 };
 
 export const levelName = (level: number): string => `${practiceWords.level} ${level}`;
@@ -99,6 +99,7 @@ const asks: Readonly<Record<AskId, string>> = {
 };
 
 const forms: Readonly<Record<string, string>> = {
+  number: 'a number, worked out',
   whole: 'a whole number',
   lowest: 'a fraction in lowest terms, or a whole number',
   mixed: 'a mixed number in lowest terms',

@@ -33,7 +33,7 @@ const forms: readonly AskedForm[] = [
   'figures 4',
 ];
 const options = forms.map((id) => ({
-  id: id as string,
+  id: id,
   name: formText(id) === '' ? practiceWords.anyForm : formText(id),
 }));
 

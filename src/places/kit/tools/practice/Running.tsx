@@ -1,7 +1,8 @@
 import { View } from '@tamagui/core';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { itemAt } from '@/core/base/item';
-import { seriesIds } from '@/core/practice/exercise';
+import { seriesIds, ways } from '@/core/practice/exercise';
+import type { SeriesId } from '@/core/practice/exercise';
 import { answered, nextOf, runRows, standing } from '@/core/practice/run';
 import { EntryRow } from '@/places/kit/parts/EntryRow';
 import { useWriting } from '@/places/kit/parts/slots';
@@ -13,7 +14,7 @@ import { today } from '@/platform/locale';
 import { useStore } from '@/state/app-store';
 import { kitRequest } from '@/state/slices/kit/requests';
 import { useRequest, useTask } from '@/state/use-task';
-import { placeText, practiceWords } from '@/text/kit/practice';
+import { placeText, practiceWords, wayTexts } from '@/text/kit/practice';
 import { problemText } from '@/text/problems';
 import { Button } from '@/ui/control/Button';
 import { Words } from '@/ui/theme/text';
@@ -33,8 +34,11 @@ type Given = Readonly<{ text: string; index: number }>;
 
 const built: readonly string[] = seriesIds;
 
+const wayText = (topic: string): string =>
+  built.includes(topic) ? wayTexts[ways[topic as SeriesId]] : practiceWords.writeFirst;
+
 /** One exercise after the other: what is asked, the answer, and what is told of it. */
-export function Running({ entries, enter, run, onPause }: ScreenProps & Readonly<{ onPause: () => void }>) {
+export function Running({ enter, run, onPause }: ScreenProps & Readonly<{ onPause: () => void }>) {
   const writing = useWriting();
   const { write } = writing;
   const next = nextOf(run);
@@ -103,6 +107,7 @@ export function Running({ entries, enter, run, onPause }: ScreenProps & Readonly
       slots={[slot]}
       writing={writing}
       hasAngles={false}
+      hasClear={false}
       entries={
         <>
           <Progress run={run} />
@@ -128,7 +133,7 @@ export function Running({ entries, enter, run, onPause }: ScreenProps & Readonly
       results={
         <>
           <Worked task={worked}>
-            {given === null ? <Words tone="muted">{practiceWords.writeFirst}</Words> : null}
+            {given === null ? <Words tone="muted">{wayText(exercise.topic)}</Words> : null}
           </Worked>
           <View flexDirection="row" flexWrap="wrap" gap="$2">
             <Button onPress={onPause}>{practiceWords.pause}</Button>

@@ -44,6 +44,7 @@ export function Summary({ entries, enter, run }: ScreenProps) {
       slots={[]}
       writing={writing}
       hasAngles={false}
+      hasClear={false}
       entries={
         <>
           <Progress run={run} />

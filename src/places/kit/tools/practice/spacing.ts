@@ -1,4 +1,4 @@
-import { createEmptyCard, fsrs, Rating } from 'ts-fsrs';
+import { createEmptyCard, fsrs, Rating, State } from 'ts-fsrs';
 import type { Card } from 'ts-fsrs';
 import type { Entries } from '@/core/notebook/kit';
 import { exerciseIn, exerciseRow } from '@/core/practice/run';
@@ -52,15 +52,13 @@ function heldIn(row: readonly string[]): Held | null {
     return null;
   const [s = 0, d = 0, days = 0, count = 0, lost = 0, at = 0] = numbers;
   const card: Card = {
-    due: dueAt,
+    ...createEmptyCard(dueAt),
     stability: s,
     difficulty: d,
-    elapsed_days: 0,
     scheduled_days: days,
-    learning_steps: 0,
     reps: count,
     lapses: lost,
-    state: at > 3 ? 0 : at,
+    state: [State.New, State.Learning, State.Review, State.Relearning][at] ?? State.New,
     ...(Number.isNaN(lastAt.getTime()) ? {} : { last_review: lastAt }),
   };
   return { exercise, topic, card };
