@@ -132,9 +132,7 @@ export function Running({ enter, run, onPause }: ScreenProps & Readonly<{ onPaus
       }
       results={
         <>
-          <Worked task={worked}>
-            {given === null ? <Words tone="muted">{wayText(exercise.topic)}</Words> : null}
-          </Worked>
+          <Worked task={worked}>{given === null ? <Words tone="muted">{wayText(exercise.topic)}</Words> : null}</Worked>
           <View flexDirection="row" flexWrap="wrap" gap="$2">
             <Button onPress={onPause}>{practiceWords.pause}</Button>
             <Button onPress={() => enter({ run: [] })}>{practiceWords.stop}</Button>
