@@ -2,6 +2,7 @@ import { View } from '@tamagui/core';
 import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import type { ReactNode } from 'react';
 import { createPortal } from 'react-dom';
+import type { AngleUnit } from '@/core/base/angle';
 import { parse } from '@/core/language/parse';
 import { caretOf, lineOf } from '@/core/line/line';
 import type { KeyAction } from '@/keys/catalogue';
@@ -36,6 +37,8 @@ type Props = Readonly<{
   takesNaming?: boolean;
   /** The first press of the key that answers writes the equals sign of an equation. */
   takesEquation?: boolean;
+  /** The unit of its angles, where that is not the one that is set. */
+  angle?: AngleUnit;
   hasDeck?: boolean;
   /** Where the deck stands, if not below the line: nowhere until that is there. */
   deckInto?: HTMLElement | null;
@@ -74,6 +77,7 @@ export function LineEditor(props: Props) {
     takesEmpty = false,
     takesNaming = false,
     takesEquation = false,
+    angle,
     hasDeck = true,
   } = props;
   const { onDone, onCancel, onLeave, onTab = null, isEnough, deckInto, head } = props;
@@ -189,7 +193,7 @@ export function LineEditor(props: Props) {
       <LineCard
         line={line}
         options={options}
-        angle={settings.angle}
+        angle={angle ?? settings.angle}
         shown={settings.display}
         answer={null}
         hasRoom={false}

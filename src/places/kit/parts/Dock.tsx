@@ -39,6 +39,7 @@ export function Dock({ slot, writing, hasDeck, deckInto, preview }: Props) {
         isReplaced
         takesEmpty
         takesEquation={slot.isEquation === true}
+        {...(slot.angle === undefined ? {} : { angle: slot.angle })}
         hasDeck={hasDeck}
         {...(deckInto === undefined ? {} : { deckInto })}
         isFolded={slot.isEquation !== true}

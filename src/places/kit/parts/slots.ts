@@ -1,3 +1,4 @@
+import type { AngleUnit } from '@/core/base/angle';
 import { useCallback, useMemo, useState } from 'react';
 import type { KeyAction } from '@/keys/catalogue';
 
@@ -13,6 +14,8 @@ export type Slot = Readonly<{
   after: string | null;
   below: string | null;
   isEquation?: boolean;
+  /** The unit of its angles, where that is not the one that is set. */
+  angle?: AngleUnit;
   /** A digit is all that is wanted of it, where that is chosen. */
   isQuick?: boolean;
 }>;

@@ -48,12 +48,13 @@ export function Compare() {
   const worked = useTask('slips', request);
   const view = request === null ? null : worked.value;
   const slots = inTurn([
-    { id: 'line', name: compareWords.line, text: line, keep: (text) => enter({ line: text }, 'compare line') },
+    { id: 'line', name: compareWords.line, text: line, keep: (text) => enter({ line: text }, 'compare line'), angle },
     {
       id: 'answer',
       name: compareWords.answer,
       text: answer,
       keep: (text) => enter({ answer: text }, 'compare answer'),
+      angle,
     },
   ]);
   const told = view === null ? null : verdict(view);

@@ -26,9 +26,6 @@ import { Question } from './Question';
 import type { ScreenProps } from './screen';
 import { spaced } from './spacing';
 
-/** `x = 3` is as good an answer to an equation as 3. */
-const bareAnswer = (text: string): string => text.replace(/^x\s*=\s*/, '');
-
 /** An answer that is to be marked; each is marked once. */
 type Given = Readonly<{ text: string; index: number }>;
 
@@ -55,7 +52,7 @@ export function Running({ enter, run, onPause }: ScreenProps & Readonly<{ onPaus
     // The exercises of the series mean degrees; own lines are worked as the settings are.
     const angle = built.includes(topic) ? ('deg' as const) : asked.angle;
     const slipsFrom = exercise.ask === 'work' ? shown : key;
-    return { ...asked, angle, key, slipsFrom, form, answer: bareAnswer(given.text), tolerance: '' };
+    return { ...asked, angle, key, slipsFrom, form, answer: given.text, tolerance: '' };
   });
   const worked = useTask('mark', request);
   const view = given === null || worked.isStale ? null : worked.value;
@@ -83,9 +80,9 @@ export function Running({ enter, run, onPause }: ScreenProps & Readonly<{ onPaus
       keep: (text: string) => setGiven(text === '' ? null : { text, index: at }),
       after: null,
       below: null,
-      isEquation: exercise.ask === 'solve',
+      ...(built.includes(exercise.topic) ? { angle: 'deg' as const } : {}),
     }),
-    [given, at, exercise.ask],
+    [given, at, exercise.topic],
   );
   const goOn = (): void => {
     setGiven(null);
