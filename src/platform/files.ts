@@ -38,6 +38,24 @@ export function openFile(accept: string): Promise<ChosenFile | null> {
   });
 }
 
+/** Lets the user choose files: the text of each, null for one that cannot be read; null when none was chosen. */
+export function openFiles(accept: string): Promise<readonly (string | null)[] | null> {
+  return new Promise((resolve) => {
+    const input = document.createElement('input');
+    input.type = 'file';
+    input.accept = accept;
+    input.multiple = true;
+    input.addEventListener('cancel', () => resolve(null));
+    input.addEventListener('change', () => {
+      const read = [...(input.files ?? [])].map((file) =>
+        file.size > LARGEST_FILE_MB * 1_000_000 ? Promise.resolve(null) : file.text().catch(() => null),
+      );
+      void Promise.all(read).then(resolve);
+    });
+    input.click();
+  });
+}
+
 /** Offers a drawing in SVG for saving as a picture of pixels, `scale` of them for each of its own. */
 export async function savePicture(
   name: string,

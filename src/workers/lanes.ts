@@ -46,7 +46,19 @@ export const lanes = {
   /** What the tool in sight shows. */
   tool: {
     worker: 'kit',
-    works: ['results', 'system', 'polynomial', 'pairs', 'loan', 'test', 'draws', 'slips', 'mark'],
+    works: [
+      'results',
+      'system',
+      'polynomial',
+      'pairs',
+      'loan',
+      'test',
+      'draws',
+      'slips',
+      'mark',
+      'sheetKey',
+      'sheetResults',
+    ],
     budget: PANEL_BUDGET_MS,
   },
   /** Exercises that are drawn, and a graph that is to be read, beside an answer that is marked. */

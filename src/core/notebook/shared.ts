@@ -1,12 +1,13 @@
 import { z } from 'zod/mini';
 import { angleUnits } from '../base/angle';
 import { keyLogSchema, ownDigitsSchema, typedText } from './schema';
+import { sheetSchema } from '../practice/sheet-schema';
 import { decimalSign } from './setting-records';
 import { handedOnSchema } from './settings';
 
 /*
  * What a link carries in its fragment, which no server sees: a line with the settings it was worked in and the keys
- * that made it, or settings for a whole class. Read as a stranger's input.
+ * that made it, settings for a whole class, or a short sheet of exercises. Read as a stranger's input.
  */
 
 const sharedLine = z.object({
@@ -22,10 +23,13 @@ const sharedLine = z.object({
 
 const sharedSettings = z.object({ kind: z.literal('settings'), settings: handedOnSchema });
 
-const shared = z.discriminatedUnion('kind', [sharedLine, sharedSettings]);
+const sharedSheet = z.object({ kind: z.literal('sheet'), sheet: sheetSchema });
+
+const shared = z.discriminatedUnion('kind', [sharedLine, sharedSettings, sharedSheet]);
 
 export type SharedLine = z.infer<typeof sharedLine>;
 export type SharedSettings = z.infer<typeof sharedSettings>;
+export type SharedSheet = z.infer<typeof sharedSheet>;
 export type Shared = z.infer<typeof shared>;
 
 const PREFIX = 'ulkav=';

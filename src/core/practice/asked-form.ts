@@ -7,8 +7,25 @@ import { gcd } from '../number/integer';
  * decimal, a percent, exact (no decimals, roots as simple as they are), a number from 1 up to 10 times a power of ten,
  * or so many decimal places or significant figures.
  */
-export const plainForms = ['any', 'number', 'whole', 'lowest', 'mixed', 'decimal', 'percent', 'exact', 'scientific'] as const;
+export const plainForms = [
+  'any',
+  'number',
+  'whole',
+  'lowest',
+  'mixed',
+  'decimal',
+  'percent',
+  'exact',
+  'scientific',
+] as const;
 export type AskedForm = (typeof plainForms)[number] | `places ${number}` | `figures ${number}`;
+
+/** The forms that are offered where one is chosen. */
+export const formChoices: readonly AskedForm[] = [
+  ...plainForms,
+  ...([0, 1, 2, 3, 4] as const).map((count) => `places ${count}` as const),
+  ...([2, 3, 4] as const).map((count) => `figures ${count}` as const),
+];
 
 const COUNTED = /^(places|figures) (\d{1,2})$/;
 

@@ -19,6 +19,8 @@ export const askIds = [
   'graph-zero',
   'graph-lowest',
   'graph-slope',
+  /** What stands in the words of a sheet. */
+  'words',
 ] as const;
 export type AskId = (typeof askIds)[number];
 
@@ -33,6 +35,10 @@ export type Exercise = Readonly<{
   form: AskedForm;
   curve?: string;
   at?: string;
+  /** What is asked in words of its own. */
+  words?: string;
+  /** How far off an answer may be, where that is not told by its digits. */
+  tolerance?: string;
 }>;
 
 /** Draws what exercises are made of. */

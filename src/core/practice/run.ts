@@ -4,14 +4,15 @@ import { askIds } from './exercise';
 import type { AskId, Exercise } from './exercise';
 import type { Mark } from './mark';
 
-/** An exercise of a run. `topic`: its series; `first`, `last`: how its answers were marked; `turn`: when the last of them came, 0 for never. */
-export type Asked = Exercise & Readonly<{ topic: string; first: Mark | null; last: Mark | null; turn: number }>;
+/** An exercise of a run. `topic`: its series; `first`, `last`: how its answers were marked; `turn`: when the last of them came, 0 for never; `answer`: the first one as it was written. */
+export type Asked = Exercise &
+  Readonly<{ topic: string; first: Mark | null; last: Mark | null; turn: number; answer: string }>;
 
 /** Exercises that are asked one after the other, wrong ones again at the end. */
 export type Run = readonly Asked[];
 
 export const begun = (exercises: readonly (Exercise & Readonly<{ topic: string }>)[]): Run =>
-  exercises.map((exercise) => ({ ...exercise, first: null, last: null, turn: 0 }));
+  exercises.map((exercise) => ({ ...exercise, first: null, last: null, turn: 0, answer: '' }));
 
 /** Which exercise comes next: those not yet asked in turn, then those not yet right, longest ago first; null at the end. */
 export function nextOf(run: Run): number | null {
@@ -23,9 +24,13 @@ export function nextOf(run: Run): number | null {
 }
 
 /** The run with an answer marked. */
-export function answered(run: Run, index: number, mark: Mark): Run {
+export function answered(run: Run, index: number, mark: Mark, answer: string): Run {
   const turn = Math.max(0, ...run.map((one) => one.turn)) + 1;
-  return run.map((one, i) => (i === index ? { ...one, first: one.first ?? mark, last: mark, turn } : one));
+  return run.map((one, i) =>
+    i === index
+      ? { ...one, first: one.first ?? mark, last: mark, turn, answer: one.first === null ? answer : one.answer }
+      : one,
+  );
 }
 
 /** How far a run is: how many are right by now, and how many were at the first answer. */
@@ -39,33 +44,45 @@ const marks: readonly Mark[] = ['right', 'other-form', 'rounded', 'wrong'];
 const markOf = (text: string): Mark | null => marks.find((mark) => mark === text) ?? null;
 
 /** An exercise as a row of texts. */
-export const exerciseRow = ({ ask, shown, key, form, curve = '', at = '' }: Exercise): string[] => [
+export const exerciseRow = ({
   ask,
   shown,
   key,
   form,
-  curve,
-  at,
-];
+  curve = '',
+  at = '',
+  words = '',
+  tolerance = '',
+}: Exercise): string[] => [ask, shown, key, form, curve, at, words, tolerance];
 
 /** An exercise from a row of texts; null when it is none. */
 export function exerciseIn(row: readonly string[]): Exercise | null {
-  const [ask, shown = '', key = '', asked = '', curve = '', at = ''] = row;
+  const [ask, shown = '', key = '', asked = '', curve = '', at = '', words = '', tolerance = ''] = row;
   const form = askedFormOf(asked);
   if (form === null || key === '' || !(askIds as readonly string[]).includes(ask ?? '')) return null;
-  return { ask: ask as AskId, shown, key, form, ...(curve === '' ? {} : { curve }), ...(at === '' ? {} : { at }) };
+  return {
+    ask: ask as AskId,
+    shown,
+    key,
+    form,
+    ...(curve === '' ? {} : { curve }),
+    ...(at === '' ? {} : { at }),
+    ...(words === '' ? {} : { words }),
+    ...(tolerance === '' ? {} : { tolerance }),
+  };
 }
 
-const WIDTH = 6;
+/** How many texts an exercise takes of a row. */
+export const EXERCISE_WIDTH = 8;
 
 export const runRows = (run: Run): string[][] =>
-  run.map((one) => [...exerciseRow(one), one.topic, one.first ?? '', one.last ?? '', `${one.turn}`]);
+  run.map((one) => [...exerciseRow(one), one.topic, one.first ?? '', one.last ?? '', `${one.turn}`, one.answer]);
 
 /** A run from rows of texts; rows that are no exercise are left out. */
 export const runIn = (rows: readonly (readonly string[])[]): Run =>
   rows.flatMap((row) => {
     const exercise = exerciseIn(row);
-    const [topic = '', first = '', last = '', turn = ''] = row.slice(WIDTH);
+    const [topic = '', first = '', last = '', turn = '', answer = ''] = row.slice(EXERCISE_WIDTH);
     return exercise === null
       ? []
       : [
@@ -75,6 +92,7 @@ export const runIn = (rows: readonly (readonly string[])[]): Run =>
             first: markOf(first),
             last: markOf(last),
             turn: Math.max(0, Math.trunc(Number(turn)) || 0),
+            answer,
           },
         ];
   });

@@ -1,3 +1,4 @@
+import { sheetIn } from '@/core/practice/sheet-schema';
 import { readNotebook, writeNotebook, toNotebook } from '@/state/slices/notebook';
 import { saveFile } from '@/platform/files';
 import { useStore } from '@/state/app-store';
@@ -11,10 +12,12 @@ export function saveNotebook(): void {
   saveFile('ulkav-notebook.json', writeNotebook(toNotebook(useStore.getState())), TYPE);
 }
 
-/** Opens data as a notebook in place of what is here (undo brings that back); what cannot be read of it is set aside. */
+/** Opens data as a notebook in place of what is here (undo brings that back); what cannot be read of it is set aside. A sheet is offered. */
 export function openNotebookText(raw: string): void {
+  const { openNotebook, say, offer } = useStore.getState();
+  const sheet = sheetIn(raw);
+  if (sheet !== null) return offer({ kind: 'sheet', sheet });
   const loaded = readNotebook(raw);
-  const { openNotebook, say } = useStore.getState();
   if (loaded.kind !== 'ok') return say(notice('notebook-damaged', loaded.reason));
   openNotebook(loaded.notebook, false);
   if (loaded.setAside > 0) say(notice('notebook-partly', `${loaded.setAside}`, true));

@@ -3,6 +3,7 @@ import { useMemo } from 'react';
 import { useRouter } from 'expo-router';
 import type { SharedLine, SharedSettings } from '@/core/notebook/shared';
 import { MOST_TYPED } from '@/core/line/line';
+import { openSheet } from '@/places/kit/tools/practice/open-sheet';
 import { useStore } from '@/state/app-store';
 import { notice } from '@/state/slices/notice';
 import { sharedLineText } from '@/state/slices/bench/notation';
@@ -56,6 +57,25 @@ export function SharedOffer() {
   const router = useRouter();
   if (offered === null) return null;
   const close = () => offer(null);
+  if (offered.kind === 'sheet')
+    return (
+      <Panel title={words.sharedSheet} onClose={close}>
+        <Words strong>{offered.sheet.title}</Words>
+        <Words>{words.sheetOpens}</Words>
+        <View flexDirection="row" gap="$2" flexWrap="wrap">
+          <Button
+            onPress={() => {
+              openSheet(offered.sheet);
+              close();
+              router.navigate('/kit?tool=practice');
+            }}
+          >
+            {words.openIt}
+          </Button>
+          <Button onPress={close}>{words.leaveIt}</Button>
+        </View>
+      </Panel>
+    );
   const isLine = offered.kind === 'line';
   const take = () => {
     if (offered.kind === 'line') {

@@ -39,6 +39,8 @@ export const displaySummary = ({ mode, digits }: DisplaySettings): string =>
 
 export const words = {
   sharedLine: 'A shared line',
+  sharedSheet: 'A sheet of exercises',
+  sheetOpens: 'It opens in Practice, in the place of a series that is under way there. Nothing else changes.',
   sharedReplaces: 'It takes the place of the line you are writing. One Undo brings everything back.',
   sharedTooLong: 'This line is longer than a line may be.',
   putOnBench: 'Put it on the Bench',

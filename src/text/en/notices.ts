@@ -117,6 +117,8 @@ const sentences = {
   'sent-to-column': (where: string) => `Put into the column ${where.replace(/, (\d+)$/, ', row $1')}.`,
   'values-put': (count: string) => (count === '1' ? 'One value was put in.' : `${count} values were put in.`),
   'tool-cleared': () => 'What was entered in this tool was cleared. All else is as it was.',
+  'sheet-unreadable': () => 'In this file there is no sheet of exercises.',
+  'sheet-too-long': () => 'This sheet is too long to be opened in Practice: 10 000 characters are the most.',
   'table-cut': (size: string) => `Tables up to ${size} are taken in; what was beyond was left out.`,
   sorted: () => 'The rows were sorted.',
   'column-worked': () => 'This column is worked from others: take its rule away to write into it.',

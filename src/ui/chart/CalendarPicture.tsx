@@ -47,9 +47,7 @@ export function CalendarPicture({ days, size, palette, large, onChoose }: Props)
       colorForValue={({ cell: { value } }) =>
         value === null || value === 0 ? palette.grid : shade(value / most, palette)
       }
-      onDayPress={({ raw, date }) =>
-        onChoose(raw?.date ?? date.toISOString().slice(0, 10))
-      }
+      onDayPress={({ raw, date }) => onChoose(raw?.date ?? date.toISOString().slice(0, 10))}
     />
   );
 }

@@ -7,6 +7,7 @@ import { pairsView } from '../kit/pairs';
 import { exercisesOf, markView, traceOf } from '../kit/practice';
 import { polynomialView } from '../kit/polynomial';
 import { resultsOf } from '../kit/results';
+import { markedResults, sheetKey } from '../kit/sheets';
 import { systemView } from '../kit/system';
 import { testView } from '../kit/tests';
 import { defineTask } from './define';
@@ -27,6 +28,8 @@ export const kitTasks = [
   defineTask({ kind: 'exercises', run: exercisesOf }),
   defineTask({ kind: 'mark', run: markView }),
   defineTask({ kind: 'trace', run: traceOf }),
+  defineTask({ kind: 'sheetKey', run: sheetKey }),
+  defineTask({ kind: 'sheetResults', run: markedResults }),
 ] as const;
 
 export type KitTasks = TasksOf<typeof kitTasks>;

@@ -8,6 +8,7 @@ import { loans } from './loans/tool';
 import { matrices } from './matrices/tool';
 import { practice } from './practice/tool';
 import { percent } from './percent/tool';
+import { sheets } from './sheets/tool';
 import { units } from './units/tool';
 import { vectors } from './vectors/tool';
 
@@ -24,6 +25,7 @@ export const tools: readonly Omit<ToolRecord, 'inputs'>[] = [
   chance,
   compare,
   practice,
+  sheets,
 ];
 
 /** The tool of an id; null where there is none. */

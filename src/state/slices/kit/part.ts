@@ -50,7 +50,7 @@ export const kit = defineSlice({
   document,
   sight: {},
   steps: ['kit-entry', 'clear-tool'],
-  notices: ['tool-cleared', 'table-cut'],
+  notices: ['tool-cleared', 'table-cut', 'sheet-unreadable', 'sheet-too-long'],
   saved: { kit: kitPart },
   toSaved: (d: KitDocument) => ({ kit: d.kit }),
   fromSaved: (saved) => ({ document: { kit: saved.kit }, sight: {} }),

@@ -25,6 +25,7 @@ export { drawnKinds } from '@/core/chance/draw-kinds';
 export type { DrawnKind } from '@/core/chance/draw-kinds';
 export type { OutcomeView, TestView } from '@/workers/kit/tests';
 export type { ClaimView, CompareView } from '@/workers/kit/compare';
+export type { MarkedResult, SheetKeyItem } from '@/workers/kit/sheets';
 export type { MarkView } from '@/workers/kit/practice';
 export type { LoanView, ScheduleRow, SolvedLoan } from '@/workers/kit/loan';
 export type { PairsView } from '@/workers/kit/pairs';

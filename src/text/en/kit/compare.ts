@@ -29,6 +29,37 @@ export const samenessText = (how: 'rounded' | 'truncated', places: number | null
   return `That is the value, ${act} to ${places} decimal ${places === 1 ? 'place' : 'places'}.`;
 };
 
+/** Each slip in a few words, for tables. */
+export const slipNames: Readonly<Record<SlipName, string>> = {
+  'angle-unit': 'angle unit',
+  'sign-power': 'sign and power',
+  brackets: 'brackets',
+  'implied-product': 'product without a sign',
+  'left-to-right': 'order of work',
+  minus: 'minus',
+  'function-power': 'power of a function',
+  'reciprocal-inverse': 'inverse function',
+  'log-base': 'base of a logarithm',
+  'percent-added': 'percent added',
+  'percent-base': 'percent of another value',
+  'dms-decimal': 'minutes as decimals',
+  'minutes-seconds': 'minutes and seconds',
+  'rounded-early': 'rounded too early',
+  's-sigma': 's and σ',
+  'ncr-npr': 'order of a choice',
+  'mixed-product': 'mixed number',
+  'point-moved': 'decimal point',
+  'digits-swapped': 'digits exchanged',
+  'digit-wrong': 'one digit',
+  'digit-left-out': 'digit left out',
+  'digit-doubled': 'digit doubled',
+  'number-twice': 'number used twice',
+  'number-not-used': 'number not used',
+  'root-division': 'root as division',
+  'power-product': 'power as product',
+  'exponent-of-ten': 'exponent of ten',
+};
+
 /** Each slip in one sentence. */
 export const slipTexts: Readonly<Record<SlipName, string>> = {
   'angle-unit': 'Worked in another angle unit.',

@@ -23,6 +23,7 @@ export const practiceWords = {
   pause: 'Pause',
   stop: 'End this series',
   next: 'Next exercise',
+  end: 'To the end',
   again: 'Write it again',
   skip: 'Show the answer',
   rightAnswer: 'Right would be',
@@ -95,6 +96,7 @@ const asks: Readonly<Record<AskId, string>> = {
   'graph-value': 'Read from the graph: what is y',
   'graph-zero': 'Read from the graph: for which x is y zero?',
   'graph-lowest': 'Read from the graph: at which x is its lowest point?',
+  words: 'Answer',
   'graph-slope': 'Read from the graph: what is the slope of the line?',
 };
 
@@ -121,9 +123,12 @@ export function formText(form: AskedForm): string {
   return `rounded to ${count} significant ${count === 1 ? 'figure' : 'figures'}`;
 }
 
+/** A form as it is chosen. */
+export const formName = (form: AskedForm): string => (form === 'any' ? practiceWords.anyForm : formText(form));
+
 /** What is asked of an exercise, in words. */
-export const askText = ({ ask, at }: Exercise): string =>
-  ask === 'graph-value' && at !== undefined ? `${asks[ask]} where x is ${at.replace('-', '−')}?` : asks[ask];
+export const askText = ({ ask, at, words }: Exercise): string =>
+  words ?? (ask === 'graph-value' && at !== undefined ? `${asks[ask]} where x is ${at.replace('-', '−')}?` : asks[ask]);
 
 export const markTexts: Readonly<Record<Mark, string>> = {
   right: 'Right.',

@@ -6,6 +6,7 @@ import { useStore } from '@/state/app-store';
 import type { MarkView } from '@/state/slices/kit/requests';
 import { compareWords, slipTexts } from '@/text/kit/compare';
 import { formText, markTexts, practiceWords } from '@/text/kit/practice';
+import { sheetWords } from '@/text/kit/sheets';
 import { unitNames } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
 import { Formula } from '@/ui/formula/Formula';
@@ -18,8 +19,10 @@ type Marked = Extract<MarkView, { mark: unknown }>;
 type Props = Readonly<{
   view: Marked;
   exercise: Exercise;
-  /** Nothing comes after it. */
+  /** The end comes after it. */
   isLast: boolean;
+  /** Nothing is told but that it is noted. */
+  isQuiet: boolean;
   onNext: () => void;
   onAgain: () => void;
   onSteps: () => void;
@@ -29,7 +32,7 @@ type Props = Readonly<{
 const shownForms: Readonly<Record<string, string>> = { mixed: 'mixed', decimal: 'decimal', lowest: 'fraction' };
 
 /** What is told of an answer: right or not, the likely slip, what would be right, and how it is worked. */
-export function Feedback({ view, exercise, isLast, onNext, onAgain, onSteps }: Props) {
+export function Feedback({ view, exercise, isLast, isQuiet, onNext, onAgain, onSteps }: Props) {
   const display = useStore((s) => s.settings.display);
   const [isShown, setShown] = useState(false);
   const { mark, claims, right } = view;
@@ -38,6 +41,17 @@ export function Feedback({ view, exercise, isLast, onNext, onAgain, onSteps }: P
   const wanted = countOf(exercise.form) === null ? shownForms[exercise.form] : 'decimal';
   const form = right.forms.find(({ id }) => id === wanted) ?? right.forms[0];
   const [slip] = claims;
+  if (isQuiet)
+    return (
+      <View gap="$2" alignItems="flex-start">
+        <Words role="status" strong>
+          {sheetWords.noted}
+        </Words>
+        <Button isMain onPress={onNext}>
+          {isLast ? practiceWords.end : practiceWords.next}
+        </Button>
+      </View>
+    );
   const markup = slip === undefined ? null : typeset(slip.line, CORE_SPELLING, display);
   return (
     <View gap="$2">
@@ -65,11 +79,9 @@ export function Feedback({ view, exercise, isLast, onNext, onAgain, onSteps }: P
         </View>
       ) : null}
       <View flexDirection="row" flexWrap="wrap" gap="$2">
-        {isLast ? null : (
-          <Button isMain onPress={onNext}>
-            {practiceWords.next}
-          </Button>
-        )}
+        <Button isMain onPress={onNext}>
+          {isLast ? practiceWords.end : practiceWords.next}
+        </Button>
         {isRight ? null : <Button onPress={onAgain}>{practiceWords.again}</Button>}
         {isRight || isShown ? null : <Button onPress={() => setShown(true)}>{practiceWords.skip}</Button>}
         {isRight || isShown ? <Button onPress={onSteps}>{practiceWords.steps}</Button> : null}

@@ -4,14 +4,13 @@ import { functionNames } from '@/core/function';
 import { parse } from '@/core/language/parse';
 import { printText, TYPED } from '@/core/language/print-text';
 import { isTruth } from '@/core/language/truth';
-import { askedFormOf, plainForms } from '@/core/practice/asked-form';
-import type { AskedForm } from '@/core/practice/asked-form';
+import { askedFormOf, formChoices } from '@/core/practice/asked-form';
 import { exerciseIn, exerciseRow } from '@/core/practice/run';
 import { EntryRow } from '@/places/kit/parts/EntryRow';
 import type { Slot, Writing } from '@/places/kit/parts/slots';
 import { useStore } from '@/state/app-store';
 import { closedText } from '@/state/slices/bench/substitution';
-import { formText, practiceWords } from '@/text/kit/practice';
+import { formName, formText, practiceWords } from '@/text/kit/practice';
 import { Button } from '@/ui/control/Button';
 import { Formula } from '@/ui/formula/Formula';
 import { CORE_SPELLING, typeset } from '@/ui/formula/typeset';
@@ -21,21 +20,7 @@ import type { ScreenProps } from './screen';
 
 const MOST_LINES = 50;
 
-const forms: readonly AskedForm[] = [
-  ...plainForms,
-  'places 0',
-  'places 1',
-  'places 2',
-  'places 3',
-  'places 4',
-  'figures 2',
-  'figures 3',
-  'figures 4',
-];
-const options = forms.map((id) => ({
-  id: id,
-  name: formText(id) === '' ? practiceWords.anyForm : formText(id),
-}));
+const options = formChoices.map((id) => ({ id: id, name: formName(id) }));
 
 type Props = Pick<ScreenProps, 'entries' | 'enter'>;
 

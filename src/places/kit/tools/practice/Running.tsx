@@ -3,7 +3,7 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import { itemAt } from '@/core/base/item';
 import { seriesIds, ways } from '@/core/practice/exercise';
 import type { SeriesId } from '@/core/practice/exercise';
-import { answered, nextOf, runRows, standing } from '@/core/practice/run';
+import { answered, runRows, standing } from '@/core/practice/run';
 import { EntryRow } from '@/places/kit/parts/EntryRow';
 import { useWriting } from '@/places/kit/parts/slots';
 import type { Slot } from '@/places/kit/parts/slots';
@@ -20,7 +20,7 @@ import { Button } from '@/ui/control/Button';
 import { Words } from '@/ui/theme/text';
 import { Feedback } from './Feedback';
 import { logged } from './history';
-import { practiceEntries } from './inputs';
+import { practiceEntries, SHEET } from './inputs';
 import { Progress } from './Progress';
 import { Question } from './Question';
 import type { ScreenProps } from './screen';
@@ -34,11 +34,21 @@ const built: readonly string[] = seriesIds;
 const wayText = (topic: string): string =>
   built.includes(topic) ? wayTexts[ways[topic as SeriesId]] : practiceWords.writeFirst;
 
+type Props = ScreenProps &
+  Readonly<{
+    /** The exercise that comes after the one at hand; null at the end. */
+    next: number | null;
+    /** Nothing is told of an answer but that it is noted. */
+    isQuiet: boolean;
+    onAnswered: () => void;
+    onEnd: () => void;
+    onPause: () => void;
+  }>;
+
 /** One exercise after the other: what is asked, the answer, and what is told of it. */
-export function Running({ enter, run, onPause }: ScreenProps & Readonly<{ onPause: () => void }>) {
+export function Running({ enter, run, next, isQuiet, onAnswered, onEnd, onPause }: Props) {
   const writing = useWriting();
   const { write } = writing;
-  const next = nextOf(run);
   const [at, setAt] = useState(next ?? 0);
   const [given, setGiven] = useState<Given | null>(null);
   const [steps, setSteps] = useState(false);
@@ -52,7 +62,7 @@ export function Running({ enter, run, onPause }: ScreenProps & Readonly<{ onPaus
     // The exercises of the series mean degrees; own lines are worked as the settings are.
     const angle = built.includes(topic) ? ('deg' as const) : asked.angle;
     const slipsFrom = exercise.ask === 'work' ? shown : key;
-    return { ...asked, angle, key, slipsFrom, form, answer: given.text, tolerance: '' };
+    return { ...asked, angle, key, slipsFrom, form, answer: given.text, tolerance: exercise.tolerance ?? '' };
   });
   const worked = useTask('mark', request);
   const view = given === null || worked.isStale ? null : worked.value;
@@ -60,18 +70,19 @@ export function Running({ enter, run, onPause }: ScreenProps & Readonly<{ onPaus
   useEffect(() => {
     if (told === null || given === null || noted.current === given) return;
     noted.current = given;
+    onAnswered();
     const now = new Date();
     const found = useStore.getState().document.kit[practiceEntries.id] ?? {};
     const isFirst = exercise.first === null;
     enter(
       {
-        run: runRows(answered(run, given.index, told.mark)),
+        run: runRows(answered(run, given.index, told.mark, given.text)),
         ...(isFirst ? logged(found, today(), exercise.topic, told.mark === 'right') : {}),
-        ...(isFirst ? spaced(found, exercise, told.mark, now) : {}),
+        ...(isFirst && exercise.topic !== SHEET ? spaced(found, exercise, told.mark, now) : {}),
       },
       'practice answer',
     );
-  }, [told, given, exercise, run, enter]);
+  }, [told, given, exercise, run, enter, onAnswered]);
   const slot: Slot = useMemo(
     () => ({
       id: 'answer',
@@ -87,9 +98,10 @@ export function Running({ enter, run, onPause }: ScreenProps & Readonly<{ onPaus
   const goOn = (): void => {
     setGiven(null);
     setSteps(false);
-    if (next === null) return;
+    if (next === null) return onEnd();
     setAt(next);
     write('answer');
+    return undefined;
   };
   const again = (): void => {
     setGiven(null);
@@ -107,7 +119,7 @@ export function Running({ enter, run, onPause }: ScreenProps & Readonly<{ onPaus
       hasClear={false}
       entries={
         <>
-          <Progress run={run} />
+          {isQuiet ? null : <Progress run={run} />}
           <Words size="medium" tone="muted">
             {placeText(at + 1, total, exercise.last !== null && given === null)}
           </Words>
@@ -120,6 +132,7 @@ export function Running({ enter, run, onPause }: ScreenProps & Readonly<{ onPaus
               view={told}
               exercise={exercise}
               isLast={next === null}
+              isQuiet={isQuiet}
               onNext={goOn}
               onAgain={again}
               onSteps={() => setSteps(true)}

@@ -7,6 +7,9 @@ const rows = z.catch(z.array(z.array(z.string())), []);
 /** The name of the series of one's own lines. */
 export const OWN = 'own';
 
+/** The topic of the questions of a sheet. */
+export const SHEET = 'sheet';
+
 export const counts = ['5', '10', '20'] as const;
 
 /**
@@ -23,6 +26,9 @@ export const inputs = z.object({
   run: rows,
   since: text,
   own: rows,
+  /** A sheet that was handed out, as JSON, and the number of the pupil. */
+  sheet: text,
+  pupil: text,
   ownLine: text,
   ownForm: z.catch(z.string(), 'any'),
 });

@@ -1,7 +1,7 @@
 import { createEmptyCard, fsrs, Rating, State } from 'ts-fsrs';
 import type { Card } from 'ts-fsrs';
 import type { Entries } from '@/core/notebook/kit';
-import { exerciseIn, exerciseRow } from '@/core/practice/run';
+import { EXERCISE_WIDTH, exerciseIn, exerciseRow } from '@/core/practice/run';
 import type { Asked } from '@/core/practice/run';
 import type { Exercise } from '@/core/practice/exercise';
 import type { Mark } from '@/core/practice/mark';
@@ -14,7 +14,6 @@ import type { Mark } from '@/core/practice/mark';
 /** Intervals are whole days; a run itself brings back what went wrong within it. */
 const scheduler = fsrs({ enable_short_term: false, enable_fuzz: false });
 
-const FIELDS = 6;
 const ROWS = 50;
 const MOST_TABLES = 20;
 /** What is remembered for longer than this needs no more repetition. */
@@ -45,7 +44,8 @@ const rowOf = ({ exercise, topic, card }: Held): string[] => [
 /** What a row holds; null for one that cannot be read. */
 function heldIn(row: readonly string[]): Held | null {
   const exercise = exerciseIn(row);
-  const [topic = '', due = '', stability, difficulty, scheduled, reps, lapses, state, last = ''] = row.slice(FIELDS);
+  const [topic = '', due = '', stability, difficulty, scheduled, reps, lapses, state, last = ''] =
+    row.slice(EXERCISE_WIDTH);
   const numbers = [stability, difficulty, scheduled, reps, lapses, state].map(Number);
   const [dueAt, lastAt] = [new Date(due), new Date(last)];
   if (exercise === null || Number.isNaN(dueAt.getTime()) || numbers.some((n) => !Number.isFinite(n) || n < 0))

@@ -1,0 +1,97 @@
+import { View } from '@tamagui/core';
+import { standing } from '@/core/practice/run';
+import { RESULT_FORMAT } from '@/core/practice/sheet-schema';
+import type { Sheet } from '@/core/practice/sheet-schema';
+import { saveResult } from '@/places/files/sheet-files';
+import { useOver } from '@/places/frame/over';
+import { useWriting } from '@/places/kit/parts/slots';
+import { ToolFrame } from '@/places/kit/parts/ToolFrame';
+import { PrintedAnswers } from '@/places/print/printed-sheet';
+import { useStore } from '@/state/app-store';
+import { endText, practiceWords } from '@/text/kit/practice';
+import { questionName, sheetWords } from '@/text/kit/sheets';
+import { Button } from '@/ui/control/Button';
+import { Formula } from '@/ui/formula/Formula';
+import { CORE_SPELLING, typeset } from '@/ui/formula/typeset';
+import { Words } from '@/ui/theme/text';
+import { practiceEntries } from './inputs';
+import { Question } from './Question';
+import type { ScreenProps } from './screen';
+
+/** The end of a sheet: the answers, to be saved as a file for the teacher or printed. */
+export function SheetEnd({ entries, enter, run, sheet }: ScreenProps & Readonly<{ sheet: Sheet }>) {
+  const writing = useWriting();
+  const over = useOver();
+  const display = useStore((s) => s.settings.display);
+  const { atFirst, total } = standing(run);
+  const { pupil } = entries;
+  const { title, seed, tells } = sheet;
+  const answers = run.map(({ answer }) => answer);
+  return (
+    <ToolFrame
+      id={practiceEntries.id}
+      name={practiceWords.name}
+      slots={[]}
+      writing={writing}
+      hasAngles={false}
+      hasClear={false}
+      entries={
+        <>
+          <Words role="status" strong tone="answer">
+            {sheetWords.finished}
+          </Words>
+          {tells ? <Words>{endText(atFirst, total)}</Words> : null}
+          <View flexDirection="row" flexWrap="wrap" gap="$2">
+            <Button
+              isMain
+              onPress={() => saveResult({ format: RESULT_FORMAT, version: 1, title, seed, pupil, answers })}
+            >
+              {sheetWords.saveAnswers}
+            </Button>
+            <Button
+              onPress={() =>
+                over({
+                  panel: 'print',
+                  printed: {
+                    title: `${title}, ${sheetWords.pupil}: ${pupil}`,
+                    content: <PrintedAnswers run={run} shown={display} />,
+                  },
+                })
+              }
+            >
+              {sheetWords.print}
+            </Button>
+            <Button onPress={() => enter({ sheet: '', run: [] })}>{sheetWords.putAway}</Button>
+          </View>
+          <View role="list" aria-label={sheetWords.yourAnswers}>
+            <Words strong aria-hidden>
+              {sheetWords.yourAnswers}
+            </Words>
+            {run.map((exercise, i) => {
+              const markup = typeset(exercise.answer, CORE_SPELLING, display);
+              return (
+                <View
+                  key={`${i}${exercise.key}`}
+                  role="listitem"
+                  gap="$2"
+                  borderTopWidth={1}
+                  borderColor="$rule"
+                  paddingVertical="$2"
+                >
+                  <Words size="medium" tone="muted">
+                    {questionName(i)}
+                  </Words>
+                  <Question exercise={exercise} />
+                  <View flexDirection="row" alignItems="center" gap="$2" className="scroll-x ink-answer" tabIndex={0}>
+                    {markup === null ? <Words>{exercise.answer}</Words> : <Formula markup={markup} size="tape" />}
+                  </View>
+                </View>
+              );
+            })}
+          </View>
+        </>
+      }
+      results={null}
+    />
+  );
+}
