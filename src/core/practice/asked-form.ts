@@ -29,11 +29,12 @@ export const formChoices: readonly AskedForm[] = [
 
 const COUNTED = /^(places|figures) (\d{1,2})$/;
 
+/** How the forms are written. */
+export const FORM = new RegExp(`^(?:${plainForms.join('|')}|places \\d{1,2}|figures [1-9]\\d?)$`);
+
 /** The form that a text names; null when it names none. */
 export function askedFormOf(text: string): AskedForm | null {
-  const isPlain = (plainForms as readonly string[]).includes(text);
-  const [, kind, count] = COUNTED.exec(text) ?? [];
-  return isPlain || (kind !== undefined && (kind === 'places' || Number(count) > 0)) ? (text as AskedForm) : null;
+  return FORM.test(text) ? (text as AskedForm) : null;
 }
 
 /** What is counted of an answer, and how many; null for forms without a count. */

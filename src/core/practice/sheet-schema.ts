@@ -1,6 +1,5 @@
 import { z } from 'zod/mini';
-import { askedFormOf } from './asked-form';
-import type { AskedForm } from './asked-form';
+import { FORM } from './asked-form';
 
 /*
  * A sheet as it is handed out, in a file or a link, and what comes back of it. Both are read as a stranger's input. All
@@ -19,7 +18,7 @@ const MOST_DRAWN = 12;
 const line = z.string().check(z.maxLength(LONGEST_LINE));
 const text = z.string().check(z.maxLength(LONGEST_TEXT));
 const short = z.string().check(z.maxLength(100));
-const form = z.custom<AskedForm>((found) => typeof found === 'string' && askedFormOf(found) !== null);
+const form = z.string().check(z.regex(FORM));
 const number = z.string().check(z.regex(/^-?\d{1,9}(\.\d{1,6})?$/));
 
 /**

@@ -7,6 +7,7 @@ import { groupTree, negateTree, numberTree, partsOf, withParts } from '../langua
 import type { Tree } from '../language/tree';
 import * as q from '../number/rational';
 import { decimalText } from '../slips/decimal-text';
+import { askedFormOf } from './asked-form';
 import type { AskedForm } from './asked-form';
 import type { Below } from './draw';
 import type { DrawnLetter, Sheet } from './sheet-schema';
@@ -87,7 +88,7 @@ export function sheetFor(sheet: Sheet, below: Below): readonly PupilItem[] {
       words: filledWords(words, numbers),
       shown: filledLine(line, numbers),
       key: filledLine(answer === '' ? line : answer, numbers),
-      form,
+      form: askedFormOf(form) ?? 'any',
       tolerance,
       curve: filledLine(curve, numbers),
     };

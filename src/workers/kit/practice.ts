@@ -27,7 +27,7 @@ export function exercisesOf({ series, level, count, seed }: ExercisesRequest): R
   return succeed(drawn(record, level, count, generatorOf(`${seed} ${series} ${level}`).below));
 }
 
-/** An answer to an exercise. All texts have a point. `slipsFrom`: the line in which slips are looked for. */
+/** An answer to an exercise. All texts have a point. `slipsFrom`: the line in which slips are looked for; '' for none. */
 export type MarkRequest = LineRequest &
   Readonly<{ key: string; slipsFrom: string; answer: string; form: AskedForm; tolerance: string }>;
 
@@ -56,7 +56,7 @@ export function markView(
   const by = off?.ok === true && off.value.kind === 'rational' ? off.value : null;
   const marked = mark(value.value, answer.value.tree, request.form, context, by);
   if (!marked.ok) return succeed({ problem: marked.problem });
-  const isWrong = marked.value === 'wrong';
+  const isWrong = marked.value === 'wrong' && request.slipsFrom !== '';
   const compared = isWrong ? compareView({ ...request, line: request.slipsFrom }, shouldContinue, random) : null;
   const claims = compared?.ok === true && 'claims' in compared.value ? compared.value.claims : [];
   return succeed({ mark: marked.value, claims: claims.slice(0, MOST_CLAIMS), right: right.value });

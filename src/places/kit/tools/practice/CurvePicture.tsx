@@ -11,7 +11,7 @@ import { Words } from '@/ui/theme/text';
 
 /** As far as the paper reaches on both sides; its squares are whole numbers. */
 const REACH = 6;
-const HEIGHT = 260;
+const HEIGHT = 200;
 const POINTS = 241;
 const DESCRIPTION = 'practice-graph-text';
 const AXES = { x: { name: 'x', unit: '', ticks: 'decimal' }, y: { name: 'y', unit: '', ticks: 'decimal' } } as const;

@@ -2,7 +2,7 @@ import { View } from '@tamagui/core';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { itemAt } from '@/core/base/item';
 import { seriesIds, ways } from '@/core/practice/exercise';
-import type { SeriesId } from '@/core/practice/exercise';
+import type { AskId, SeriesId } from '@/core/practice/exercise';
 import { answered, runRows, standing } from '@/core/practice/run';
 import { EntryRow } from '@/places/kit/parts/EntryRow';
 import { useWriting } from '@/places/kit/parts/slots';
@@ -25,6 +25,9 @@ import { Progress } from './Progress';
 import { Question } from './Question';
 import type { ScreenProps } from './screen';
 import { spaced } from './spacing';
+
+/** What is worked out line by line, so that a slip in the line can explain the answer; the rest is read or rewritten. */
+const isWorked: ReadonlySet<AskId> = new Set(['work', 'words', 'solve', 'larger-solution', 'smaller-solution', 'simplify-root']);
 
 /** An answer that is to be marked; each is marked once. */
 type Given = Readonly<{ text: string; index: number }>;
@@ -61,7 +64,7 @@ export function Running({ enter, run, next, isQuiet, onAnswered, onEnd, onPause 
     const asked = kitRequest(state, [key, given.text]);
     // The exercises of the series mean degrees; own lines are worked as the settings are.
     const angle = built.includes(topic) ? ('deg' as const) : asked.angle;
-    const slipsFrom = exercise.ask === 'work' ? shown : key;
+    const slipsFrom = isWorked.has(exercise.ask) ? (exercise.ask === 'work' ? shown : key) : '';
     return { ...asked, angle, key, slipsFrom, form, answer: given.text, tolerance: exercise.tolerance ?? '' };
   });
   const worked = useTask('mark', request);
@@ -126,7 +129,7 @@ export function Running({ enter, run, next, isQuiet, onAnswered, onEnd, onPause 
           <View role="group" aria-label={practiceWords.question}>
             <Question exercise={exercise} />
           </View>
-          <EntryRow slot={slot} writing={writing} note={wrongText} />
+          {writing.open === slot.id ? null : <EntryRow slot={slot} writing={writing} note={wrongText} />}
           {told === null ? null : (
             <Feedback
               view={told}
