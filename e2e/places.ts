@@ -12,4 +12,7 @@ export const tools = [
   '/kit?tool=loans',
   '/kit?tool=percent',
   '/kit?tool=chance',
+  '/kit?tool=compare',
+  '/kit?tool=practice',
+  '/kit?tool=sheets',
 ] as const;

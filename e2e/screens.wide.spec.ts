@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import { DEMO_PORT } from '../playwright.config';
 import { places, tools } from './places';
 import { BenchPage } from './bench';
@@ -16,9 +17,6 @@ const sizes = [
   [1280, 800],
   [1920, 1080],
 ] as const;
-
-/** Sizes of each layout at which all tools are looked through with large text: the other sizes have more room. */
-const narrowest = new Set(['844 × 390', '320 × 568', '320 × 256', '1280 × 800']);
 
 /** Controls that lie outside the page where nothing can be scrolled to bring them in, or are smaller than a finger. */
 const unreachable = (): readonly string[] => {
@@ -44,33 +42,50 @@ const unreachable = (): readonly string[] => {
     .map(({ node }) => node.getAttribute('aria-label') ?? node.textContent);
 };
 
-for (const [width, height] of sizes)
-  for (const text of ['100 %', '200 %'])
-    test(`on ${width} × ${height} with text at ${text} the line and its answer are in sight, and every control is reached`, async ({
-      page,
-    }) => {
-      await page.setViewportSize({ width, height });
-      if (text === '200 %') {
-        const demo = await (await page.request.get('/demo-notebook.json')).text();
-        await page.addInitScript(
-          (kept) => localStorage.setItem('ulkav.notebook', kept),
-          demo.replace(/"textSize":\s*\d+/, '"textSize":200'),
-        );
-      }
+/** The page at each size in turn, as when a phone is turned or a window drawn larger. */
+async function atEachSize(page: Page, look: (size: string) => Promise<void>): Promise<void> {
+  for (const [width, height] of sizes) {
+    await page.setViewportSize({ width, height });
+    // The layout of the new size has been drawn.
+    await page.waitForTimeout(250);
+    await look(`${width} × ${height}`);
+  }
+}
+
+for (const text of ['100 %', '200 %']) {
+  const isLarge = text === '200 %';
+  test.describe(`with text at ${text}`, () => {
+    test.beforeEach(async ({ page }) => {
+      if (!isLarge) return;
+      const demo = await (await page.request.get('/demo-notebook.json')).text();
+      await page.addInitScript(
+        (kept) => localStorage.setItem('ulkav.notebook', kept),
+        demo.replace(/"textSize":\s*\d+/, '"textSize":200'),
+      );
+    });
+
+    test('the line and its answer are in sight at every size', async ({ page }) => {
       const bench = new BenchPage(page);
       await bench.open();
-      if (text === '200 %') await expect(page.locator(':root[data-text="scaled"]')).toHaveCount(1);
+      if (isLarge) await expect(page.locator(':root[data-text="scaled"]')).toHaveCount(1);
       await expect(bench.line).toBeFocused();
       await page.keyboard.press('Escape');
       await bench.type('1+2');
-      await expect(page.getByTestId('boxed-line')).toBeInViewport({ ratio: 1 });
-      await expect(bench.form('= 3, exact')).toBeInViewport({ ratio: text === '100 %' ? 1 : 0.5 });
-      const isNarrowest = text === '200 %' && narrowest.has(`${width} × ${height}`);
-      for (const path of isNarrowest ? [...places, ...tools] : places) {
+      await atEachSize(page, async () => {
+        await expect(page.getByTestId('boxed-line')).toBeInViewport({ ratio: 1 });
+        await expect(bench.form('= 3, exact')).toBeInViewport({ ratio: isLarge ? 0.5 : 1 });
+      });
+    });
+
+    for (const path of isLarge ? [...places, ...tools] : places)
+      test(`every control of ${path} is reached at every size`, async ({ page }) => {
         await page.goto(path);
         await expect(page.getByRole('heading', { level: 1 })).toBeAttached();
         await page.waitForTimeout(300);
-        expect({ path, unreachable: await page.evaluate(unreachable) }).toEqual({ path, unreachable: [] });
-        expect(await page.evaluate(() => document.documentElement.scrollWidth <= innerWidth)).toBe(true);
-      }
-    });
+        await atEachSize(page, async (size) => {
+          expect({ size, unreachable: await page.evaluate(unreachable) }).toEqual({ size, unreachable: [] });
+          expect(await page.evaluate(() => document.documentElement.scrollWidth <= innerWidth)).toBe(true);
+        });
+      });
+  });
+}
