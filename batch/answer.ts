@@ -32,6 +32,7 @@ import { fitted } from './fits';
 import { dateAnswer } from './dates';
 import { distributionAnswer } from './distributions';
 import { loanAnswer } from './loans';
+import { sheetAnswer } from './sheets';
 import { testAnswer } from './tests';
 import { converted } from './units';
 import { batchRequest } from './request';
@@ -44,7 +45,16 @@ const BUDGET_MS = 2000;
 const POINT_STEPS = 40_000;
 
 /** Work over many points, or over columns, may take longer. */
-const BUDGETS: Readonly<Partial<Record<BatchRequest['do'], number>>> = { points: 5, summary: 20, fit: 20, test: 20 };
+const BUDGETS: Readonly<Partial<Record<BatchRequest['do'], number>>> = {
+  points: 5,
+  summary: 20,
+  fit: 20,
+  test: 20,
+  /** The search ends with what it has found by then. */
+  check: 0.8,
+  /** Marking wrong answers looks for slips in each. */
+  sheet: 20,
+};
 
 const DOES = /"do"\s*:\s*"(\w+)"/;
 
@@ -163,6 +173,8 @@ function answer(request: BatchRequest, budget: number): Result<object, Problem &
       return distributionAnswer(request, context.value);
     case 'test':
       return testAnswer(request, context.value);
+    case 'sheet':
+      return sheetAnswer(request, context.value);
     case 'check':
       return checkAnswer(request, context.value);
   }

@@ -130,3 +130,52 @@ test(`a bad line answers for itself, whatever it holds (seed ${SEED})`, () => {
     { seed: SEED, numRuns: 600 },
   );
 });
+
+const sheet = {
+  format: 'ulkav-sheet',
+  version: 1,
+  title: 'Tides',
+  seed: 'k',
+  tells: true,
+  drawn: [{ letter: 'a', from: '6', to: '6', step: '1' }],
+  items: [
+    { kind: 'text', text: 'The board reads {a}.' },
+    { kind: 'question', words: '', line: '-a^2+2/3', answer: '', form: 'lowest', tolerance: '', curve: '' },
+  ],
+};
+const items = [{ text: 'The board reads 6.' }, { line: '-6^2+2/3', answer: '-106/3', form: 'lowest' }];
+
+// A line beside another answer, and sheets of exercises.
+test.each([
+  [
+    { do: 'check', expr: '2/3', answer: '4/6' },
+    { same: true, slips: [] },
+  ],
+  [
+    { do: 'check', expr: '2/3', answer: '0.67', form: 'places 2' },
+    { same: true, rounded: 2, inForm: true },
+  ],
+  [
+    { do: 'check', expr: '2/3', answer: '4/6', form: 'lowest' },
+    { same: true, inForm: false },
+  ],
+  [
+    { do: 'check', expr: 'sin(30)', answer: '0.5' },
+    { same: false, slips: expect.arrayContaining([{ name: 'angle-unit', line: 'sin(30)', angle: 'deg' }]) as unknown },
+  ],
+  [{ do: 'check', expr: '2+', answer: '1' }, { ok: false }],
+  [
+    { do: 'check', expr: '2', answer: '1/0' },
+    { ok: false, problem: { code: 'divide-by-zero' } },
+  ],
+  [
+    { do: 'sheet', sheet },
+    { title: 'Tides', items },
+  ],
+  [
+    { do: 'sheet', sheet, answers: ['36 2/3'] },
+    { items: [items[0], { mark: 'wrong', slip: 'sign-power', slipLine: '(-6)^2+2/3' }] },
+  ],
+  [{ do: 'sheet', sheet, answers: ['-106/3'] }, { items: [items[0], { mark: 'right' }] }],
+  [{ do: 'sheet', sheet: { ...sheet, version: 2 } }, { ok: false }],
+])('%j answers %j', (request, expected) => expect(ask(request)).toMatchObject(expected));

@@ -7,6 +7,8 @@ import { curveModels } from '@/core/column/fit-models';
 import { quartileRules } from '@/core/column/quartile-rules';
 import { lineViews } from '@/core/line/line';
 import { entryStyles } from '@/core/notebook/setting-records';
+import { FORM } from '@/core/practice/asked-form';
+import { MOST_ITEMS, sheetSchema } from '@/core/practice/sheet-schema';
 import { bitsOperationIds } from '@/core/radix/bits';
 import { LARGEST_BASE, LEAST_BASE } from '@/core/radix/digits';
 import { tails } from '@/core/inference/test-names';
@@ -247,8 +249,24 @@ const testRequest = z.object({
   cells: z.array(z.array(list)).optional(),
 });
 
-/** A line beside another answer. */
-const checkRequest = z.object({ ...shared, do: z.literal('check'), answer: expression });
+/** A line beside another answer; `form`: the form in which that is asked for. */
+const checkRequest = z.object({
+  ...shared,
+  do: z.literal('check'),
+  answer: expression,
+  form: z.string().regex(FORM).optional(),
+});
+
+/** A sheet of exercises as one pupil has it; with answers, one for each question, these are marked. */
+const sheetRequest = z.object({
+  ...common,
+  do: z.literal('sheet'),
+  sheet: sheetSchema,
+  pupil: z.string().max(100).default('1'),
+  answers: z.array(z.string().max(500)).max(MOST_ITEMS).optional(),
+});
+
+export type SheetRequest = z.infer<typeof sheetRequest>;
 
 export type CheckRequest = z.infer<typeof checkRequest>;
 export type TestRequest = z.infer<typeof testRequest>;
@@ -285,6 +303,7 @@ export const batchRequest = z.discriminatedUnion('do', [
   distributionRequest,
   testRequest,
   checkRequest,
+  sheetRequest,
 ]);
 
 export type KeysRequest = z.infer<typeof keysRequest>;

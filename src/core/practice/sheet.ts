@@ -54,12 +54,11 @@ function filledTree(tree: Tree, numbers: ReadonlyMap<string, string>): Tree {
     const text = numbers.get(tree.name);
     return text === undefined ? tree : numberNode(text);
   }
-  const next = withParts(
-    tree,
-    partsOf(tree).map((part) => filledTree(part, numbers)),
-  );
-  const isRun = next.kind === 'binary' && next.op === 'implied' && next.right.kind === 'number';
-  return isRun ? { ...next, op: 'times' } : next;
+  const parts = partsOf(tree).map((part) => filledTree(part, numbers));
+  if (parts.every((part, i) => part === partsOf(tree)[i])) return tree;
+  const next = withParts(tree, parts);
+  const isImplied = tree.kind === 'binary' && next.kind === 'binary' && tree.op === 'implied';
+  return isImplied && next.right !== tree.right ? { ...next, op: 'times' } : next;
 }
 
 /** A typed line with numbers in the place of letters; as it is where it cannot be read. */

@@ -40,7 +40,10 @@ const MOST_PAIR_TRIES = 20_000;
 const MOST_PAIRS = 8;
 
 /** Few digits say little: what a rounded agreement costs by the figures of the answer. */
-const byFigures = (figures: number): number => [3, 2.5, 1.2, 0.4][figures] ?? 0;
+const byFigures = (figures: number): number => [4, 4, 1.2, 0.4][figures] ?? 0;
+
+/** What is less likely than that says nothing: nearly every line can be led to a single digit. */
+const MOST_COST = 6;
 
 class Search {
   readonly claims = new Map<string, Claim>();
@@ -99,6 +102,7 @@ class Search {
     const how = again === null ? null : this.agrees(again, under);
     if (how === null || (this.isExactOnly && how !== 'exact')) return;
     const total = cost + (variant.extra ?? 0) + (how === 'rounded' ? this.vagueness() : 0);
+    if (slips.length === 1 && total > MOST_COST) return;
     const differs = again === null ? null : differenceIn(this.text, line, again);
     this.claim({ slips, line, angle: under, differs, isOfAnswer: false, cost: total }, this.print(bare(variant.tree)));
   }

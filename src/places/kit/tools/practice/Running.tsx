@@ -27,7 +27,14 @@ import type { ScreenProps } from './screen';
 import { spaced } from './spacing';
 
 /** What is worked out line by line, so that a slip in the line can explain the answer; the rest is read or rewritten. */
-const isWorked: ReadonlySet<AskId> = new Set(['work', 'words', 'solve', 'larger-solution', 'smaller-solution', 'simplify-root']);
+const isWorked: ReadonlySet<AskId> = new Set([
+  'work',
+  'words',
+  'solve',
+  'larger-solution',
+  'smaller-solution',
+  'simplify-root',
+]);
 
 /** An answer that is to be marked; each is marked once. */
 type Given = Readonly<{ text: string; index: number }>;
