@@ -133,12 +133,18 @@ const shots = [
     },
   },
   {
-    name: 'find-phone',
+    name: 'kit-practice-phone',
     size: phone,
     scheme: 'dark',
     act: async (page) => {
-      await page.getByRole('button', { name: 'Find a key or a function' }).tap();
-      await page.getByRole('textbox', { name: 'Find a key or a function' }).fill('cube root');
+      await page.getByRole('link', { name: 'Kit' }).tap();
+      await page.getByRole('button', { name: /^Practice: / }).tap();
+      await page.getByRole('combobox', { name: /^Topic/ }).tap();
+      await page.getByRole('option', { name: 'Order of operations, with signs' }).tap();
+      await page.getByRole('radio', { name: 'Level 3' }).tap();
+      await page.getByRole('textbox', { name: 'Seed of the numbers' }).fill('Velm Quay');
+      await page.getByRole('button', { name: 'Begin' }).tap();
+      await page.getByText('Exercise 1 of 10').waitFor();
     },
   },
   { name: 'running-phone', size: phone, scheme: 'light', act: (page) => entryStyle(page, 'Running') },
@@ -160,13 +166,18 @@ const shots = [
     },
   },
   {
-    name: 'kit-units-phone',
+    name: 'kit-compare-phone',
     size: phone,
     scheme: 'light',
     act: async (page) => {
       await page.getByRole('link', { name: 'Kit' }).tap();
-      await page.getByRole('button', { name: /^Units: / }).tap();
-      await page.getByRole('list', { name: 'In all units' }).waitFor();
+      await page.getByRole('button', { name: /^Compare with an answer: / }).tap();
+      await page.getByRole('button', { name: /^The line: / }).tap();
+      await page.keyboard.type('-4^2+12÷2(1+2)');
+      await page.keyboard.press('Enter');
+      await page.keyboard.type('-14');
+      await page.keyboard.press('Enter');
+      await page.getByRole('list', { name: 'Slips that lead there' }).waitFor();
     },
   },
   {

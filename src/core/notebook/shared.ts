@@ -29,7 +29,6 @@ const shared = z.discriminatedUnion('kind', [sharedLine, sharedSettings, sharedS
 
 export type SharedLine = z.infer<typeof sharedLine>;
 export type SharedSettings = z.infer<typeof sharedSettings>;
-export type SharedSheet = z.infer<typeof sharedSheet>;
 export type Shared = z.infer<typeof shared>;
 
 const PREFIX = 'ulkav=';

@@ -73,9 +73,17 @@ test.each<[row: string[]]>([
 ])('the row %j is no exercise', (row) => expect(exerciseIn(row)).toBeNull());
 
 test('an exercise as a row comes back', () => {
-  const full: Exercise = { ...exercise('x'), ask: 'words', curve: '2x', at: '3', words: 'How much?', tolerance: '0.5' };
-  const { topic: _, ...rest } = full as Exercise & { topic: string };
-  expect(exerciseIn(exerciseRow(full))).toEqual(rest);
+  const full = {
+    shown: 'x',
+    key: '7',
+    form: 'whole',
+    ask: 'words',
+    curve: '2x',
+    at: '3',
+    words: 'How much?',
+    tolerance: '0.5',
+  } as const;
+  expect(exerciseIn(exerciseRow(full))).toEqual(full);
 });
 
 test('answers are counted by day and by topic', () => {

@@ -60,7 +60,6 @@ export const sheetSchema = z.object({
 
 export type Sheet = z.infer<typeof sheetSchema>;
 export type SheetItem = Sheet['items'][number];
-export type SheetQuestion = Extract<SheetItem, { kind: 'question' }>;
 export type DrawnLetter = Sheet['drawn'][number];
 
 /** The answers of a pupil: one for each question, in order; '' where there is none. */

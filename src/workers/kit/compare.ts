@@ -29,8 +29,9 @@ export type CompareView =
   | Readonly<{ line: LineAnswer; same: Sameness | null; claims: readonly ClaimView[]; isWhole: boolean }>
   | Readonly<{ wrong: 'line' | 'answer'; problem: Problem }>;
 
-/** The most that is shown. */
+/** The most that is shown, and how much less likely than the first it may be. */
 const MOST_CLAIMS = 8;
+const LESS_LIKELY = 1.7;
 
 /** Long enough for every single slip and the likely pairs, short enough to wait for. */
 const BUDGET_MS = 1800;
@@ -38,7 +39,9 @@ const BUDGET_MS = 1800;
 /** One claim for each line that slips lead to: the likeliest name for it. */
 function distinct(claims: readonly Claim[]): readonly Claim[] {
   const seen = new Set<string>();
-  return claims.filter(({ line, angle, isOfAnswer }) => {
+  const [first] = claims;
+  return claims.filter(({ line, angle, isOfAnswer, cost }) => {
+    if (cost > (first?.cost ?? 0) + LESS_LIKELY) return false;
     const key = `${line}\n${angle}\n${isOfAnswer}`;
     if (seen.has(key)) return false;
     seen.add(key);

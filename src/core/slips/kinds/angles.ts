@@ -71,7 +71,7 @@ export const dmsDecimal: SlipRecord = {
   cost: 0.9,
   *variants(line) {
     yield* rewritten(line.tree, markedAsMinutes);
-    yield* rewritten(line.tree, function* (node, parent) {
+    yield* byRewriting(function* (node, parent) {
       if (!isMark(parent)) yield* asMinutes(node, null);
       if (node.kind === 'number' && line.angle === 'deg' && !isMark(parent)) {
         const mark: Tree = { kind: 'mark', unit: 'deg', by: 'sign', of: node, span: node.span };
@@ -113,7 +113,7 @@ export const dmsDecimal: SlipRecord = {
         if (first !== undefined && isTime && parts.every((part) => part !== null))
           yield [{ ...node, measures: [{ ...first, of: numberTree(run(itemAt(parts, 0), parts.slice(1))) }] }, 0];
       }
-    });
+    })(line);
   },
 };
 

@@ -77,6 +77,8 @@ export function* swapped(digits: string): Generator<readonly [string, number]> {
       if (digits[i] === digits[j]) continue;
       const signs = [...digits];
       [signs[i], signs[j]] = [signs[j] ?? '', signs[i] ?? ''];
+      // A zero that comes to stand first is not keyed.
+      if (/^0\d/.test(signs.join(''))) continue;
       yield [signs.join(''), at[k + 1] === j ? 0 : 1.5];
     }
 }

@@ -17,10 +17,15 @@ const one = (tree: Tree): boolean => tree.kind === 'number' && tree.written === 
 const times = (a: Tree, b: Tree): Tree => binaryTree('times', a, b);
 const opposite = { plus: 'minus', minus: 'plus' } as const;
 
+/** What a share is written as: a percent, a decimal, a fraction. */
+const isPart = (share: Tree): boolean =>
+  isPercent(share) || isQuotient(inside(share)) || (share.kind === 'number' && share.written.includes('.'));
+
 /** 1 ± share as `1 + 15%` or 1.15 give it: its sign and the share. */
 function factorOf(tree: Tree): Readonly<{ op: 'plus' | 'minus'; share: Tree; isNumeral: boolean }> | null {
   const of = inside(tree);
-  if (isSum(of) && one(of.left)) return { op: of.op === 'plus' ? 'plus' : 'minus', share: of.right, isNumeral: false };
+  if (isSum(of) && one(of.left) && isPart(of.right))
+    return { op: of.op === 'plus' ? 'plus' : 'minus', share: of.right, isNumeral: false };
   const value = of.kind === 'number' && of.written.includes('.') ? numeralValue(of.written) : null;
   if (value === null || q.sign(value) <= 0 || q.compare(value, q.whole(2)) >= 0) return null;
   const share = q.subtract(value, q.ONE);
@@ -96,6 +101,13 @@ export const percentBase: SlipRecord = {
           const sum = binaryTree(first.op, base, times(base, first.right));
           yield [binaryTree(node.op, sum, times(base, right)), 0];
         }
+      }
+      // Two factors taken for the sum of their percents.
+      const before = isProduct(node) && isProduct(left) ? factorOf(left.right) : null;
+      const last = before === null ? null : factorOf(right);
+      if (before !== null && last !== null && isProduct(left)) {
+        const one = binaryTree(before.op, ONE, before.share);
+        yield [times(left.left, groupTree(binaryTree(last.op, one, last.share))), 0];
       }
       const share = isQuotient(node) || isProduct(node) ? factorOf(right) : null;
       if (share !== null && isQuotient(node)) {

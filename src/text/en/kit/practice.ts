@@ -149,7 +149,6 @@ export const minutesText = (seconds: number): string =>
 export const dayText = (date: string, all: number, right: number): string =>
   `${date}: ${all} ${all === 1 ? 'answer' : 'answers'}, ${right} right`;
 export const topicText = (name: string, right: number, all: number): string => `${name}: ${right} of ${all} right`;
-export const DUE_NAME = 'Repetition';
 
 /** A graph as it is told to those who do not see it: its points at whole numbers. */
 export const curvePictureText = {

@@ -9,7 +9,6 @@ const two = (n: number): string => String(n).padStart(2, '0');
 type Day = Readonly<{ year: number; month: number; day: number }>;
 
 const monthKey = ({ year, month }: Day): string => `log ${year}-${two(month)}`;
-export const dateText = ({ year, month, day }: Day): string => `${year}-${two(month)}-${two(day)}`;
 
 const rowsOf = (entries: Entries, name: string): MonthRows => {
   const found = entries[name];
