@@ -138,12 +138,16 @@ for (const scheme of ['light', 'dark'] as const)
     await expect(page.getByRole('alert')).toBeVisible();
     await check('problem');
     await page.getByRole('button', { name: /^Number display/ }).click();
+    // A panel that is opened for the first time is loaded first.
+    await expect(page.getByRole('dialog', { name: 'Settings' })).toBeVisible();
     await check('settings');
     await page.keyboard.press('Escape');
     await bench.openLine('17/6');
+    await expect(page.getByRole('dialog')).toBeVisible();
     await check('tape line');
     await page.keyboard.press('Escape');
     await page.getByRole('button', { name: 'keep' }).click();
+    await expect(page.getByRole('dialog')).toBeVisible();
     await check('keep');
     await page.keyboard.press('Escape');
     await page.getByRole('link', { name: 'Shelf' }).click();
