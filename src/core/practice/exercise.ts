@@ -77,6 +77,9 @@ export const seriesIds = [
 ] as const;
 export type SeriesId = (typeof seriesIds)[number];
 
+/** Whether a topic is one of the series, and not one's own lines or a sheet. */
+export const isSeries = (topic: string): topic is SeriesId => (seriesIds as readonly string[]).includes(topic);
+
 /** How each series is meant to be worked. */
 export const ways: Readonly<Record<SeriesId, Way>> = {
   squares: 'head',

@@ -6,9 +6,10 @@ import { evaluate } from '../evaluate/evaluate';
 import { functionNames } from '../function';
 import { parse } from '../language/parse';
 import type { Tree } from '../language/tree';
+import { roundToPlaces } from '../number/digits';
+import { isReal } from '../number/value';
 import { compare } from './compare';
 import type { Comparison } from './claim';
-import { agreement, readGiven } from './given';
 import { slipNames } from './names';
 import { records } from './records';
 
@@ -148,9 +149,9 @@ test(`whatever is claimed comes to the digits of the answer (seed ${SEED})`, () 
       for (const claim of compared(text, answer).claims) {
         const context = under(claim.angle);
         const value = evaluate(treeOf(claim.line), context);
-        const given = readGiven(treeOf(answer), context);
-        if (!value.ok || !given.ok) throw new Error(claim.line);
-        expect(['exact', 'rounded']).toContain(agreement(value.value, given.value, context));
+        if (!value.ok || !isReal(value.value)) throw new Error(claim.line);
+        const rounded = roundToPlaces(value.value, places, unhurried);
+        expect([claim.line, typeof rounded === 'string' ? rounded : rounded.unscaled]).toEqual([claim.line, BigInt(n)]);
       }
     }),
     { seed: SEED, numRuns: 5 },

@@ -98,7 +98,6 @@ export function* leftOut(digits: string): Generator<readonly [string, number]> {
   if (digits.replace('.', '').length < 2) return;
   for (const [i, sign] of [...digits].entries())
     if (isDigit(sign) && sign !== digits[i + 1]) yield [digits.slice(0, i) + digits.slice(i + 1), 0];
-  // A digit that the line has too many.
 }
 
 export function* doubled(digits: string): Generator<readonly [string, number]> {

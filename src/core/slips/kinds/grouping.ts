@@ -175,7 +175,7 @@ export const leftToRight: SlipRecord = {
 /** An implied product that binds tighter than a division before it, or does not. */
 const beside: Rewrite = function* (node) {
   if (!isBinary(node)) return;
-  if ((node.op === 'implied' || node.op === 'times') && isDivision(node.left) && node.op === 'implied')
+  if (node.op === 'implied' && isDivision(node.left))
     yield [binaryTree(node.left.op, node.left.left, binaryTree('implied', node.left.right, node.right)), 0];
   const under = inside(node.right);
   if (isDivision(node) && isBinary(under) && under.op === 'implied')

@@ -24,10 +24,10 @@ export const minus: SlipRecord = {
       const first = left.kind === 'negate' ? left : null;
       if (first !== null && (node.op === 'plus' || node.op === 'minus'))
         yield [negateTree(groupTree(binaryTree(node.op, first.of, right))), 0.6];
-      // −2 1/2 taken as −2 and a half.
     }
     if (node.kind === 'negate') {
       yield [node.of, 0.7];
+      // −2 1/2 taken as −2 and a half more.
       if (node.of.kind === 'mixed' && node.of.whole !== null) {
         const part = binaryTree('over', numberTree(`${node.of.n}`), numberTree(`${node.of.d}`));
         yield [binaryTree('plus', negateTree(numberTree(`${node.of.whole}`)), part), 0.5];

@@ -1,14 +1,12 @@
 import { View } from '@tamagui/core';
 import { useRouter } from 'expo-router';
 import { useStore } from '@/state/app-store';
-import { convertNotation } from '@/state/slices/bench/notation';
 import { kitWords, lineSpoken } from '@/text/kit/kit';
 import { Button } from '@/ui/control/Button';
 import { Formula } from '@/ui/formula/Formula';
 import { CORE_SPELLING, typeset } from '@/ui/formula/typeset';
 import { Words } from '@/ui/theme/text';
-
-const SPELLING = { decimalSign: '.', impliedFirst: false } as const;
+import { putOnLine } from './to-line';
 
 /** The line that works something out, which can be taken to the Bench. `text`: typed, with a point. */
 export function LineRow({ name, text }: Readonly<{ name: string; text: string }>) {
@@ -24,9 +22,7 @@ export function LineRow({ name, text }: Readonly<{ name: string; text: string }>
         isTight
         name={`${kitWords.toLine}: ${name}`}
         onPress={() => {
-          useStore
-            .getState()
-            .paste(convertNotation(text, SPELLING, { ...SPELLING, decimalSign: display.decimalSign }), true);
+          putOnLine(text);
           router.navigate('/');
         }}
       >

@@ -11,12 +11,12 @@ import { copy, copyOfLine } from '@/places/bench/copying';
 import { delimitedText } from '@/places/files/delimited-text';
 import { KeepTiles } from '@/places/shelf/KeepTiles';
 import { useStore } from '@/state/app-store';
-import { convertNotation } from '@/state/slices/bench/notation';
 import { kitWords } from '@/text/kit/kit';
 import { Button } from '@/ui/control/Button';
 import { ResultForms } from '@/ui/line/ResultForms';
 import { Panel } from '@/ui/kit/Panel';
 import { Words } from '@/ui/theme/text';
+import { putOnLine } from './to-line';
 import type { Result } from './result';
 
 const SPELLING = { decimalSign: '.', impliedFirst: false } as const;
@@ -33,13 +33,12 @@ export function UseSheet({ result, onClose }: Readonly<{ result: Result; onClose
   const router = useRouter();
   const settings = useStore((s) => s.settings);
   const [chosen, setChosen] = useState<FormId | null>(null);
-  const { paste, keepAnswer, putTable, appendCell } = useStore.getState();
+  const { keepAnswer, putTable, appendCell } = useStore.getState();
   const { name, forms, saved, full, from } = result;
   const form = forms.find(({ id }) => id === chosen) ?? itemAt(forms, 0);
   const rows = writtenRows(form.typed);
   const toLine = (): void => {
-    const { decimalSign } = settings.display;
-    paste(convertNotation(form.typed, SPELLING, { ...SPELLING, decimalSign }), true);
+    putOnLine(form.typed);
     router.navigate('/');
   };
   const copied = (title: string, text: () => string) => (

@@ -39,7 +39,6 @@ export const practiceWords = {
   byTopic: 'Right answers by topic, in %',
   noHistory: 'What is practised is counted here, day by day and by topic.',
   own: 'My own series',
-  ownName: 'Name of the series',
   ownLine: 'A line to be worked out',
   ownForm: 'Form of the answer',
   addLine: 'Add this line',
@@ -49,7 +48,6 @@ export const practiceWords = {
   ownFull: 'A series has room for 50 lines.',
   anyForm: 'in any form',
   likely: 'The likely slip',
-  noAnswer: 'This exercise has no answer that can be worked.',
 } as const;
 
 export const seriesNames: Readonly<Record<SeriesId, string>> = {

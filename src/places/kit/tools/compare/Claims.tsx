@@ -1,8 +1,8 @@
 import { View } from '@tamagui/core';
 import { useRouter } from 'expo-router';
 import type { AngleUnit } from '@/core/base/angle';
+import { putOnLine } from '@/places/kit/parts/to-line';
 import { useStore } from '@/state/app-store';
-import { inNotation } from '@/state/slices/bench/notation';
 import type { ClaimView } from '@/state/slices/kit/requests';
 import { compareWords, slipTexts } from '@/text/kit/compare';
 import { unitNames } from '@/text/labels';
@@ -19,10 +19,9 @@ function Claim({ claim, angle }: Readonly<{ claim: ClaimView; angle: AngleUnit }
   const markup = typeset(line, CORE_SPELLING, display);
   const unit = claim.angle === angle ? '' : ` (${unitNames[claim.angle]})`;
   const take = (): void => {
-    const { paste, set, settings } = useStore.getState();
-    const { impliedFirst } = settings;
+    const { set, settings } = useStore.getState();
     if (claim.angle !== settings.angle) set({ angle: claim.angle });
-    paste(inNotation(line, CORE_SPELLING, { impliedFirst, decimalSign: display.decimalSign }), true);
+    putOnLine(line);
     router.navigate('/');
   };
   return (

@@ -1,8 +1,8 @@
 import { View } from '@tamagui/core';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { itemAt } from '@/core/base/item';
-import { seriesIds, ways } from '@/core/practice/exercise';
-import type { AskId, SeriesId } from '@/core/practice/exercise';
+import { isSeries, ways } from '@/core/practice/exercise';
+import type { AskId } from '@/core/practice/exercise';
 import { answered, runRows, standing } from '@/core/practice/run';
 import { EntryRow } from '@/places/kit/parts/EntryRow';
 import { useWriting } from '@/places/kit/parts/slots';
@@ -39,10 +39,7 @@ const isWorked: ReadonlySet<AskId> = new Set([
 /** An answer that is to be marked; each is marked once. */
 type Given = Readonly<{ text: string; index: number }>;
 
-const built: readonly string[] = seriesIds;
-
-const wayText = (topic: string): string =>
-  built.includes(topic) ? wayTexts[ways[topic as SeriesId]] : practiceWords.writeFirst;
+const wayText = (topic: string): string => (isSeries(topic) ? wayTexts[ways[topic]] : practiceWords.writeFirst);
 
 type Props = ScreenProps &
   Readonly<{
@@ -70,7 +67,7 @@ export function Running({ enter, run, next, isQuiet, onAnswered, onEnd, onPause 
     const { key, shown, form, topic } = exercise;
     const asked = kitRequest(state, [key, given.text]);
     // The exercises of the series mean degrees; own lines are worked as the settings are.
-    const angle = built.includes(topic) ? ('deg' as const) : asked.angle;
+    const angle = isSeries(topic) ? ('deg' as const) : asked.angle;
     const slipsFrom = isWorked.has(exercise.ask) ? (exercise.ask === 'work' ? shown : key) : '';
     return { ...asked, angle, key, slipsFrom, form, answer: given.text, tolerance: exercise.tolerance ?? '' };
   });
@@ -101,7 +98,7 @@ export function Running({ enter, run, next, isQuiet, onAnswered, onEnd, onPause 
       keep: (text: string) => setGiven(text === '' ? null : { text, index: at }),
       after: null,
       below: null,
-      ...(built.includes(exercise.topic) ? { angle: 'deg' as const } : {}),
+      ...(isSeries(exercise.topic) ? { angle: 'deg' as const } : {}),
     }),
     [given, at, exercise.topic],
   );

@@ -2,12 +2,11 @@ import { View } from '@tamagui/core';
 import { useMemo, useState } from 'react';
 import { itemAt } from '@/core/base/item';
 import { levels, seriesIds } from '@/core/practice/exercise';
-import type { Exercise, Level } from '@/core/practice/exercise';
 import { begun, exerciseIn, runRows, standing } from '@/core/practice/run';
+import type { Run } from '@/core/practice/run';
 import { useWriting } from '@/places/kit/parts/slots';
 import { ToolFrame } from '@/places/kit/parts/ToolFrame';
 import { useStore } from '@/state/app-store';
-import { tasks } from '@/state/tasks';
 import { dueText, levelName, practiceWords, progressText, seriesNames } from '@/text/kit/practice';
 import { Button } from '@/ui/control/Button';
 import { Field } from '@/ui/kit/Field';
@@ -15,6 +14,7 @@ import { Radios } from '@/ui/kit/Radios';
 import { Select } from '@/ui/kit/Select';
 import { Toggle } from '@/ui/kit/Switch';
 import { Words } from '@/ui/theme/text';
+import { drawnRun } from './drawn-run';
 import { History } from './History';
 import { counts, OWN, practiceEntries } from './inputs';
 import { OwnSeries, useOwnSlots } from './OwnSeries';
@@ -39,17 +39,14 @@ export function Start({ entries, enter, run, onBegun, onGoOn }: Props) {
   const slots = useOwnSlots(entries, enter);
   const { topic, level, count, seed, timed } = entries;
   const own = entries.own.flatMap((row) => exerciseIn(row) ?? []);
-  const begin = (exercises: readonly (Exercise & Readonly<{ topic: string }>)[]): void => {
-    if (exercises.length === 0) return;
-    enter({ run: runRows(begun(exercises)), since: timed === 'yes' ? String(Date.now()) : '' });
+  const begin = (next: Run | null): void => {
+    if (next === null || next.length === 0) return;
+    enter({ run: runRows(next), since: timed === 'yes' ? String(Date.now()) : '' });
     onBegun();
   };
   const start = async (): Promise<void> => {
-    if (topic === OWN) return begin(own.map((exercise) => ({ ...exercise, topic })));
-    const from = seed.trim() === '' ? newSeed() : seed;
-    const request = { series: topic, level: Number(level) as Level, count: Number(count), seed: from };
-    const result = await tasks.run('exercises', request);
-    if (result !== 'superseded' && result.ok) begin(result.value.map((exercise) => ({ ...exercise, topic })));
+    if (topic === OWN) return begin(begun(own.map((exercise) => ({ ...exercise, topic }))));
+    return begin(await drawnRun(topic, level, Number(count), seed.trim() === '' ? newSeed() : seed));
   };
   const { right, total } = standing(run);
   return (
@@ -69,7 +66,7 @@ export function Start({ entries, enter, run, onBegun, onGoOn }: Props) {
           )}
           {due.length === 0 ? null : (
             <View flexDirection="row">
-              <Button onPress={() => begin(due.slice(0, Number(count)))}>{dueText(due.length)}</Button>
+              <Button onPress={() => begin(begun(due.slice(0, Number(count))))}>{dueText(due.length)}</Button>
             </View>
           )}
           <View flexDirection="row" flexWrap="wrap" alignItems="center" gap="$2">

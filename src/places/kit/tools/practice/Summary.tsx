@@ -1,23 +1,20 @@
 import { View } from '@tamagui/core';
 import { useState } from 'react';
-import { seriesIds } from '@/core/practice/exercise';
-import type { Level, SeriesId } from '@/core/practice/exercise';
-import { begun, runRows, standing } from '@/core/practice/run';
+import { isSeries } from '@/core/practice/exercise';
+import { runRows, standing } from '@/core/practice/run';
 import { useWriting } from '@/places/kit/parts/slots';
 import { StepsOf } from '@/places/kit/parts/steps';
 import { ToolFrame } from '@/places/kit/parts/ToolFrame';
-import { tasks } from '@/state/tasks';
 import { endText, minutesText, practiceWords } from '@/text/kit/practice';
 import { Button } from '@/ui/control/Button';
 import { Words } from '@/ui/theme/text';
+import { drawnRun } from './drawn-run';
 import { History } from './History';
 import { practiceEntries } from './inputs';
 import { Progress } from './Progress';
 import { Question } from './Question';
 import { newSeed } from './screen';
 import type { ScreenProps } from './screen';
-
-const built: readonly string[] = seriesIds;
 
 /** The end of a run: how many were right at first, what to repeat, and where to go from here. */
 export function Summary({ entries, enter, run }: ScreenProps) {
@@ -27,14 +24,10 @@ export function Summary({ entries, enter, run }: ScreenProps) {
   const { atFirst, total } = standing(run);
   const repeat = run.filter(({ first }) => first !== 'right');
   const topic = run[0]?.topic ?? '';
-  const isBuilt = built.includes(topic) && run.every((one) => one.topic === topic);
+  const series = isSeries(topic) && run.every((one) => one.topic === topic) ? topic : null;
   const anew = async (): Promise<void> => {
-    const { level } = entries;
-    const request = { series: topic as SeriesId, level: Number(level) as Level, count: total, seed: newSeed() };
-    const result = await tasks.run('exercises', request);
-    if (result === 'superseded' || !result.ok) return;
-    const since = entries.timed === 'yes' ? String(Date.now()) : '';
-    enter({ run: runRows(begun(result.value.map((exercise) => ({ ...exercise, topic })))), since });
+    const next = series === null ? null : await drawnRun(series, entries.level, total, newSeed());
+    if (next !== null) enter({ run: runRows(next), since: entries.timed === 'yes' ? String(Date.now()) : '' });
   };
   const seconds = (ended - Number(entries.since)) / 1000;
   return (
@@ -54,7 +47,7 @@ export function Summary({ entries, enter, run }: ScreenProps) {
           <Words>{endText(atFirst, total)}</Words>
           {entries.since === '' ? null : <Words>{minutesText(seconds)}</Words>}
           <View flexDirection="row" flexWrap="wrap" gap="$2">
-            {isBuilt ? (
+            {series !== null ? (
               <Button isMain onPress={() => void anew()}>
                 {practiceWords.anew}
               </Button>
