@@ -69,6 +69,8 @@ export type LineRequest = WorkSettings &
     lists?: ReadonlyMap<string, readonly string[]>;
     /** A value that the text names came as a decimal. */
     namesDecimals: boolean;
+    /** Functions that are off for now, by name. */
+    off?: readonly string[];
   }>;
 
 export type LineAnswer = Readonly<{
@@ -122,7 +124,7 @@ const otherUnitOf = (unit: AngleUnit): AngleUnit => (unit === 'rad' ? 'deg' : 'r
 const WORKED_DIGITS = 60;
 
 export const contextFor = (request: LineRequest, shouldContinue: ShouldContinue, random: Random): Context => {
-  const { angle, complex, word, ans, letters, slots, total, lists } = request;
+  const { angle, complex, word, ans, letters, slots, total, lists, off = [] } = request;
   const plain = contextOf({
     angle,
     complex,
@@ -130,6 +132,7 @@ export const contextFor = (request: LineRequest, shouldContinue: ShouldContinue,
     digits: WORKED_DIGITS,
     shouldContinue,
     random,
+    off,
     names: { ans, letters, slots, total },
   });
   return lists === undefined ? plain : withColumns(plain, lists);
@@ -286,7 +289,7 @@ function answerOf(
       fullText(value.value, shouldContinue) ??
       forms.value.find((f) => f.id === 'exact')?.typed ??
       itemAt(forms.value, 0).typed,
-    near: nearForms(reading, request),
+    near: request.display.decimalsOnly === true ? [] : nearForms(reading, request),
     otherUnit: work === tree ? inOtherUnit(reading, request, context) : null,
   });
 }

@@ -77,6 +77,7 @@ export type DomainReason =
   | 'rule-circle'
   | 'needs-matrix'
   | 'needs-vector'
+  | 'off-now'
   | 'needs-number'
   | 'needs-whole'
   | 'singular'

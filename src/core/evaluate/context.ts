@@ -27,6 +27,8 @@ export type Context = Readonly<{
   /** Significant digits that will be asked for: what long sums and integrals are worked to. */
   digits: number;
   names: Names;
+  /** Functions that are off for now, by name. */
+  off: readonly string[];
   shouldContinue: ShouldContinue;
   random: Random;
 }>;
@@ -35,13 +37,14 @@ const NO_NAMES: Names = { ans: null, letters: new Map(), slots: new Map(), total
 
 type Given = Partial<Omit<Context, 'names'>> & Pick<Context, 'shouldContinue'> & { names?: Partial<Names> };
 
-/** A context with what was not given left at its plainest: radians, real numbers, nothing kept, no chance, words of 32 bits with a sign. */
+/** A context with what was not given left at its plainest: radians, real numbers, nothing kept, no chance, nothing off, words of 32 bits with a sign. */
 export const contextOf = ({ names, ...given }: Given): Context => ({
   angle: 'rad',
   complex: false,
   word: 'signed32',
   digits: 50,
   random: () => 0n,
+  off: [],
   ...given,
   names: { ...NO_NAMES, ...names },
 });

@@ -261,6 +261,7 @@ function call(tree: Tree & { kind: 'call' }, context: Context): Evaluated {
   const record = functionRecord(tree.fn);
   const isHidden = record?.binds === undefined && record?.complexOnly === true && !context.complex;
   if (record === undefined || isHidden) return refused({ code: 'undefined-name', name: tree.fn }, tree.span);
+  if (context.off.includes(tree.fn)) return refused({ code: 'domain', reason: 'off-now', fn: tree.fn }, tree.span);
   if (record.binds === 'slot') return slot(tree, context);
   if (record.binds !== undefined && record.binds !== 'matrix' && record.binds !== 'chance')
     return bind(record.binds, tree, context, evaluateNode);

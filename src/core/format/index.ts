@@ -37,6 +37,7 @@ const records: readonly FormRecord[] = [
 /**
  * All forms that a value has, the first being the one shown unless another is chosen: the base that was asked
  * for, the decimal of what was written in decimals, else the exact one. A form that would only repeat another is left out.
+ * With decimals only it is one form: the base that was asked for, the decimal, or the first where there is neither.
  */
 export function formsOf(
   v: Value,
@@ -53,7 +54,9 @@ export function formsOf(
     if (typeof form === 'string') return fail(form);
     if (form !== null && !forms.some((f) => f.typed === form.typed && f.text === form.text)) forms.push(form);
   }
-  const first = nature.asked === null ? (nature.isDecimal ? 'decimal' : null) : formIdOf(nature.asked);
+  const isDecimal = nature.isDecimal || settings.decimalsOnly === true;
+  const first = nature.asked === null ? (isDecimal ? 'decimal' : null) : formIdOf(nature.asked);
   const shown = forms.find(({ id }) => id === first);
+  if (settings.decimalsOnly === true) return succeed(shown === undefined ? forms.slice(0, 1) : [shown]);
   return succeed(shown === undefined ? forms : [shown, ...forms.filter((form) => form !== shown)]);
 }

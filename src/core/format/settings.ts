@@ -9,6 +9,8 @@ export type DisplaySettings = Readonly<{
   digits: number;
   grouping: boolean;
   decimalSign: DecimalSign;
+  /** No other forms beside the decimal. */
+  decimalsOnly?: boolean;
 }>;
 
 export const FEWEST_DIGITS = 1;

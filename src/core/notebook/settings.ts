@@ -44,3 +44,7 @@ export const handedOnSchema = z.extend(
   z.pick(settingsSchema, handedOn('always')),
   z.partial(z.pick(settingsSchema, handedOn('maybe'))).shape,
 );
+
+/** What is handed on, without what it leaves open. */
+export const givenSettings = (handed: Partial<z.infer<typeof handedOnSchema>>): Partial<Settings> =>
+  Object.fromEntries(Object.entries(handed).filter(([, value]) => value !== undefined));

@@ -1,5 +1,6 @@
 import { z } from 'zod/mini';
 import { angleUnits } from '../base/angle';
+import { examPlanSchema } from './exam';
 import { keyLogSchema, ownDigitsSchema, typedText } from './schema';
 import { sheetSchema } from '../practice/sheet-schema';
 import { decimalSign } from './setting-records';
@@ -7,7 +8,7 @@ import { handedOnSchema } from './settings';
 
 /*
  * What a link carries in its fragment, which no server sees: a line with the settings it was worked in and the keys
- * that made it, settings for a whole class, or a short sheet of exercises. Read as a stranger's input.
+ * that made it, settings for a whole class, a short sheet of exercises, or an examination. Read as a stranger's input.
  */
 
 const sharedLine = z.object({
@@ -25,7 +26,9 @@ const sharedSettings = z.object({ kind: z.literal('settings'), settings: handedO
 
 const sharedSheet = z.object({ kind: z.literal('sheet'), sheet: sheetSchema });
 
-const shared = z.discriminatedUnion('kind', [sharedLine, sharedSettings, sharedSheet]);
+const sharedExam = z.object({ kind: z.literal('exam'), plan: examPlanSchema });
+
+const shared = z.discriminatedUnion('kind', [sharedLine, sharedSettings, sharedSheet, sharedExam]);
 
 export type SharedLine = z.infer<typeof sharedLine>;
 export type SharedSettings = z.infer<typeof sharedSettings>;

@@ -1,6 +1,7 @@
 import { useRouter } from 'expo-router';
 import { memo, useCallback } from 'react';
 import type { Completion } from '@/core/line/completions';
+import { useHelp } from '@/places/exam/use-help';
 import { useStore } from '@/state/app-store';
 import { toCanonicalText } from '@/state/slices/curves/actions';
 import { lineText } from '@/state/slices/bench/reading';
@@ -25,6 +26,8 @@ export const BelowLine = memo(function BelowLine({ found, onComplete, openLine, 
   const isReported = useStore((s) => s.reported !== null);
   const { letters, isRelation } = openLine;
   const router = useRouter();
+  const solves = useHelp('solve');
+  const hasCurves = useHelp('curves');
   const canDraw = letters.includes('x') && letters.every((name) => name === 'x' || (isRelation && name === 'y'));
   const draw = useCallback(() => {
     const { settings, document } = useStore.getState();
@@ -37,10 +40,10 @@ export const BelowLine = memo(function BelowLine({ found, onComplete, openLine, 
     <>
       <Completions found={found} onTake={onComplete} />
       {letters.length === 0 || (isRelation && letters.length === 1) ? null : <TryPanel letters={letters} />}
-      {isRelation ? (
+      {isRelation && solves ? (
         <SolvePanel letters={letters} isAsked={isReported || letters.length === 1} onAnswer={onSolution} />
       ) : null}
-      <LineTools onOpen={onOpen} onDraw={canDraw ? draw : null} />
+      <LineTools onOpen={onOpen} onDraw={canDraw && hasCurves ? draw : null} />
     </>
   );
 });

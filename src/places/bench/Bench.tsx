@@ -5,6 +5,7 @@ import type { KeyAction, KeyId } from '@/keys/catalogue';
 import { shake, tick } from '@/platform/feedback';
 import { useStore } from '@/state/app-store';
 import { optionsOf } from '@/state/slices/bench/reading';
+import { isOff } from '@/state/slices/exam/off';
 import { words } from '@/text/labels';
 import { Deck } from '@/ui/deck/Deck';
 import { Fold } from '@/ui/deck/Fold';
@@ -78,7 +79,9 @@ export function Bench() {
   const openStyle = useCallback(() => setOpen({ sheet: 'style' }), []);
   const openSettings = useCallback(() => setOpen({ sheet: 'settings' }), []);
   const openTape = useCallback(() => setOpen({ sheet: 'tape' }), []);
-  const openFind = useCallback(() => setOpen({ sheet: 'find' }), []);
+  const openFind = useCallback(() => {
+    if (!isOff(useStore.getState(), 'search')) setOpen({ sheet: 'find' });
+  }, []);
   const isClass = open?.sheet === 'class';
   const isAlone = (open === null || (isClass && open.of === 'now')) && !isPasting && !isOver;
   useTypingAnywhere(isAlone);

@@ -10,6 +10,7 @@ import { words } from '@/text/labels';
 import { helpWords } from '@/text/help';
 import { findElsewhere } from '@/text/help-index';
 import { findKeys } from '@/text/search';
+import { useHelp, useIsThere } from '@/places/exam/use-help';
 import { HelpItem } from '@/places/frame/HelpSheet';
 import { useOver } from '@/places/frame/over';
 import { findTools } from '@/places/kit/find-tools';
@@ -36,8 +37,10 @@ export function FindSheet({
     (keys[id].needs === 'complex' && !isComplex) || !meansIn(style, keys[id].does);
   const found = findKeys(sought);
   const elsewhere = findElsewhere(sought);
-  const tools = findTools(sought);
-  const conversion = questionIn(sought);
+  const hasKit = useHelp('kit');
+  const isThere = useIsThere();
+  const tools = hasKit ? findTools(sought).filter(isThere) : [];
+  const conversion = hasKit ? questionIn(sought) : null;
   const router = useRouter();
   const over = useOver();
   const take = (action: KeyAction) => {

@@ -2,6 +2,7 @@ import { View } from '@tamagui/core';
 import { memo } from 'react';
 import { isEmptyLine } from '@/core/line/line';
 import { keys } from '@/keys/catalogue';
+import { WithHelp } from '@/places/exam/use-help';
 import { useStore } from '@/state/app-store';
 import { answerInSight } from '@/state/slices/bench/moment';
 import { curveWords } from '@/text/curve-labels';
@@ -60,8 +61,10 @@ export const LineTools = memo(function LineTools({
         )}
         {isEmpty ? null : (
           <>
-            {tool(words.stepsTool, { sheet: 'steps', of: 'now' })}
-            {isAngle ? tool(words.angleTool, { sheet: 'angle', of: 'now' }) : null}
+            <WithHelp help="steps">
+              {tool(words.stepsTool, { sheet: 'steps', of: 'now' })}
+              {isAngle ? tool(words.angleTool, { sheet: 'angle', of: 'now' }) : null}
+            </WithHelp>
             {tool(own === null ? words.digitsTool : `${words.digitsTool} (${own.digits})`, { sheet: 'digits' })}
           </>
         )}

@@ -3,6 +3,7 @@ import ScrollText from 'lucide-react-native/icons/scroll-text';
 import Search from 'lucide-react-native/icons/search';
 import { memo } from 'react';
 import type { ComponentType } from 'react';
+import { WithHelp } from '@/places/exam/use-help';
 import { useStore } from '@/state/app-store';
 import { depthButton, depthNames, orderButton, orderNames, styleButton, styleNames } from '@/text/entry-labels';
 import { complexButton, displayButton, displaySummary, unitButton, unitNames, words } from '@/text/labels';
@@ -41,7 +42,9 @@ export const StatusStrip = memo(function StatusStrip({ onSettings, onTape, onFin
         {`${styleNames[style]} ▾`}
       </Button>
       <View flex={1} />
-      <IconButton icon={Search} name={words.findTitle} onPress={onFind} />
+      <WithHelp help="search">
+        <IconButton icon={Search} name={words.findTitle} onPress={onFind} />
+      </WithHelp>
       <IconButton icon={ScrollText} name={words.tapeTools} onPress={onTape} />
       <Button keepsFocus isQuiet name={unitButton(angle)} onPress={nextAngleUnit}>
         {isRoomy ? unitNames[angle] : angle}

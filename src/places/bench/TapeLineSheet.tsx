@@ -1,6 +1,7 @@
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { LONGEST_NOTE } from '@/core/notebook/schema';
+import { WithHelp } from '@/places/exam/use-help';
 import { useStore } from '@/state/app-store';
 import { words } from '@/text/labels';
 import { Apart, Group } from '@/ui/control/Group';
@@ -51,9 +52,11 @@ export function TapeLineSheet({ id, onOpen, onClose }: Props) {
         )}
       </Group>
       <Group name={words.lookAt}>
-        <Button onPress={() => onOpen({ sheet: 'steps', of: line })}>{words.steps}</Button>
+        <WithHelp help="steps">
+          <Button onPress={() => onOpen({ sheet: 'steps', of: line })}>{words.steps}</Button>
+          <Button onPress={() => onOpen({ sheet: 'angle', of: line })}>{words.angleView}</Button>
+        </WithHelp>
         <BookSays of={line} onDone={onClose} />
-        <Button onPress={() => onOpen({ sheet: 'angle', of: line })}>{words.angleView}</Button>
         <Button onPress={() => onOpen({ sheet: 'keys', of: line })}>{words.keyLog}</Button>
         <Button onPress={() => onOpen({ sheet: 'class', of: line })}>{words.forClass}</Button>
         <OpenInKit forms={line.forms} onDone={onClose} />

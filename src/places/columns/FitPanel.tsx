@@ -5,6 +5,7 @@ import { fitModels } from '@/core/column/fit-models';
 import { usedColumns } from '@/core/notebook/columns';
 import type { DataTable } from '@/core/notebook/columns';
 import type { DrawnFunction } from '@/core/notebook/curves';
+import { WithHelp } from '@/places/exam/use-help';
 import { useStore } from '@/state/app-store';
 import { useRequest, useTask } from '@/state/use-task';
 import { fitRequest } from '@/state/slices/columns/requests';
@@ -74,7 +75,9 @@ function Found({ result, table, onOpen }: Readonly<{ result: FitView; table: Dat
           </Words>
         ) : null}
         <View flexDirection="row" flexWrap="wrap" gap="$2">
-          <Button onPress={toCurves}>{columnWords.toCurves}</Button>
+          <WithHelp help="curves">
+            <Button onPress={toCurves}>{columnWords.toCurves}</Button>
+          </WithHelp>
           <Button onPress={() => void copy(`y=${result.full}`)}>{columnWords.copyEquation}</Button>
         </View>
         {result.start === null ? null : (

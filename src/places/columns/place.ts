@@ -5,6 +5,7 @@ import { words } from '@/text/labels';
 
 export const columns = definePlace({
   id: 'columns',
+  help: 'columns',
   path: '/columns',
   name: words.columns,
   icon: Table2,

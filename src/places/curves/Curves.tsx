@@ -7,6 +7,7 @@ import { viewOfPoints } from '@/core/chart/range';
 import { fitted, middleOf, moved, startView } from '@/core/curve/view';
 import type { Size, ViewRange } from '@/core/curve/view';
 import { handleStroke } from '@/keys/shortcuts';
+import { useHelp } from '@/places/exam/use-help';
 import { useStore } from '@/state/app-store';
 import { curveWords, graphText } from '@/text/curve-labels';
 import { unitButton, unitNames, words } from '@/text/labels';
@@ -67,7 +68,9 @@ export function Curves() {
   const canUndo = useStore((s) => s.history.past.length > 0);
   const { press, setView, addFunction, changeFunction, nextAngleUnit } = useStore.getState();
   const [size, setSize] = useState<Size>({ width: 390, height: 390 });
-  const [panel, setPanel] = useState<PanelId>('functions');
+  const solves = useHelp('solve');
+  const [chosenPanel, setPanel] = useState<PanelId>('functions');
+  const panel = solves || chosenPanel !== 'points' ? chosenPanel : 'functions';
   const [open, setOpen] = useState<Open | null>(null);
   /** On a phone the table may have the room of the graph. */
   const [folds, setFolds] = useState(false);
@@ -316,7 +319,7 @@ export function Curves() {
     >
       <Tabs
         name={curveWords.panels}
-        tabs={panelIds.map((id) => ({ id, name: curveWords[id] }))}
+        tabs={panelIds.filter((id) => solves || id !== 'points').map((id) => ({ id, name: curveWords[id] }))}
         chosen={panel}
         onChoose={setPanel}
       >

@@ -4,6 +4,7 @@ import { useEffect, useRef, useState } from 'react';
 import { MOST_ROWS } from '@/core/notebook/columns';
 import type { DrawnFunction } from '@/core/notebook/curves';
 import { saveFile } from '@/platform/files';
+import { useHelp } from '@/places/exam/use-help';
 import { useStore } from '@/state/app-store';
 import { notice } from '@/state/slices/notice';
 import { curveWords } from '@/text/curve-labels';
@@ -41,6 +42,7 @@ export function ValuesPanel({ functions, onMark, fold }: Props) {
     [],
   );
   const over = useOver();
+  const hasColumns = useHelp('columns');
   const make = async (): Promise<void> => {
     const { document, say, putTable } = useStore.getState();
     if (table.count > MOST_ROWS) return say(notice('column-full'));
@@ -73,7 +75,7 @@ export function ValuesPanel({ functions, onMark, fold }: Props) {
             });
           })
         }
-        onMake={() => void make()}
+        onMake={hasColumns ? () => void make() : null}
         fold={fold}
       />
       {share === null ? null : (

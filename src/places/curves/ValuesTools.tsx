@@ -17,7 +17,7 @@ import { typedX } from './FollowBar';
 /** Gives the room of the graph to the table, and back; null where both have room. */
 export type Fold = Readonly<{ isOn: boolean; toggle: () => void }> | null;
 
-type Props = Readonly<{ onSave: () => void; onPrint: () => void; onMake: () => void; fold: Fold }>;
+type Props = Readonly<{ onSave: () => void; onPrint: () => void; onMake: (() => void) | null; fold: Fold }>;
 
 /** Each x of a text that names one or several, as it was written and as typed text; null for what is none. */
 function xsOf(text: string, unit: string, settings: Settings): readonly Readonly<{ text: string; x: string | null }>[] {
@@ -78,9 +78,11 @@ export function ValuesTools({ onSave, onPrint, onMake, fold }: Props) {
         <Button isTight isPlain onPress={onPrint}>
           {words.printShort}
         </Button>
-        <Button isTight isPlain onPress={onMake}>
-          {curveWords.makeColumns}
-        </Button>
+        {onMake === null ? null : (
+          <Button isTight isPlain onPress={onMake}>
+            {curveWords.makeColumns}
+          </Button>
+        )}
       </View>
       {table.by === 'step' ? (
         <View flexDirection="row" gap="$2">

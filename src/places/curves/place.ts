@@ -5,6 +5,7 @@ import { curveWords } from '@/text/curve-labels';
 
 export const curves = definePlace({
   id: 'curves',
+  help: 'curves',
   path: '/curves',
   name: curveWords.curves,
   icon: Spline,

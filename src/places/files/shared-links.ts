@@ -1,3 +1,4 @@
+import type { ExamPlan } from '@/core/notebook/exam';
 import { fromFragment, fromSharedFile, toFragment } from '@/core/notebook/shared';
 import type { Shared } from '@/core/notebook/shared';
 import type { Settings } from '@/core/notebook/settings';
@@ -14,20 +15,31 @@ function open(shared: Shared | 'damaged' | null): void {
   else offer(shared);
 }
 
-/** Offers what the address of the page carries: a shared line, or settings for a class. False when it carries nothing of ours. */
+/** Offers what the address of the page carries: a shared line, settings or an examination for a class, or a sheet. False when it carries nothing of ours. */
 export function openLink(): boolean {
   const shared = fromFragment(fragmentNow());
   open(shared);
   return shared !== null;
 }
 
-const bundle = ({ angle, display, impliedFirst, complex, view, slash, form }: Settings): Shared => ({
-  kind: 'settings',
-  settings: { angle, display, impliedFirst, complex, view, slash, form },
+/** The settings that are handed on to a class. */
+export const handedOn = ({ angle, display, impliedFirst, complex, view, slash, form }: Settings) => ({
+  angle,
+  display,
+  impliedFirst,
+  complex,
+  view,
+  slash,
+  form,
 });
+
+const bundle = (settings: Settings): Shared => ({ kind: 'settings', settings: handedOn(settings) });
 
 /** A link that offers these settings to whoever opens it. */
 export const settingsLink = (settings: Settings): string => linkWith(toFragment(bundle(settings)));
+
+/** A link that offers an examination. */
+export const examLink = (plan: ExamPlan): string => linkWith(toFragment({ kind: 'exam', plan }));
 
 export const saveSettings = (settings: Settings): void =>
   saveFile('ulkav-settings.json', JSON.stringify(bundle(settings)), 'application/json');

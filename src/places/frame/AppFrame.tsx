@@ -1,4 +1,4 @@
-import { TamaguiProvider, Theme, View } from '@tamagui/core';
+import { TamaguiProvider, Theme, View, useMedia } from '@tamagui/core';
 import { useCallback, useEffect, useState, useSyncExternalStore } from 'react';
 import type { ReactNode } from 'react';
 import { useColorScheme } from 'react-native';
@@ -8,7 +8,9 @@ import { onContrast, onFragment, onPageHide, scaleText, showTheme, titlePage, wa
 import { words } from '@/text/labels';
 import { startApp, startDrawn, useStore } from '@/state/app-store';
 import { placeAt, places } from '@/places';
-import { MAIN_ID, Places, SkipLink } from '@/ui/frame/Places';
+import { ExamBar } from '@/places/exam/ExamBar';
+import { useHelp, useIsThere } from '@/places/exam/use-help';
+import { MAIN_ID, Places, SkipLink, isMarkBeside } from '@/ui/frame/Places';
 import { quickTouches } from '@/ui/key/quick-touch';
 import { config } from '@/ui/theme/config';
 import { isSpread, useLayout } from '@/ui/theme/layout';
@@ -81,14 +83,17 @@ function Spoken() {
 /** What all places share: the store brought back, the bar of places, and what there is to say. */
 function Frame({ children }: Readonly<{ children: ReactNode }>) {
   const [isReady, setReady] = useState(false);
+  const isThere = useIsThere();
   const isOffered = useStore((s) => s.offered !== null);
   const layout = useLayout();
+  const { short } = useMedia();
   const [over, setOver] = useState<Over | null>(null);
   const closeOver = useCallback(() => setOver(null), []);
   useEffect(quickTouches, []);
   useEffect(() => onFileDrop((file) => setOver({ panel: 'file', file })), []);
+  const hasHelp = useHelp('search');
   useHelpStrokes(
-    over !== null,
+    over !== null || !hasHelp,
     useCallback(() => setOver({ panel: 'help' }), []),
   );
   const path = usePathname();
@@ -132,11 +137,18 @@ function Frame({ children }: Readonly<{ children: ReactNode }>) {
         className="frame"
       >
         <SkipLink />
-        <Places layout={layout} places={places} current={place} onGo={({ path: to }) => router.navigate(to)}>
+        <Places
+          layout={layout}
+          places={places.filter(isThere)}
+          current={place}
+          onGo={({ path: to }) => router.navigate(to)}
+          mark={<ExamBar isSmall />}
+        >
           <SavedState />
         </Places>
         <View id={MAIN_ID} role="main" flex={1} minHeight={0} minWidth={0}>
           <Boundary at={path}>
+            {isMarkBeside(layout, short) ? null : <ExamBar isSmall={false} />}
             <Notices />
           </Boundary>
           {isReady ? (

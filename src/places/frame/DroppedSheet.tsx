@@ -3,10 +3,12 @@ import { useState } from 'react';
 import { TakeInSheet } from '@/places/columns/TakeInSheet';
 import { openNotebookText } from '@/places/files/notebook-file';
 import type { DroppedFile } from '@/platform/dropped-file';
+import { useHelp } from '@/places/exam/use-help';
 import { LARGEST_FILE_MB } from '@/platform/files';
 import { useRouter } from 'expo-router';
 import { useStore } from '@/state/app-store';
 import { notice } from '@/state/slices/notice';
+import { closed } from '@/text/exam';
 import { words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
 import { Panel } from '@/ui/kit/Panel';
@@ -19,6 +21,7 @@ export function DroppedSheet({ file, onClose }: Props) {
   const [values, setValues] = useState<string | null>(null);
   const router = useRouter();
   const isNotebook = /\.json$/i.test(file.name);
+  const hasColumns = useHelp('columns');
   const take = async (): Promise<void> => {
     const { say } = useStore.getState();
     if (file.isTooLarge) {
@@ -43,6 +46,12 @@ export function DroppedSheet({ file, onClose }: Props) {
         }}
         onClose={onClose}
       />
+    );
+  if (!isNotebook && !hasColumns)
+    return (
+      <Panel title={words.dropped} onClose={onClose}>
+        <Words>{closed(words.columns)}</Words>
+      </Panel>
     );
   return (
     <Panel title={words.dropped} onClose={onClose}>

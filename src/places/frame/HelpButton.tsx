@@ -1,6 +1,7 @@
 import { useTheme } from '@tamagui/core';
 import CircleHelp from 'lucide-react-native/icons/circle-question-mark';
 import type { ComponentType } from 'react';
+import { useHelp } from '@/places/exam/use-help';
 import { words } from '@/text/labels';
 import { Pressable } from '@/ui/control/Pressable';
 import { useOver } from './over';
@@ -11,6 +12,7 @@ const Icon = CircleHelp as ComponentType<{ size: number; color: string; strokeWi
 export function HelpButton() {
   const theme = useTheme();
   const over = useOver();
+  if (!useHelp('search')) return null;
   return (
     <Pressable
       aria-label={words.help}

@@ -1,3 +1,4 @@
+import { ExamSheet } from '@/places/exam/ExamSheet';
 import { PrintedPage } from '@/places/print/PrintedPage';
 import { SettingsSheet } from '@/places/settings/SettingsSheet';
 import { AboutSheet } from './AboutSheet';
@@ -14,6 +15,8 @@ export function OverPage({ over, onClose }: Readonly<{ over: Over; onClose: () =
       return <AboutSheet onClose={onClose} />;
     case 'settings':
       return <SettingsSheet onClose={onClose} />;
+    case 'exam':
+      return <ExamSheet onClose={onClose} />;
     case 'print':
       return <PrintedPage printed={over.printed} onDone={onClose} />;
     case 'file':

@@ -1,23 +1,20 @@
 import { View } from '@tamagui/core';
 import { useMemo } from 'react';
 import { useRouter } from 'expo-router';
-import type { SharedLine, SharedSettings } from '@/core/notebook/shared';
+import { givenSettings } from '@/core/notebook/settings';
+import type { SharedLine } from '@/core/notebook/shared';
 import { MOST_TYPED } from '@/core/line/line';
+import { ExamOffer } from '@/places/exam/ExamSheet';
 import { openSheet } from '@/places/kit/tools/practice/open-sheet';
 import { useStore } from '@/state/app-store';
 import { notice } from '@/state/slices/notice';
 import { sharedLineText } from '@/state/slices/bench/notation';
-import type { State } from '@/state/slices/state';
 import { settingsText, words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
 import { Formula } from '@/ui/formula/Formula';
 import { typeset } from '@/ui/formula/typeset';
 import { Panel } from '@/ui/kit/Panel';
 import { Words } from '@/ui/theme/text';
-
-/** What is offered, without what it leaves open. */
-const givenOf = (offered: SharedSettings['settings']): Partial<State['settings']> =>
-  Object.fromEntries(Object.entries(offered).filter(([, value]) => value !== undefined));
 
 /** A longer line is shown as text: it is read to be known again, not to be worked with. */
 const LONGEST_DRAWN = 600;
@@ -57,6 +54,7 @@ export function SharedOffer() {
   const router = useRouter();
   if (offered === null) return null;
   const close = () => offer(null);
+  if (offered.kind === 'exam') return <ExamOffer plan={offered.plan} onClose={close} />;
   if (offered.kind === 'sheet')
     return (
       <Panel title={words.sharedSheet} onClose={close}>
@@ -82,7 +80,7 @@ export function SharedOffer() {
       openShared(offered);
       return router.navigate('/');
     }
-    set(givenOf(offered.settings));
+    set(givenSettings(offered.settings));
     close();
     return say(notice('settings-taken'));
   };

@@ -4,7 +4,7 @@ import type { DroppedFile } from '@/platform/dropped-file';
 
 /** What can lie over any place. */
 export type Over =
-  | Readonly<{ panel: 'help' | 'about' | 'settings' }>
+  | Readonly<{ panel: 'help' | 'about' | 'settings' | 'exam' }>
   | Readonly<{ panel: 'file'; file: DroppedFile }>
   | Readonly<{ panel: 'print'; printed: Printed }>;
 

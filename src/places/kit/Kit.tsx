@@ -1,6 +1,7 @@
 import { View } from '@tamagui/core';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { Boundary } from '@/places/frame/Boundary';
+import { useIsThere } from '@/places/exam/use-help';
 import { HelpButton } from '@/places/frame/HelpButton';
 import { kitWords } from '@/text/kit/kit';
 import { PlaceHeader } from '@/ui/frame/PlaceHeader';
@@ -14,8 +15,10 @@ export function Kit() {
   const isBeside = layout === 'wide';
   const router = useRouter();
   const asked = useLocalSearchParams()['tool'];
-  const chosen = toolOf(typeof asked === 'string' ? asked : null);
-  const tool = chosen ?? (isBeside ? (tools[0] ?? null) : null);
+  const isThere = useIsThere();
+  const found = toolOf(typeof asked === 'string' ? asked : null);
+  const chosen = found !== null && isThere(found) ? found : null;
+  const tool = chosen ?? (isBeside ? (tools.find(isThere) ?? null) : null);
   const open = (id: string): void => router.navigate(`/kit?tool=${id}`);
   const shown =
     tool === null ? null : (

@@ -1,5 +1,6 @@
 import { View, useTheme } from '@tamagui/core';
 import { useState } from 'react';
+import { useIsThere } from '@/places/exam/use-help';
 import { kitWords, toolSpoken } from '@/text/kit/kit';
 import { Field } from '@/ui/kit/Field';
 import { Pressable } from '@/ui/control/Pressable';
@@ -49,7 +50,8 @@ export function ToolItem({ tool, isOpen, onOpen }: Readonly<{ tool: Tool; isOpen
 /** All tools, to be searched by plain words. */
 export function ToolList({ open, onOpen }: Readonly<{ open: string | null; onOpen: (id: string) => void }>) {
   const [sought, setSought] = useState('');
-  const shown = sought.trim() === '' ? tools : findTools(sought);
+  const isThere = useIsThere();
+  const shown = (sought.trim() === '' ? tools : findTools(sought)).filter(isThere);
   const [first] = shown;
   return (
     <View role="region" aria-label={kitWords.tools} flex={1} minHeight={0}>

@@ -5,6 +5,7 @@ import { words } from '@/text/labels';
 
 export const kit = definePlace({
   id: 'kit',
+  help: 'kit',
   path: '/kit',
   name: words.kit,
   icon: PencilRuler,

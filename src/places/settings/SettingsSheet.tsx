@@ -1,7 +1,9 @@
 import { View } from '@tamagui/core';
 import { settingGroups } from '@/core/notebook/setting';
 import { settingIds, settingRecord } from '@/core/notebook/settings';
+import { useHelp } from '@/places/exam/use-help';
 import { useStore } from '@/state/app-store';
+import { examWords } from '@/text/exam-labels';
 import { words } from '@/text/labels';
 import { groupTitles } from '@/text/settings';
 import { Button } from '@/ui/control/Button';
@@ -22,6 +24,7 @@ export function SettingsSheet({ onClose }: Readonly<{ onClose: () => void }>) {
   const { set, resetSettings, putSettingsBack } = useStore.getState();
   const examples = useExamples(settings);
   const over = useOver();
+  const hasHelp = useHelp('search');
   return (
     <Panel title={words.settings} onClose={onClose}>
       {settingGroups.map((group) => (
@@ -53,10 +56,18 @@ export function SettingsSheet({ onClose }: Readonly<{ onClose: () => void }>) {
           >
             {words.openSettings}
           </Button>
+          <Button
+            onPress={() => {
+              onClose();
+              over({ panel: 'exam' });
+            }}
+          >
+            {examWords.open}
+          </Button>
         </View>
       </View>
       <View flexDirection="row" flexWrap="wrap" gap="$2" alignItems="center">
-        {(['help', 'about'] as const).map((panel) => (
+        {(hasHelp ? (['help', 'about'] as const) : (['about'] as const)).map((panel) => (
           <Button
             key={panel}
             onPress={() => {

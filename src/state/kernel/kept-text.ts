@@ -4,8 +4,8 @@ import type { Loaded, Notebook } from '@/state/slices/notebook';
 import { isObject } from './found';
 
 /*
- * The kept notebook as texts. Long columns, and finished lines in groups, are written apart, each under a key of its own,
- * and only when they change; the main text names the key in their place. So a pause writes what has changed since the
+ * The kept notebook as texts. Long columns, finished lines in groups, and what an examination put aside are written apart,
+ * each under a key of its own, and only when they change; the main text names the key in their place. So a pause writes what has changed since the
  * last one, however long the tape is.
  */
 
@@ -83,8 +83,10 @@ export function createKeptText(freshKey: () => string) {
     const { groups, rest } = grouped(notebook.tape);
     const tape = [...groups.map((group) => put(recognised(group))), ...rest];
     // What is written is not a notebook until what stands apart is put back.
+    const { exam } = notebook;
     const main = writeNotebook({
       ...notebook,
+      exam: exam === null || exam.before.length === 0 ? exam : { ...exam, before: put(exam.before) as never },
       tape: tape as never,
       columns: { ...notebook.columns, tables: tables as never },
     });
@@ -120,10 +122,16 @@ export function createKeptText(freshKey: () => string) {
       }
       parsed['tape'] = tape;
     }
+    const exam = parsed['exam'];
+    const before = isObject(exam) && isApart(exam['before']) ? exam['before'] : null;
+    const aside = before === null ? null : await listed(before);
+    if (isObject(exam) && aside !== null) exam['before'] = aside;
     const { version } = parsed;
     const loaded = readNotebookData(parsed);
     // The reader makes objects of its own; those that say the same, in the same version, are written already.
     if (loaded.kind !== 'ok' || loaded.notebook.version !== version) return loaded;
+    if (before !== null && aside !== null && loaded.notebook.exam !== null)
+      keys.set(loaded.notebook.exam.before, before.apart);
     for (const { columns } of loaded.notebook.columns.tables)
       for (const column of columns)
         for (const [key, of] of cells) if (isSame(column.cells, of)) keys.set(column.cells, key);
@@ -140,12 +148,12 @@ export function createKeptText(freshKey: () => string) {
 
 /** A main text with what stands apart put back as text, so that nothing of one that breaks off is lost. */
 export async function whole(main: string, storage: Storage): Promise<string> {
-  const named = [...main.matchAll(/("cells":)?\{"apart":"(ulkav\.cells\.[^"]+)"\}/g)];
+  const named = [...main.matchAll(/("(?:cells|before)":)?\{"apart":"(ulkav\.cells\.[^"]+)"\}/g)];
   let result = main;
-  for (const [text, cells, key] of named) {
+  for (const [text, member, key] of named) {
     const raw = await storage.read(key as string).catch(() => null);
     // Lines stand in the list of the tape itself.
-    if (raw !== null) result = result.replace(text, () => (cells === undefined ? raw.slice(1, -1) : cells + raw));
+    if (raw !== null) result = result.replace(text, () => (member === undefined ? raw.slice(1, -1) : member + raw));
   }
   return result;
 }

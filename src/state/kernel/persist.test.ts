@@ -251,3 +251,38 @@ test('a device that cannot be read is not written over', async () => {
   await press('d1');
   expect([store.getState().keeping.kind, written]).toEqual(['unreadable', []]);
 });
+
+test('an examination holds over a reload and in every tab, and what it put aside is written once', async () => {
+  const { storage, kept } = memory();
+  const tabs = device();
+  const one = await tab(storage, tabs());
+  const other = await tab(storage, tabs());
+  await one.press('A', 'assign', 'd5', 'answer');
+  await other.press('d6', 'd7');
+  one.store.getState().startExam({ off: ['kit'], settings: null });
+  await one.press('d1', 'answer');
+  const { document, history } = other.store.getState();
+  expect([document.exam?.off, Object.keys(document.shelf), document.line, history.past]).toEqual([
+    ['kit'],
+    [],
+    one.store.getState().document.line,
+    [],
+  ]);
+  const named = (): string => /"before":\{"apart":"([^"]+)"\}/.exec(kept.get(KEY) ?? '')?.[1] ?? '';
+  await other.press('d2', 'answer');
+  const key = named();
+  expect(kept.get(key)).toContain('A := 5');
+  const again = await tab(storage, tabs());
+  await again.press('d3', 'answer');
+  expect([named(), again.store.getState().document.exam?.before]).toEqual([key, document.exam?.before]);
+  again.store.getState().endExam();
+  await again.press();
+  for (const { store } of [one, other, again])
+    expect([store.getState().document.exam, Object.keys(store.getState().document.shelf), lines(store)]).toEqual([
+      null,
+      ['A'],
+      ['A := 5', '1', '2', '3'],
+    ]);
+  // The line that the other tab was writing when it began.
+  expect(again.store.getState().document.setAside.map(({ of, text }) => [of, text])).toEqual([['line', '67']]);
+});

@@ -2,6 +2,7 @@ import { asideActions } from './aside/actions';
 import { benchActions } from './bench/line-actions';
 import { columnActions } from './columns/actions';
 import { curveActions } from './curves/actions';
+import { examActions } from './exam/actions';
 import { kitActions } from './kit/actions';
 import { settingActions } from './settings/actions';
 import { shelfActions } from './shelf/actions';
@@ -20,6 +21,7 @@ export const actionsOf = (change: Change, get: Get, clock: () => number, first: 
   ...curveActions(change),
   ...columnActions(change),
   ...kitActions(change),
+  ...examActions(change, clock),
   ...asideActions(change),
   ...settingActions(change, first),
 });

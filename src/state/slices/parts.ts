@@ -5,6 +5,7 @@ import { aside } from './aside/part';
 import { bench } from './bench/part';
 import { columns } from './columns/part';
 import { curves } from './curves/part';
+import { exam } from './exam/part';
 import { kit } from './kit/part';
 import { shelf } from './shelf/part';
 import { tape } from './tape/part';
@@ -13,7 +14,7 @@ import { tape } from './tape/part';
  * What the user has, slice by slice: one line each. The document, the notebook and the names of steps and notices follow.
  * What is set aside comes last, since reading the others adds to it.
  */
-const all = [bench, tape, shelf, curves, columns, kit, aside] as const;
+const all = [bench, tape, shelf, curves, columns, kit, exam, aside] as const;
 
 type Slice = (typeof all)[number];
 

@@ -1,3 +1,4 @@
+import { duration } from './exam';
 import { capital, registerName } from './registers';
 
 /* What the state names by codes; that each has its words is checked where the two meet, in the places. */
@@ -59,6 +60,7 @@ const steps = {
   'kit-entry': 'an entry in Kit',
   'clear-tool': 'clearing a tool',
   'remove-aside': 'removing what was set aside',
+  'end-exam': 'ending the examination',
 } as const;
 
 const parts = (count: string): string => (count === '1' ? 'one part' : `${count} parts`);
@@ -119,6 +121,11 @@ const sentences = {
   'tool-cleared': () => 'What was entered in this tool was cleared. All else is as it was.',
   'sheet-unreadable': () => 'In this file there is no sheet of exercises.',
   'sheet-too-long': () => 'This sheet is too long to be opened in Practice: 10 000 characters are the most.',
+  'exam-ended': (minutes: string) =>
+    `The examination is over, after ${duration(Number(minutes))}. What you had before is back; its lines stand at the end of the tape.`,
+  'exam-not-put-back': () =>
+    'The examination is over. What was put aside could not be found; what you did since is still here.',
+  'not-in-exam': () => 'This cannot be opened during an examination. End that first.',
   'table-cut': (size: string) => `Tables up to ${size} are taken in; what was beyond was left out.`,
   sorted: () => 'The rows were sorted.',
   'column-worked': () => 'This column is worked from others: take its rule away to write into it.',

@@ -103,6 +103,7 @@ const domain: { [R in DomainReason]: (fn: string, p: Of<'domain'>) => string } =
   'negative-factorial': () => 'The factorial has no value at negative whole numbers.',
   'whole-numbers-only': (fn) => `${fn} takes whole numbers from 0 on.`,
   'needs-matrix': (fn) => `${nameOf(fn)} takes a matrix here: [[1, 2], [3, 4]].`,
+  'off-now': (fn) => `${nameOf(fn)} is off during this examination.`,
   'needs-vector': (fn) => `${nameOf(fn)} takes vectors: [1, 2, 3].`,
   'needs-number': (fn) => `${nameOf(fn)} takes a number here, and this is a matrix.`,
   'needs-whole': (fn) => `${nameOf(fn)} takes a whole number here.`,

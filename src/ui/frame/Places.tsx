@@ -57,18 +57,25 @@ type Props<P> = Readonly<{
   onGo: (place: P) => void;
   /** Stands at the end of the rail; a bar has no room for it. */
   children?: ReactNode;
+  /** Stands beside the places where the page is too low for it to stand above. */
+  mark: ReactNode;
 }>;
 
 /** A click that asks for another tab or window is the browser's. */
 const isPlain = (event: MouseEvent): boolean =>
   event.button === 0 && !event.metaKey && !event.ctrlKey && !event.shiftKey && !event.altKey;
 
+/** Whether what marks the whole page stands beside the places, and not above the page. */
+export const isMarkBeside = (layout: Layout, isShort: boolean): boolean =>
+  layout === 'flat' || (!isSpread(layout) && isShort);
+
 /** The places of work: a bar below on a phone, a rail on a wide screen or a turned phone. */
-export function Places<P extends Place>({ layout, places, current, onGo, children }: Props<P>) {
+export function Places<P extends Place>({ layout, places, current, onGo, children, mark }: Props<P>) {
   const theme = useTheme();
   const { short } = useMedia();
   const isRail = isSpread(layout);
   const isBare = !isRail && short;
+  const hasMark = isMarkBeside(layout, short);
   return (
     <View
       role="navigation"
@@ -115,8 +122,11 @@ export function Places<P extends Place>({ layout, places, current, onGo, childre
       })}
       {isRail ? (
         <View marginTop="auto" paddingBottom="$2">
+          {hasMark ? mark : null}
           {children}
         </View>
+      ) : hasMark ? (
+        mark
       ) : null}
     </View>
   );

@@ -8,6 +8,7 @@ import { parse } from '@/core/language/parse';
 import { printText } from '@/core/language/print-text';
 import { rowsOf } from '@/core/language/tree';
 import { copy, copyOfLine } from '@/places/bench/copying';
+import { WithHelp } from '@/places/exam/use-help';
 import { delimitedText } from '@/places/files/delimited-text';
 import { KeepTiles } from '@/places/shelf/KeepTiles';
 import { useStore } from '@/state/app-store';
@@ -58,30 +59,32 @@ export function UseSheet({ result, onClose }: Readonly<{ result: Result; onClose
       <ResultForms forms={forms} chosen={form.id} onChoose={setChosen} shown={settings.display} />
       <View flexDirection="row" flexWrap="wrap" gap="$2">
         <Button onPress={toLine}>{kitWords.toLine}</Button>
-        {rows === null ? (
-          <Button
-            onPress={() => {
-              appendCell(null, form.typed);
-              onClose();
-            }}
-          >
-            {kitWords.toColumn}
-          </Button>
-        ) : (
-          <Button
-            onPress={() => {
-              const columns = itemAt(rows, 0).map((_, j) => ({
-                name: '',
-                unit: '',
-                cells: rows.map((row) => itemAt(row, j)),
-              }));
-              putTable(name, columns);
-              router.navigate('/columns');
-            }}
-          >
-            {kitWords.toColumns}
-          </Button>
-        )}
+        <WithHelp help="columns">
+          {rows === null ? (
+            <Button
+              onPress={() => {
+                appendCell(null, form.typed);
+                onClose();
+              }}
+            >
+              {kitWords.toColumn}
+            </Button>
+          ) : (
+            <Button
+              onPress={() => {
+                const columns = itemAt(rows, 0).map((_, j) => ({
+                  name: '',
+                  unit: '',
+                  cells: rows.map((row) => itemAt(row, j)),
+                }));
+                putTable(name, columns);
+                router.navigate('/columns');
+              }}
+            >
+              {kitWords.toColumns}
+            </Button>
+          )}
+        </WithHelp>
       </View>
       <View role="group" aria-label={kitWords.copy} gap="$1">
         <Words strong>{kitWords.copy}</Words>

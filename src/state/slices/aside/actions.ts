@@ -1,6 +1,8 @@
 import { MOST_TYPED, lineOf } from '@/core/line/line';
 import { putEntry } from '@/keys/log';
 import { optionsOf } from '@/state/slices/bench/reading';
+import { nothingUnderWay } from '@/state/slices/exam/actions';
+import { withLineAside } from '@/state/slices/exam/ended';
 import { notice } from '@/state/slices/notice';
 import { changed } from '@/state/slices/state';
 import { written } from '@/state/slices/bench/written';
@@ -29,10 +31,13 @@ const mapped = ({ past, future }: Steps, make: (document: Document) => Document)
 export const asideActions = (change: Change): AsideActions => ({
   takeIn: (kept, rebased, said) =>
     change((state) => {
+      // Where the other tab began or ended an examination, nothing here goes on either.
+      const isOther = kept.document.exam?.since !== state.document.exam?.since;
       const here: State = {
         ...state,
-        document: kept.document,
-        history: mapped(state.history, rebased),
+        ...(isOther
+          ? { ...nothingUnderWay(), document: withLineAside(state, kept.document) }
+          : { document: kept.document, history: mapped(state.history, rebased) }),
         ...(said === null ? {} : { notice: said }),
       };
       const { document, history, notice: told } = here;

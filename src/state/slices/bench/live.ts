@@ -5,6 +5,7 @@ import type { TapeLine } from '@/core/notebook/schema';
 import type { Value } from '@/core/number/value';
 import type { LineRequest } from '@/workers/answer';
 import { columnsNamed } from '@/state/slices/columns/named';
+import { displayIn, isOff } from '@/state/slices/exam/off';
 import { lineText } from './reading';
 import type { State } from '@/state/slices/state';
 import { tapeLineText } from './notation';
@@ -15,6 +16,9 @@ function ansTyped({ tape, ans }: State['document']): string {
   const line = tape.findLast((l) => l.value === ans);
   return line === undefined ? '' : chosenForm(line).typed;
 }
+
+/** The functions that solve equations. */
+const SOLVING: readonly string[] = ['solve'];
 
 /** The question that a text asks, with all that its answer depends on. */
 export function requestFor(
@@ -45,7 +49,7 @@ export function requestFor(
     complex: settings.complex,
     bases: settings.bases,
     word: settings.word,
-    display: document.own === null ? settings.display : { ...settings.display, ...document.own },
+    display: { ...displayIn(state), ...document.own },
     tries: document.tries,
     ...(columns === undefined ? {} : { lists: columns }),
     namesDecimals,
@@ -53,6 +57,7 @@ export function requestFor(
     letters,
     slots,
     total,
+    ...(isOff(state, 'solve') ? { off: SOLVING } : {}),
   };
 }
 
@@ -74,6 +79,7 @@ export const isSameQuestion = (a: State, b: State): boolean =>
   a.document.ans === b.document.ans &&
   a.document.own === b.document.own &&
   a.document.tries === b.document.tries &&
+  a.document.exam === b.document.exam &&
   a.settings.angle === b.settings.angle &&
   a.settings.impliedFirst === b.settings.impliedFirst &&
   a.settings.complex === b.settings.complex &&

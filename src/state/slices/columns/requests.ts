@@ -10,6 +10,7 @@ import type { SeveralRequest } from '@/workers/column-several';
 import type { SummaryRequest } from '@/workers/column-summary';
 import type { RulesRequest } from '@/workers/rules-request';
 import { requestFor } from '@/state/slices/bench/live';
+import { displayIn } from '@/state/slices/exam/off';
 import type { State } from '@/state/slices/state';
 
 type Given = Pick<State, 'document' | 'settings'>;
@@ -34,7 +35,7 @@ function namesIn(cells: readonly string[]): string {
 /** What columns, and other texts beside them, are worked with. */
 export function columnsRequest(state: Given, columns: readonly DataColumn[], others: readonly string[] = []) {
   const request = requestFor([...columns.map(({ cells }) => namesIn(cells)), ...others].join(' '), state);
-  return { ...request, text: '', display: state.settings.display };
+  return { ...request, text: '', display: displayIn(state) };
 }
 
 type Shaped<T> = Readonly<{ data: T; columns: readonly DataColumn[] }> | null;

@@ -1,6 +1,7 @@
 import type { DrawnFunction } from '@/core/notebook/curves';
 import type { CurvesRequest } from '@/workers/curves';
 import { requestFor } from '@/state/slices/bench/live';
+import { displayIn } from '@/state/slices/exam/off';
 import type { State } from '@/state/slices/state';
 
 /** What functions, and other texts beside them, are worked with. */
@@ -12,7 +13,7 @@ export function curvesRequest(
   const texts = [...functions.map(({ text }) => text), ...others].join(' ');
   return {
     ...requestFor(texts, state),
-    display: state.settings.display,
+    display: displayIn(state),
     functions: functions.map(({ id, text }) => ({ id, text })),
   };
 }

@@ -1,4 +1,5 @@
 import { requestFor } from '@/state/slices/bench/live';
+import { displayIn } from '@/state/slices/exam/off';
 import type { State } from '@/state/slices/state';
 import type { LineRequest } from '@/workers/answer';
 
@@ -13,7 +14,7 @@ const NUMERAL = /^[-\d.E+]*$/;
 export function kitRequest(state: Given, texts: readonly string[], own: readonly string[] = []): LineRequest {
   const request = requestFor(texts.filter((text) => !NUMERAL.test(text)).join(' '), state);
   const letters = new Map([...request.letters].filter(([name]) => !own.includes(name)));
-  return { ...request, text: '', display: state.settings.display, tries: {}, letters };
+  return { ...request, text: '', display: displayIn(state), tries: {}, letters };
 }
 
 export type { ResultView } from '@/workers/kit/results';

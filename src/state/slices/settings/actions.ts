@@ -7,6 +7,8 @@ import { inDepth } from '@/core/stack/stack';
 import type { StackDepth } from '@/core/stack/stack';
 import { fromNotebook } from '@/state/slices/notebook';
 import { optionsOf } from '@/state/slices/bench/reading';
+import { endedKept } from '@/state/slices/exam/ended';
+import { isOff } from '@/state/slices/exam/off';
 import { notice } from '@/state/slices/notice';
 import { convertLine } from '@/state/slices/bench/notation';
 import { changed } from '@/state/slices/state';
@@ -58,6 +60,12 @@ export function withSettings(state: State, settings: Partial<Settings>): Partial
   };
 }
 
+/** What an examination that is on does not let in: another one, and what opens where it may not be gone to. */
+const isBarred = (state: State, offered: Shared | null): boolean =>
+  offered !== null &&
+  state.document.exam !== null &&
+  (offered.kind === 'exam' || (offered.kind === 'sheet' && isOff(state, 'kit')));
+
 export const settingActions = (change: Change, first: Settings): SettingActions => ({
   set: (settings) => change((state) => withSettings(state, settings)),
   nextAngleUnit: () =>
@@ -76,11 +84,15 @@ export const settingActions = (change: Change, first: Settings): SettingActions 
       ...(state.settingsBefore === null ? {} : withSettings(state, state.settingsBefore)),
       settingsBefore: null,
     })),
-  offer: (offered) => change(() => ({ offered })),
+  offer: (offered) =>
+    change((state) => (isBarred(state, offered) ? { offered: null, notice: notice('not-in-exam') } : { offered })),
   openDrawer: (drawer) => change(() => ({ drawer })),
   openNotebook: (notebook, isStart) =>
     change((state) => {
-      const opened = fromNotebook(notebook);
+      if (!isStart && state.document.exam !== null) return { notice: notice('not-in-exam') };
+      const found = fromNotebook(notebook);
+      // A file may have been saved during an examination; that is over where it is opened.
+      const opened = isStart || found.document.exam === null ? found : endedKept(found);
       return {
         ...opened,
         ...(isStart

@@ -1,5 +1,6 @@
 import { View } from '@tamagui/core';
 import { useRouter } from 'expo-router';
+import { WithHelp } from '@/places/exam/use-help';
 import { useStore } from '@/state/app-store';
 import type { ChanceRow } from '@/state/slices/kit/requests';
 import { chanceWords } from '@/text/kit/chance';
@@ -20,22 +21,24 @@ export function CountTable({ rows }: Readonly<{ rows: readonly ChanceRow[] }>) {
   return (
     <View gap="$2">
       <View flexDirection="row">
-        <Button
-          isTight
-          onPress={() => {
-            useStore.getState().putTable(
-              chanceWords.table,
-              heads.map((name, j) => ({
-                name,
-                unit: '',
-                cells: rows.map((row) => typed(textsOf(row)[j] ?? '', decimalSign)),
-              })),
-            );
-            router.navigate('/columns');
-          }}
-        >
-          {chanceWords.toColumns}
-        </Button>
+        <WithHelp help="columns">
+          <Button
+            isTight
+            onPress={() => {
+              useStore.getState().putTable(
+                chanceWords.table,
+                heads.map((name, j) => ({
+                  name,
+                  unit: '',
+                  cells: rows.map((row) => typed(textsOf(row)[j] ?? '', decimalSign)),
+                })),
+              );
+              router.navigate('/columns');
+            }}
+          >
+            {chanceWords.toColumns}
+          </Button>
+        </WithHelp>
       </View>
       <View role="table" aria-label={chanceWords.table} className="scroll-x" tabIndex={0}>
         <View role="row" flexDirection="row" borderBottomWidth={1} borderColor="$ink">

@@ -2,6 +2,7 @@ import { View } from '@tamagui/core';
 import { useRouter } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { distributionShape, distributionShapes } from '@/core/function/chance/distributions';
+import { WithHelp } from '@/places/exam/use-help';
 import { EntryBeside } from '@/places/kit/parts/EntryRow';
 import { inTurn, useWriting } from '@/places/kit/parts/slots';
 import { ToolFrame } from '@/places/kit/parts/ToolFrame';
@@ -248,20 +249,22 @@ export function Draw({ entries, enter, above }: ScreenProps) {
 function ToColumns({ view, name }: Readonly<{ view: DrawView; name: string }>) {
   const router = useRouter();
   return (
-    <Button
-      isTight
-      isDisabled={view.columns.length === 0}
-      onPress={() => {
-        const columns = view.columns.map((column) => ({
-          name: column.name === '' ? name : column.name,
-          unit: '',
-          cells: column.cells,
-        }));
-        useStore.getState().putTable(drawWords.table, columns);
-        router.navigate('/columns');
-      }}
-    >
-      {drawWords.toColumns}
-    </Button>
+    <WithHelp help="columns">
+      <Button
+        isTight
+        isDisabled={view.columns.length === 0}
+        onPress={() => {
+          const columns = view.columns.map((column) => ({
+            name: column.name === '' ? name : column.name,
+            unit: '',
+            cells: column.cells,
+          }));
+          useStore.getState().putTable(drawWords.table, columns);
+          router.navigate('/columns');
+        }}
+      >
+        {drawWords.toColumns}
+      </Button>
+    </WithHelp>
   );
 }

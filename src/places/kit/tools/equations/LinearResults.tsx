@@ -1,6 +1,7 @@
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { Slow } from '@/places/columns/Slow';
+import { WithHelp } from '@/places/exam/use-help';
 import { ResultRow } from '@/places/kit/parts/ResultRow';
 import { StepsOf } from '@/places/kit/parts/steps';
 import { useStore } from '@/state/app-store';
@@ -94,7 +95,9 @@ export function LinearResults({ worked, isGrid, isEmpty }: Props) {
   const steps =
     view === null || view.augmented === null || view.kind === 'refused' ? null : (
       <View flexDirection="row">
-        <Button onPress={() => setShowsSteps(true)}>{equationWords.elimination}</Button>
+        <WithHelp help="steps">
+          <Button onPress={() => setShowsSteps(true)}>{equationWords.elimination}</Button>
+        </WithHelp>
       </View>
     );
   return (

@@ -2,6 +2,7 @@ import { View } from '@tamagui/core';
 import { useRouter } from 'expo-router';
 import { useCallback, useMemo, useState } from 'react';
 import { Slow } from '@/places/columns/Slow';
+import { WithHelp } from '@/places/exam/use-help';
 import { EntryTable, tableSlots } from '@/places/kit/parts/EntryTable';
 import { ResultRow } from '@/places/kit/parts/ResultRow';
 import { SizeStepper } from '@/places/kit/parts/SizeStepper';
@@ -170,15 +171,17 @@ function Roots({
     <>
       <View flexDirection="row" alignItems="center" flexWrap="wrap" gap="$3">
         <Written text={`${text}=0`} />
-        <Button
-          isTight
-          onPress={() => {
-            useStore.getState().addFunction(text);
-            router.navigate('/curves');
-          }}
-        >
-          {kitWords.draw}
-        </Button>
+        <WithHelp help="curves">
+          <Button
+            isTight
+            onPress={() => {
+              useStore.getState().addFunction(text);
+              router.navigate('/curves');
+            }}
+          >
+            {kitWords.draw}
+          </Button>
+        </WithHelp>
       </View>
       <View role="list" aria-label={equationWords.roots}>
         {real.length === 0 ? <Words>{equationWords.noRealRoot}</Words> : null}

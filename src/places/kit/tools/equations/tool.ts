@@ -11,4 +11,5 @@ export const equations = defineTool({
   words: equationWords.words,
   icon: Equal,
   screen: Equations,
+  help: 'solve',
 });

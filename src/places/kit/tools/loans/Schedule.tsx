@@ -3,6 +3,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import type { LayoutChangeEvent } from 'react-native';
 import type { Size } from '@/core/curve/view';
+import { WithHelp } from '@/places/exam/use-help';
 import { later } from '@/places/frame/Boundary';
 import { delimitedText } from '@/places/files/delimited-text';
 import { saveFile } from '@/platform/files';
@@ -108,23 +109,25 @@ export function Schedule({ solved }: Readonly<{ solved: SolvedLoan }>) {
         >
           {loanWords.saveCsv}
         </Button>
-        <Button
-          isTight
-          onPress={() => {
-            const cells = table();
-            useStore.getState().putTable(
-              loanWords.schedule,
-              [head, ...columns.map((id) => titles[id])].map((name, j) => ({
-                name,
-                unit: '',
-                cells: cells.map((row) => row[j] ?? ''),
-              })),
-            );
-            router.navigate('/columns');
-          }}
-        >
-          {loanWords.columns}
-        </Button>
+        <WithHelp help="columns">
+          <Button
+            isTight
+            onPress={() => {
+              const cells = table();
+              useStore.getState().putTable(
+                loanWords.schedule,
+                [head, ...columns.map((id) => titles[id])].map((name, j) => ({
+                  name,
+                  unit: '',
+                  cells: cells.map((row) => row[j] ?? ''),
+                })),
+              );
+              router.navigate('/columns');
+            }}
+          >
+            {loanWords.columns}
+          </Button>
+        </WithHelp>
       </View>
       <View className="scroll-x" tabIndex={0} role="region" aria-label={loanWords.schedule}>
         <View role="table" aria-label={loanWords.schedule} minWidth={340}>

@@ -2,6 +2,7 @@ import { View } from '@tamagui/core';
 import { useState } from 'react';
 import type { ReactNode } from 'react';
 import { Slow } from '@/places/columns/Slow';
+import { useHelp } from '@/places/exam/use-help';
 import { NoResult, ResultRow } from '@/places/kit/parts/ResultRow';
 import { StepsOf } from '@/places/kit/parts/steps';
 import { sizeOf, typedTable } from '@/places/kit/parts/table';
@@ -41,6 +42,7 @@ export function MatrixResults(props: Props) {
   const { tables, open, beside, others, isEmpty, chosen, shown, worked, expression, onChoose, onBeside, children } =
     props;
   const [way, setWay] = useState<Way | null>(null);
+  const hasSteps = useHelp('steps');
   const table = tables[open] ?? [];
   const [rows, columns] = sizeOf(table);
   const toggle = (id: OperationId): void =>
@@ -64,7 +66,7 @@ export function MatrixResults(props: Props) {
     const { forms, saved, full } = view.answer;
     return (
       <ResultRow key={name} result={{ name, forms, saved, full, from }} sign={sign}>
-        {ways.map((one) => (
+        {(hasSteps ? ways : []).map((one) => (
           <Button
             key={one.id}
             isTight

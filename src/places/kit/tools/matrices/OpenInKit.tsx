@@ -1,5 +1,6 @@
 import { useRouter } from 'expo-router';
 import type { Form } from '@/core/format/form';
+import { useHelp } from '@/places/exam/use-help';
 import { words } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
 import { matrixIn, openMatrix } from './open-matrix';
@@ -11,7 +12,8 @@ export function OpenInKit({
 }: Readonly<{ forms: readonly Pick<Form, 'exact' | 'typed'>[]; onDone: () => void }>) {
   const router = useRouter();
   const matrix = matrixIn(forms);
-  if (matrix === null) return null;
+  const hasKit = useHelp('kit');
+  if (matrix === null || !hasKit) return null;
   return (
     <Button
       onPress={() => {

@@ -2,6 +2,7 @@ import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { countOf } from '@/core/practice/asked-form';
 import type { Exercise } from '@/core/practice/exercise';
+import { useHelp } from '@/places/exam/use-help';
 import { useStore } from '@/state/app-store';
 import type { MarkView } from '@/state/slices/kit/requests';
 import { compareWords, slipTexts } from '@/text/kit/compare';
@@ -35,6 +36,7 @@ const shownForms: Readonly<Record<string, string>> = { mixed: 'mixed', decimal: 
 export function Feedback({ view, exercise, isLast, isQuiet, onNext, onAgain, onSteps }: Props) {
   const display = useStore((s) => s.settings.display);
   const [isShown, setShown] = useState(false);
+  const hasSteps = useHelp('steps');
   const { mark, claims, right } = view;
   const isRight = mark === 'right';
   const asked = formText(exercise.form);
@@ -84,7 +86,7 @@ export function Feedback({ view, exercise, isLast, isQuiet, onNext, onAgain, onS
         </Button>
         {isRight ? null : <Button onPress={onAgain}>{practiceWords.again}</Button>}
         {isRight || isShown ? null : <Button onPress={() => setShown(true)}>{practiceWords.skip}</Button>}
-        {isRight || isShown ? <Button onPress={onSteps}>{practiceWords.steps}</Button> : null}
+        {hasSteps && (isRight || isShown) ? <Button onPress={onSteps}>{practiceWords.steps}</Button> : null}
       </View>
     </View>
   );

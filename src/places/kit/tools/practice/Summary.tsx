@@ -2,6 +2,7 @@ import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { isSeries } from '@/core/practice/exercise';
 import { runRows, standing } from '@/core/practice/run';
+import { WithHelp } from '@/places/exam/use-help';
 import { useWriting } from '@/places/kit/parts/slots';
 import { StepsOf } from '@/places/kit/parts/steps';
 import { ToolFrame } from '@/places/kit/parts/ToolFrame';
@@ -73,9 +74,11 @@ export function Summary({ entries, enter, run }: ScreenProps) {
                   <View flex={1} minWidth={0}>
                     <Question exercise={exercise} />
                   </View>
-                  <Button isTight onPress={() => setSteps(exercise.key)}>
-                    {practiceWords.steps}
-                  </Button>
+                  <WithHelp help="steps">
+                    <Button isTight onPress={() => setSteps(exercise.key)}>
+                      {practiceWords.steps}
+                    </Button>
+                  </WithHelp>
                 </View>
               ))}
             </View>

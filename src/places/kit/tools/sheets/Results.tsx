@@ -3,6 +3,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { resultIn } from '@/core/practice/sheet-schema';
 import type { SheetResult } from '@/core/practice/sheet-schema';
+import { WithHelp } from '@/places/exam/use-help';
 import { useWriting } from '@/places/kit/parts/slots';
 import { ToolFrame } from '@/places/kit/parts/ToolFrame';
 import { Worked } from '@/places/kit/parts/Worked';
@@ -124,9 +125,11 @@ export function Results({ entries, enter, above }: ScreenProps) {
               ))}
             </View>
             <View flexDirection="row">
-              <Button isDisabled={marked.length === 0} onPress={toColumns}>
-                {sheetWords.toColumns}
-              </Button>
+              <WithHelp help="columns">
+                <Button isDisabled={marked.length === 0} onPress={toColumns}>
+                  {sheetWords.toColumns}
+                </Button>
+              </WithHelp>
             </View>
           </Worked>
         )

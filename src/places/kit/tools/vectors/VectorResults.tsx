@@ -2,6 +2,7 @@ import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { asWhole, isReal } from '@/core/number/value';
 import { Slow } from '@/places/columns/Slow';
+import { WithHelp } from '@/places/exam/use-help';
 import { NoResult, ResultRow } from '@/places/kit/parts/ResultRow';
 import { StepsOf } from '@/places/kit/parts/steps';
 import { typedTable } from '@/places/kit/parts/table';
@@ -54,9 +55,11 @@ export function VectorResults({ told, vectors, rank, worked }: Props) {
         sign={sign(u, v)}
       >
         {worth === null ? null : (
-          <Button isTight name={`${kitWords.steps}: ${name(u, v)}`} onPress={() => setSteps(worth)}>
-            {kitWords.steps}
-          </Button>
+          <WithHelp help="steps">
+            <Button isTight name={`${kitWords.steps}: ${name(u, v)}`} onPress={() => setSteps(worth)}>
+              {kitWords.steps}
+            </Button>
+          </WithHelp>
         )}
       </ResultRow>
     );
