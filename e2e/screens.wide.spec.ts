@@ -12,13 +12,14 @@ const sizes = [
   [390, 667],
   [375, 560],
   [320, 568],
+  [320, 640],
   [320, 256],
   [820, 1180],
   [1280, 800],
   [1920, 1080],
 ] as const;
 
-/** Controls that lie outside the page where nothing can be scrolled to bring them in, or are smaller than a finger. */
+/** Controls that lie outside the page where nothing can be scrolled to bring them in, under others, or are smaller than a finger. */
 const unreachable = (): readonly string[] => {
   const scrolls = (node: Element | null): boolean => {
     for (let at = node; at !== null; at = at.parentElement) {
@@ -27,6 +28,21 @@ const unreachable = (): readonly string[] => {
       if (/auto|scroll/.test(overflowX) && at.scrollWidth > at.clientWidth) return true;
     }
     return false;
+  };
+  /** Whether something lies over the middle of a control, also where it is scrolled to. */
+  const isCovered = (node: Element, isLast = false): boolean => {
+    const box = node.getBoundingClientRect();
+    const [x, y] = [box.left + box.width / 2, box.top + box.height / 2];
+    for (let at = node.parentElement; at !== null; at = at.parentElement) {
+      const { overflowX, overflowY } = getComputedStyle(at);
+      const within = at.getBoundingClientRect();
+      if (overflowY !== 'visible' && (y < within.top || y > within.bottom)) return false;
+      if (overflowX !== 'visible' && (x < within.left || x > within.right)) return false;
+    }
+    const hit = document.elementFromPoint(x, y);
+    if (hit === null || node.contains(hit) || hit.contains(node)) return false;
+    if (!isLast) node.scrollIntoView({ block: 'center', inline: 'center' });
+    return isLast || isCovered(node, true);
   };
   return [
     ...document.querySelectorAll(
@@ -37,7 +53,7 @@ const unreachable = (): readonly string[] => {
     .filter(({ box }) => box.width > 0)
     .filter(({ node, box }) => {
       const isOut = box.left < -1 || box.top < -1 || box.right > innerWidth + 1 || box.bottom > innerHeight + 1;
-      return (isOut && !scrolls(node.parentElement)) || box.height < 43.5 || box.width < 43.5;
+      return (isOut && !scrolls(node.parentElement)) || box.height < 43.5 || box.width < 43.5 || isCovered(node);
     })
     .map(({ node }) => node.getAttribute('aria-label') ?? node.textContent);
 };

@@ -66,7 +66,9 @@ export const Deck = memo(function Deck({
   onFold,
   canFold = false,
 }: Props) {
-  const { narrow, smallFlat } = useMedia();
+  const { narrow, short, smallFlat } = useMedia();
+  // In two rows all drawers are seen at once, where there is height for them.
+  const wraps = narrow && !short;
   const gap = narrow || smallFlat ? SMALL_GAP : GAP;
   const { columns, ids: front, more } = drawers[drawer];
   const [turned, setTurned] = useState<DrawerId | null>(null);
@@ -108,8 +110,8 @@ export const Deck = memo(function Deck({
             minWidth={0}
             flexDirection="row"
             justifyContent="space-between"
-            columnGap={narrow ? 0 : 6}
-            flexWrap={narrow ? 'wrap' : 'nowrap'}
+            columnGap={wraps ? 0 : 6}
+            flexWrap={wraps ? 'wrap' : 'nowrap'}
             className="scroll-x key-text"
           >
             {drawerIds.map((id) => (
@@ -119,7 +121,7 @@ export const Deck = memo(function Deck({
                 {...keepFocus}
                 open={id === drawer}
                 onPress={() => open(id)}
-                {...(narrow ? { flexBasis: '23%' } : {})}
+                {...(wraps ? { flexBasis: '19%' } : {})}
               >
                 <Words
                   size="small"
