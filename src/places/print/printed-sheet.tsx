@@ -1,5 +1,6 @@
 import type { Run } from '@/core/practice/run';
 import type { SheetKeyItem } from '@/state/slices/kit/requests';
+import { PrintedDrawing } from './printed';
 import { askText, formText } from '@/text/kit/practice';
 import { questionName } from '@/text/kit/sheets';
 import { Formula } from '@/ui/formula/Formula';
@@ -13,10 +14,16 @@ function Set({ text, shown }: Readonly<{ text: string; shown: NumberLayout }>) {
   return markup === null ? <>{text}</> : <Formula markup={markup} size="tape" />;
 }
 
-type Items = Readonly<{ items: readonly SheetKeyItem[]; shown: NumberLayout; hasKey: boolean }>;
+/** `graphs`: what is to be read off, as SVG, question by question; null for one that has none. */
+type Items = Readonly<{
+  items: readonly SheetKeyItem[];
+  graphs: readonly (string | null)[];
+  shown: NumberLayout;
+  hasKey: boolean;
+}>;
 
 /** The questions in order; with their answers in the key, else with room for them. */
-export function PrintedSheet({ items, shown, hasKey }: Items) {
+export function PrintedSheet({ items, graphs, shown, hasKey }: Items) {
   let number = -1;
   return (
     <table>
@@ -29,13 +36,15 @@ export function PrintedSheet({ items, shown, hasKey }: Items) {
               </tr>
             );
           number += 1;
+          const graph = graphs[number] ?? null;
           return (
             <tr key={i}>
-              <td>{questionName(number)}</td>
+              <td className="printed-mark">{questionName(number)}</td>
               <td>
                 {item.words} <Set text={item.shown} shown={shown} /> {formText(item.form)}
+                {graph === null ? null : <PrintedDrawing svg={graph} />}
               </td>
-              <td className="printed-value">
+              <td className="printed-end">
                 {hasKey ? <Set text={item.answer?.forms[0]?.typed ?? ''} shown={shown} /> : '= …………………………'}
               </td>
             </tr>
@@ -52,11 +61,11 @@ export const PrintedAnswers = ({ run, shown }: Readonly<{ run: Run; shown: Numbe
     <tbody>
       {run.map((exercise, i) => (
         <tr key={`${i}${exercise.key}`}>
-          <td>{questionName(i)}</td>
+          <td className="printed-mark">{questionName(i)}</td>
           <td>
             {askText(exercise)} <Set text={exercise.shown} shown={shown} />
           </td>
-          <td className="printed-value">
+          <td className="printed-end">
             <Set text={exercise.answer} shown={shown} />
           </td>
         </tr>

@@ -9,6 +9,7 @@ import { questionName, sheetWords } from '@/text/kit/sheets';
 import { problemText } from '@/text/problems';
 import { useOver } from '@/places/frame/over';
 import { Worked } from '@/places/kit/parts/Worked';
+import { graphsOnPaper } from '@/places/kit/tools/practice/curve-graph';
 import { PrintedSheet } from '@/places/print/printed-sheet';
 import { Button } from '@/ui/control/Button';
 import { Formula } from '@/ui/formula/Formula';
@@ -61,11 +62,13 @@ export function SheetKey({ sheet, pupil, onPupil }: Props) {
   const worked = useTask('sheetKey', request);
   if (request === null) return null;
   const items = worked.value ?? [];
-  const print = (hasKey: boolean): void =>
-    over({
-      panel: 'print',
-      printed: { title: sheet.title, content: <PrintedSheet items={items} shown={display} hasKey={hasKey} /> },
-    });
+  const print = async (hasKey: boolean): Promise<void> => {
+    const graphs = await graphsOnPaper(items.flatMap((item) => (item.kind === 'question' ? [item.curve] : [])));
+    const content = <PrintedSheet items={items} graphs={graphs} shown={display} hasKey={hasKey} />;
+    // Where numbers are drawn, each pupil has their own.
+    const title = sheet.drawn.length === 0 ? sheet.title : `${sheet.title}, ${sheetWords.pupil}: ${pupil || '1'}`;
+    over({ panel: 'print', printed: { title, content } });
+  };
   let number = -1;
   return (
     <View gap="$2">
@@ -73,10 +76,10 @@ export function SheetKey({ sheet, pupil, onPupil }: Props) {
       <Field name={sheetWords.pupil} value={pupil} placeholder="1" onChange={(text) => onPupil(text.slice(0, 100))} />
       <Worked task={worked}>
         <View flexDirection="row" flexWrap="wrap" gap="$2">
-          <Button isDisabled={items.length === 0} onPress={() => print(false)}>
+          <Button isDisabled={items.length === 0} onPress={() => void print(false)}>
             {sheetWords.printSheet}
           </Button>
-          <Button isDisabled={items.length === 0} onPress={() => print(true)}>
+          <Button isDisabled={items.length === 0} onPress={() => void print(true)}>
             {sheetWords.printKey}
           </Button>
         </View>
