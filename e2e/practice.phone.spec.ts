@@ -92,6 +92,89 @@ test('a series of ten: two wrong ones are told and return, the end says what to 
   await tap(page, 'Choose another');
   await expect(page.getByText(/: 10 answers, 8 right$/)).toBeVisible();
   await expectClean(page);
+
+  // Days later both come back, and once they are right not on that day again.
+  await page.clock.setFixedTime(Date.now() + 4 * 86_400_000);
+  await page.reload();
+  await tap(page, 'Repeat 2 exercises that are due');
+  for (const next of ['Next exercise', 'To the end']) {
+    await expect(page.getByText(/^Exercise . of 2$/)).toBeVisible();
+    await tapKeys(page, `${await squareAsked(group)}`);
+    await tap(page, /^equals/);
+    await expect(page.getByText('Right.', { exact: true })).toBeVisible();
+    await tap(page, next);
+  }
+  await tap(page, 'Choose another');
+  await expect(page.getByRole('button', { name: /that are due$/ })).toHaveCount(0);
+});
+
+/** Prints by a button, and looks at what would stand on the paper. */
+async function printed(page: Page, name: string, look: (paper: Locator) => Promise<void>): Promise<void> {
+  await tap(page, name);
+  await expect(page.locator('html[data-printed]')).toHaveCount(1);
+  await page.emulateMedia({ media: 'print' });
+  await look(page.locator('.printed'));
+  await expect(page.getByRole('button', { name })).toBeHidden();
+  await page.emulateMedia({ media: 'screen' });
+  await page.evaluate(() => {
+    document.documentElement.removeAttribute('data-printed');
+    window.dispatchEvent(new Event('afterprint'));
+  });
+  await expect(page.locator('.printed')).toHaveCount(0);
+}
+
+test('a sheet that tells nothing before its end is answered and printed; sheet and key are printed with their graph', async ({
+  page,
+}) => {
+  await page.addInitScript(() => {
+    window.print = () => document.documentElement.setAttribute('data-printed', '');
+  });
+  const question = { kind: 'question', words: '', line: '', answer: '', form: 'any', tolerance: '', curve: '' };
+  const sheet = {
+    ...{ format: 'ulkav-sheet', version: 1, title: 'Tides of Velm Quay', seed: 'quay', tells: false },
+    drawn: [{ letter: 'a', from: '6', to: '6', step: '1' }],
+    items: [
+      { ...question, line: '-a^2' },
+      { ...question, words: 'Read the height at x = 2.', answer: '2^2/2-1', tolerance: '0.2', curve: 'x^2/2-1' },
+    ],
+  };
+  await page.goto(`/#ulkav=${encodeURIComponent(JSON.stringify({ kind: 'sheet', sheet }))}`);
+  await tap(page, 'Open it');
+  await page.getByRole('textbox', { name: 'Number of the pupil' }).fill('7');
+  await tap(page, 'Begin');
+  for (const [answer, next] of [
+    ['36', 'Next exercise'],
+    ['1.1', 'To the end'],
+  ] as const) {
+    await expect(page.getByRole('textbox', { name: 'Line being written' })).toBeFocused();
+    await page.keyboard.type(answer);
+    await page.keyboard.press('Enter');
+    await expect(page.getByText('Noted.')).toBeVisible();
+    for (const told of [/right/i, /slip/i, /^Steps$/]) await expect(page.getByText(told)).toHaveCount(0);
+    await tap(page, next);
+  }
+  await expect(page.getByText('All questions are answered.')).toBeVisible();
+  await expect(page.getByText(/right/i)).toHaveCount(0);
+  await printed(page, 'Print or save as PDF', async (paper) => {
+    await expect(paper.getByRole('heading', { includeHidden: true })).toHaveText(/pupil: 7$/);
+    await expect(paper.locator('tr')).toHaveCount(2);
+    await expect(paper.locator('tr').last()).toContainText('1.1');
+  });
+
+  const kit = new KitPage(page);
+  await kit.openTool('Sheets');
+  const choosing = page.waitForEvent('filechooser');
+  await tap(page, 'Open a sheet');
+  const file = { name: 'sheet.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(sheet)) };
+  await (await choosing).setFiles([file]);
+  for (const [name, value] of [
+    ['Print the sheet', '= ……'],
+    ['Print the key', '−36'],
+  ] as const)
+    await printed(page, name, async (paper) => {
+      await expect(paper.locator('tr').first()).toContainText(value);
+      await expect(paper.locator('tr').last().locator('img')).toBeVisible();
+    });
 });
 
 test('an answer is told to be right in another form, with its steps; lines of one’s own are practised too', async ({

@@ -222,6 +222,12 @@ export const parts: readonly Topic[] = [
   topic('Angle view', 'The circle with its quadrants.', 'Bench, under an answer that is an angle', 'unit circle'),
   topic('Keys of a line', 'What was keyed, to be shown and replayed.', 'Bench, ⋯', 'key log replay'),
   topic('Large for a class', 'The line as large as the screen.', 'Bench, ⋯', 'projector teacher'),
+  topic(
+    'Examination',
+    'Helps are off, all that is kept is put aside until it ends; a code and the time since stand in sight. Also as a link.',
+    'Settings, For a class',
+    'exam test mode lock teacher reset memory',
+  ),
   topic('View and axes', 'Ends of the graph, names and units of its axes, saving a picture.', 'Curves, View', 'window'),
   topic('Table of values', 'A function at many x.', 'Curves, Values', 'tabulate'),
   topic('Summary', 'Mean, deviation, quartiles and the rest.', 'Columns, Summary', 'statistics average'),
