@@ -1,6 +1,8 @@
+import { memo } from 'react';
 import { settingRecord } from '@/core/notebook/settings';
 import type { SettingId, Settings } from '@/core/notebook/settings';
 import { hasHaptics, hasSound, shake, tick } from '@/platform/feedback';
+import { useStore } from '@/state/app-store';
 import { settingWords } from '@/text/settings';
 import type { SettingWords } from '@/text/settings';
 import { Choice } from '@/ui/kit/Choice';
@@ -15,8 +17,6 @@ const devices = {
 
 type Props = Readonly<{
   id: SettingId;
-  settings: Settings;
-  set: (change: Partial<Settings>) => void;
   /** What the setting makes of something, where that has been worked. */
   example: string | undefined;
 }>;
@@ -25,18 +25,20 @@ const NONE = 'none';
 const nameOf = (value: string | number | null): string => (value === null ? NONE : String(value));
 
 /** The control that a setting's record asks for, in its words; nothing where it would mean nothing. */
-export function SettingControl({ id, settings, set, example }: Props) {
+export const SettingControl = memo(function SettingControl({ id, example }: Props) {
   const { control, device, onlyWith } = settingRecord(id);
   const { title, note, options, examples }: SettingWords = settingWords[id];
-  const value = settings[id];
+  const value = useStore((s) => s.settings[id]);
+  const isMeant = useStore((s) => onlyWith === undefined || s.settings[onlyWith as SettingId] === true);
+  const { set } = useStore.getState();
   if (device !== undefined && !devices[device].has()) return null;
-  if (onlyWith !== undefined && settings[onlyWith as SettingId] !== true) return null;
+  if (!isMeant) return null;
   const said = { title, ...(note === undefined ? {} : { note }) };
   const shown = example ?? examples?.[nameOf(value as string | number | null)];
   const below = shown === undefined ? {} : { example: shown };
   switch (control.kind) {
     case 'display':
-      return <DisplayControl {...said} {...below} display={settings.display} set={set} />;
+      return <DisplayControl {...said} {...below} display={value as Settings['display']} set={set} />;
     case 'switch':
       return (
         <Toggle
@@ -60,4 +62,4 @@ export function SettingControl({ id, settings, set, example }: Props) {
         />
       );
   }
-}
+});

@@ -21,7 +21,7 @@ import { useExamples } from './use-examples';
 export function SettingsSheet({ onClose }: Readonly<{ onClose: () => void }>) {
   const settings = useStore((s) => s.settings);
   const before = useStore((s) => s.settingsBefore);
-  const { set, resetSettings, putSettingsBack } = useStore.getState();
+  const { resetSettings, putSettingsBack } = useStore.getState();
   const examples = useExamples(settings);
   const over = useOver();
   const hasHelp = useHelp('search');
@@ -35,7 +35,7 @@ export function SettingsSheet({ onClose }: Readonly<{ onClose: () => void }>) {
           {settingIds
             .filter((id) => settingRecord(id).group === group)
             .map((id) => (
-              <SettingControl key={id} id={id} settings={settings} set={set} example={examples[id]} />
+              <SettingControl key={id} id={id} example={examples[id]} />
             ))}
         </View>
       ))}
