@@ -47,7 +47,23 @@ async function withPartSetAside(page) {
 
 const shots = [
   { name: 'bench-phone', size: phone, scheme: 'light' },
-  { name: 'bench-phone-dark', size: phone, scheme: 'dark' },
+  {
+    name: 'exam-phone',
+    size: phone,
+    scheme: 'dark',
+    act: async (page) => {
+      await page.getByRole('button', { name: /^Number display/ }).tap();
+      await page.getByRole('button', { name: 'Examination …' }).tap();
+      await page.getByRole('switch', { name: 'Curves' }).tap();
+      await page.getByRole('button', { name: 'Begin now' }).tap();
+      await page.getByRole('region', { name: 'Examination' }).waitFor();
+      for (const line of ['12.6×cos(17°)=', '4/9+5/6=', 'sqrt(50)-2']) await page.keyboard.type(line);
+      await page
+        .getByRole('button', { name: /^= 5√2 − 2|^= .*exact$/ })
+        .last()
+        .waitFor();
+    },
+  },
   {
     name: 'curves-phone',
     size: phone,

@@ -20,7 +20,8 @@ export function openNotebookText(raw: string): void {
   const loaded = readNotebook(raw);
   if (loaded.kind !== 'ok') return say(notice('notebook-damaged', loaded.reason));
   openNotebook(loaded.notebook, false);
-  if (loaded.setAside > 0) say(notice('notebook-partly', `${loaded.setAside}`, true));
+  const isOpened = useStore.getState().document.exam === null;
+  if (isOpened && loaded.setAside > 0) say(notice('notebook-partly', `${loaded.setAside}`, true));
   return undefined;
 }
 
