@@ -31,7 +31,6 @@ const sharedExam = z.object({ kind: z.literal('exam'), plan: examPlanSchema });
 const shared = z.discriminatedUnion('kind', [sharedLine, sharedSettings, sharedSheet, sharedExam]);
 
 export type SharedLine = z.infer<typeof sharedLine>;
-export type SharedSettings = z.infer<typeof sharedSettings>;
 export type Shared = z.infer<typeof shared>;
 
 const PREFIX = 'ulkav=';

@@ -121,6 +121,7 @@ const sentences = {
   'tool-cleared': () => 'What was entered in this tool was cleared. All else is as it was.',
   'sheet-unreadable': () => 'In this file there is no sheet of exercises.',
   'sheet-too-long': () => 'This sheet is too long to be opened in Practice: 10 000 characters are the most.',
+  'exam-begun': () => 'The examination has begun. What you had is put aside until it ends.',
   'exam-ended': (minutes: string) =>
     `The examination is over, after ${duration(Number(minutes))}. What you had before is back; its lines stand at the end of the tape.`,
   'exam-not-put-back': () =>

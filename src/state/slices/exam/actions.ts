@@ -31,8 +31,12 @@ export const nothingUnderWay = (): Partial<State> => ({
 function started(state: State, plan: ExamPlan, now: number): Partial<State> {
   if (state.document.exam !== null) return {};
   const exam = { ...plan, since: now, before: [toNotebook(state)] };
-  const fresh = { ...nothingUnderWay(), document: { ...EMPTY_DOCUMENT, exam }, sight: FIRST_SIGHT, notice: null };
-  return { ...fresh, ...withSettings({ ...state, ...fresh }, givenSettings(plan.settings ?? {})) };
+  const fresh = { ...nothingUnderWay(), document: { ...EMPTY_DOCUMENT, exam }, sight: FIRST_SIGHT };
+  return {
+    ...fresh,
+    ...withSettings({ ...state, ...fresh }, givenSettings(plan.settings ?? {})),
+    notice: notice('exam-begun'),
+  };
 }
 
 function ended(state: State, now: number): Partial<State> {

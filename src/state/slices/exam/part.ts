@@ -39,7 +39,7 @@ export const exam = defineSlice({
   document,
   sight: {},
   steps: ['end-exam'],
-  notices: ['exam-ended', 'exam-not-put-back', 'not-in-exam'],
+  notices: ['exam-begun', 'exam-ended', 'exam-not-put-back', 'not-in-exam'],
   saved: { exam: examPart },
   toSaved: (d: ExamDocument) => ({ exam: d.exam }),
   fromSaved: (saved) => ({ document: { exam: saved.exam }, sight: {} }),

@@ -4,8 +4,7 @@ import { RESULT_FORMAT } from '@/core/practice/sheet-schema';
 import type { Sheet } from '@/core/practice/sheet-schema';
 import { saveResult } from '@/places/files/sheet-files';
 import { useOver } from '@/places/frame/over';
-import { useWriting } from '@/places/kit/parts/slots';
-import { ToolFrame } from '@/places/kit/parts/ToolFrame';
+import { ReadFrame } from '@/places/kit/parts/ReadFrame';
 import { PrintedAnswers } from '@/places/print/printed-sheet';
 import { useStore } from '@/state/app-store';
 import { endText, practiceWords } from '@/text/kit/practice';
@@ -20,7 +19,6 @@ import type { ScreenProps } from './screen';
 
 /** The end of a sheet: the answers, to be saved as a file for the teacher or printed. */
 export function SheetEnd({ entries, enter, run, sheet }: ScreenProps & Readonly<{ sheet: Sheet }>) {
-  const writing = useWriting();
   const over = useOver();
   const display = useStore((s) => s.settings.display);
   const { atFirst, total } = standing(run);
@@ -28,13 +26,9 @@ export function SheetEnd({ entries, enter, run, sheet }: ScreenProps & Readonly<
   const { title, seed, tells } = sheet;
   const answers = run.map(({ answer }) => answer);
   return (
-    <ToolFrame
-      id={practiceEntries.id}
+    <ReadFrame
+      tool={practiceEntries}
       name={practiceWords.name}
-      slots={[]}
-      writing={writing}
-      hasAngles={false}
-      hasClear={false}
       entries={
         <>
           <Words role="status" strong tone="answer">
@@ -91,7 +85,6 @@ export function SheetEnd({ entries, enter, run, sheet }: ScreenProps & Readonly<
           </View>
         </>
       }
-      results={null}
     />
   );
 }

@@ -1,8 +1,7 @@
 import { View } from '@tamagui/core';
 import type { Sheet } from '@/core/practice/sheet-schema';
 import { begun, runRows } from '@/core/practice/run';
-import { useWriting } from '@/places/kit/parts/slots';
-import { ToolFrame } from '@/places/kit/parts/ToolFrame';
+import { ReadFrame } from '@/places/kit/parts/ReadFrame';
 import { useStore } from '@/state/app-store';
 import { kitRequest } from '@/state/slices/kit/requests';
 import { tasks } from '@/state/tasks';
@@ -16,7 +15,6 @@ import type { ScreenProps } from './screen';
 
 /** A sheet that was handed out: the pupil's number, from which its numbers follow, and then its questions. */
 export function SheetStart({ entries, enter, sheet }: ScreenProps & Readonly<{ sheet: Sheet }>) {
-  const writing = useWriting();
   const { pupil } = entries;
   const start = async (): Promise<void> => {
     const request = { ...kitRequest(useStore.getState(), []), sheet, pupil };
@@ -42,13 +40,9 @@ export function SheetStart({ entries, enter, sheet }: ScreenProps & Readonly<{ s
     enter({ run: runRows(begun(exercises)), since: '' });
   };
   return (
-    <ToolFrame
-      id={practiceEntries.id}
+    <ReadFrame
+      tool={practiceEntries}
       name={practiceWords.name}
-      slots={[]}
-      writing={writing}
-      hasAngles={false}
-      hasClear={false}
       entries={
         <>
           <Words tone="muted">{sheetWords.sheetFor}</Words>
@@ -67,7 +61,6 @@ export function SheetStart({ entries, enter, sheet }: ScreenProps & Readonly<{ s
           </View>
         </>
       }
-      results={null}
     />
   );
 }

@@ -3,9 +3,8 @@ import { useState } from 'react';
 import { isSeries } from '@/core/practice/exercise';
 import { runRows, standing } from '@/core/practice/run';
 import { WithHelp } from '@/places/exam/use-help';
-import { useWriting } from '@/places/kit/parts/slots';
 import { StepsOf } from '@/places/kit/parts/steps';
-import { ToolFrame } from '@/places/kit/parts/ToolFrame';
+import { ReadFrame } from '@/places/kit/parts/ReadFrame';
 import { endText, minutesText, practiceWords } from '@/text/kit/practice';
 import { Button } from '@/ui/control/Button';
 import { Words } from '@/ui/theme/text';
@@ -19,7 +18,6 @@ import type { ScreenProps } from './screen';
 
 /** The end of a run: how many were right at first, what to repeat, and where to go from here. */
 export function Summary({ entries, enter, run }: ScreenProps) {
-  const writing = useWriting();
   const [steps, setSteps] = useState<string | null>(null);
   const [ended] = useState(() => Date.now());
   const { atFirst, total } = standing(run);
@@ -32,13 +30,9 @@ export function Summary({ entries, enter, run }: ScreenProps) {
   };
   const seconds = (ended - Number(entries.since)) / 1000;
   return (
-    <ToolFrame
-      id={practiceEntries.id}
+    <ReadFrame
+      tool={practiceEntries}
       name={practiceWords.name}
-      slots={[]}
-      writing={writing}
-      hasAngles={false}
-      hasClear={false}
       entries={
         <>
           <Progress run={run} />

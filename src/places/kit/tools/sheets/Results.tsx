@@ -4,8 +4,7 @@ import { useState } from 'react';
 import { resultIn } from '@/core/practice/sheet-schema';
 import type { SheetResult } from '@/core/practice/sheet-schema';
 import { WithHelp } from '@/places/exam/use-help';
-import { useWriting } from '@/places/kit/parts/slots';
-import { ToolFrame } from '@/places/kit/parts/ToolFrame';
+import { ReadFrame } from '@/places/kit/parts/ReadFrame';
 import { Worked } from '@/places/kit/parts/Worked';
 import { openFiles } from '@/platform/files';
 import { useStore } from '@/state/app-store';
@@ -35,7 +34,6 @@ const slipsIn = ({ answers }: MarkedResult): string =>
 
 /** The answers of a class: one row for each pupil, to be looked at or taken to Columns. */
 export function Results({ entries, enter, above }: ScreenProps) {
-  const writing = useWriting();
   const router = useRouter();
   const [read, setRead] = useState<Read>(NOTHING);
   const sheet = sheetOf(entries);
@@ -75,13 +73,11 @@ export function Results({ entries, enter, above }: ScreenProps) {
     router.navigate('/columns');
   };
   return (
-    <ToolFrame
-      id={sheetEntries.id}
+    <ReadFrame
+      tool={sheetEntries}
+      hasAngles
       name={sheetWords.name}
-      slots={[]}
-      writing={writing}
       above={above}
-      hasClear={false}
       entries={
         <>
           <Words>{sheet.title === '' ? sheetWords.needsTitle : sheet.title}</Words>
