@@ -13,6 +13,7 @@ const sizes = [
   [375, 560],
   [320, 568],
   [320, 640],
+  [320, 720],
   [320, 256],
   [820, 1180],
   [1280, 800],
@@ -91,6 +92,27 @@ for (const text of ['100 %', '200 %']) {
         await expect(page.getByTestId('boxed-line')).toBeInViewport({ ratio: 1 });
         await expect(bench.form('= 3, exact')).toBeInViewport({ ratio: isLarge ? 0.5 : 1 });
       });
+      if (isLarge) return;
+      // The same of a line two storeys high that may be mistaken, and during an examination; a form’s name may be cut then.
+      await page.keyboard.press('Escape');
+      await bench.type('-4^2');
+      await page.keyboard.press('ArrowRight');
+      await bench.type('+2/5');
+      const plan = { off: ['steps'], settings: null };
+      for (const isExam of [false, true]) {
+        if (isExam) {
+          await page.goto(`/#ulkav=${encodeURIComponent(JSON.stringify({ kind: 'exam', plan }))}`);
+          await page.getByRole('button', { name: 'Begin now' }).click();
+          await expect(bench.line).toBeFocused();
+          await bench.type('7+2/5');
+        }
+        await atEachSize(page, async () => {
+          await expect(page.getByTestId('boxed-line')).toBeInViewport({ ratio: 1 });
+          await expect(bench.form(isExam ? '= 37/5, fraction' : '= −78/5, fraction')).toBeInViewport({ ratio: 0.6 });
+          const mark = page.getByRole('region', { name: 'Examination' });
+          if (isExam) await expect(mark).toBeInViewport({ ratio: 1 });
+        });
+      }
     });
 
     for (const path of isLarge ? [...places, ...tools] : places)

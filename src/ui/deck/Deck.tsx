@@ -66,9 +66,9 @@ export const Deck = memo(function Deck({
   onFold,
   canFold = false,
 }: Props) {
-  const { narrow, short, smallFlat } = useMedia();
+  const { narrow, high, smallFlat } = useMedia();
   // In two rows all drawers are seen at once, where there is height for them.
-  const wraps = narrow && !short;
+  const wraps = narrow && high;
   const gap = narrow || smallFlat ? SMALL_GAP : GAP;
   const { columns, ids: front, more } = drawers[drawer];
   const [turned, setTurned] = useState<DrawerId | null>(null);

@@ -1,4 +1,4 @@
-import { View, styled } from '@tamagui/core';
+import { View, styled, useMedia } from '@tamagui/core';
 import { memo } from 'react';
 import type { AngleUnit } from '@/core/base/angle';
 import type { FormId } from '@/core/format/form';
@@ -31,18 +31,22 @@ type Props = Readonly<{
 /** How the line was read and what it comes to. It stays as it is until the next answer has come. */
 export const Answer = memo(function Answer({ answer, angle, shown, chosen, onChoose, onRewrite }: Props) {
   const { readAs, forms, otherUnit, inRadians } = answer;
+  // Where there is no height for all of it, the answer comes first.
+  const { short } = useMedia();
+  const reading = readAs.isAmbiguous ? (
+    <ReadAs {...keepFocus} aria-label={readAsButton(readAs.text)} onPress={() => onRewrite(readAs.typed)}>
+      <View className="scroll-x" maxWidth="100%">
+        <Words size="medium" tone="muted" whiteSpace="nowrap">
+          {words.readAs} <Words size="medium">{readAs.text}</Words>
+        </Words>
+      </View>
+    </ReadAs>
+  ) : null;
   return (
     <View gap={5}>
-      {readAs.isAmbiguous ? (
-        <ReadAs {...keepFocus} aria-label={readAsButton(readAs.text)} onPress={() => onRewrite(readAs.typed)}>
-          <View className="scroll-x" maxWidth="100%">
-            <Words size="medium" tone="muted" whiteSpace="nowrap">
-              {words.readAs} <Words size="medium">{readAs.text}</Words>
-            </Words>
-          </View>
-        </ReadAs>
-      ) : null}
+      {short ? null : reading}
       <ResultForms forms={forms} chosen={chosen} onChoose={onChoose} shown={shown} />
+      {short ? reading : null}
       {otherUnit === null ? null : (
         <Words size="medium" tone="muted">
           {inOtherUnit(otherUnit.unit, otherUnit.text, otherUnit.exact)}

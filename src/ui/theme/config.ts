@@ -36,6 +36,8 @@ export const config = createTamagui({
     /** Too low for a line, an answer and the keys at once. */
     low: { maxHeight: 555 },
     short: { maxHeight: 620 },
+    /** High enough for two rows of drawers. */
+    high: { minHeight: 700 },
     narrow: { maxWidth: 359 },
   },
   settings: { defaultFont: 'body', styleCompat: 'react-native' },
