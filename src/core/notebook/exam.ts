@@ -48,7 +48,8 @@ function canonical(value: unknown): string {
 export function planCode({ off, settings }: ExamPlan): string {
   const text = canonical({ off: helps.filter((help) => off.includes(help)), settings });
   let hash = 0x811c9dc5;
-  for (const byte of new TextEncoder().encode(text)) hash = Math.imul(hash ^ byte, 0x01000193) >>> 0;
+  // Names and numbers alone: each sign is one byte.
+  for (const sign of text) hash = Math.imul(hash ^ sign.charCodeAt(0), 0x01000193) >>> 0;
   let code = '';
   for (let i = 0; i < CODE_LENGTH; i += 1) code += SIGNS.charAt((hash >>> (5 * i)) & 31);
   return code;

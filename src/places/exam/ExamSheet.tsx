@@ -57,7 +57,7 @@ function PlanInWords({ plan }: Readonly<{ plan: ExamPlan }>) {
 }
 
 /** The examination that is on, and how it ends. */
-function Running({ exam, onClose }: Readonly<{ exam: SavedExam; onClose: () => void }>) {
+function UnderWay({ exam, onClose }: Readonly<{ exam: SavedExam; onClose: () => void }>) {
   const [keyed, setKeyed] = useState('');
   const minutes = useMinutesSince(exam.since);
   const isRight = keyed.trim().toUpperCase() === planCode(exam);
@@ -136,7 +136,7 @@ export function ExamSheet({ onClose }: Readonly<{ onClose: () => void }>) {
   const exam = useStore((s) => s.document.exam);
   return (
     <Panel title={examName} onClose={onClose}>
-      {exam === null ? <Planning onClose={onClose} /> : <Running exam={exam} onClose={onClose} />}
+      {exam === null ? <Planning onClose={onClose} /> : <UnderWay exam={exam} onClose={onClose} />}
     </Panel>
   );
 }

@@ -29,10 +29,10 @@ export const examWords = {
   whenOff: (note: string): string => `Off: ${note.charAt(0).toLowerCase()}${note.slice(1)}`,
   nothingOff: 'Nothing is off.',
   whatHappens:
-    'All that is kept (letters, slots, total, tape, line, tables, functions, tools) is put aside when it begins, and put back when it ends.',
+    'All that is kept (letters, slots, total, tape, line, tables, functions, tools) is put aside when it begins, and put back when it ends; settings are put back too.',
   withSettings: 'With these settings',
-  withSettingsNote: 'Angle unit, number display and how lines are read are set as they are here, until it ends',
-  itsSettings: 'Angle unit, number display and how lines are read are set for all, until it ends.',
+  withSettingsNote: 'Angle unit, number display and how lines are read are set as they are here when it begins',
+  itsSettings: 'Angle unit, number display and how lines are read are set when it begins.',
   code: 'Code',
   codeNote: 'It is the same for all who work under the same, and stands in sight with the time since it began.',
   bounds: 'Ulkav shows plainly that an examination is on. It cannot close what else is on the device.',

@@ -43,14 +43,14 @@ function ended(state: State, now: number): Partial<State> {
   const { document, settings } = state;
   const { exam } = document;
   if (exam === null) return {};
-  const isThere = keptBefore(document) !== null;
+  const before = keptBefore(document);
   const minutes = Math.max(0, Math.floor((now - exam.since) / 60_000));
   const last = { name: 'end-exam', before: { ...document, exam: null }, sign: settings.display.decimalSign } as const;
   return {
     ...nothingUnderWay(),
-    ...endedKept(state),
-    ...(isThere ? { history: recorded(NO_HISTORY, last) } : {}),
-    notice: isThere ? notice('exam-ended', `${minutes}`, true) : notice('exam-not-put-back'),
+    ...endedKept(state, before),
+    ...(before === null ? {} : { history: recorded(NO_HISTORY, last) }),
+    notice: before === null ? notice('exam-not-put-back') : notice('exam-ended', `${minutes}`, true),
   };
 }
 

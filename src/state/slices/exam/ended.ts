@@ -37,11 +37,10 @@ export function keptBefore({ exam }: Document): Kept | null {
 }
 
 /**
- * What is there once an examination has ended: all as it was before, with the lines of the examination at the end of the
+ * What is there once an examination has ended: all as it was `before`, with the lines of the examination at the end of the
  * tape. Where what was put aside cannot be found, what is there stays.
  */
-export function endedKept(kept: Kept): Kept {
-  const before = keptBefore(kept.document);
+export function endedKept(kept: Kept, before: Kept | null): Kept {
   if (before === null) return { ...kept, document: { ...kept.document, exam: null } };
   const document: Document = {
     ...before.document,

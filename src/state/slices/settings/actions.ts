@@ -7,7 +7,7 @@ import { inDepth } from '@/core/stack/stack';
 import type { StackDepth } from '@/core/stack/stack';
 import { fromNotebook } from '@/state/slices/notebook';
 import { optionsOf } from '@/state/slices/bench/reading';
-import { endedKept } from '@/state/slices/exam/ended';
+import { endedKept, keptBefore } from '@/state/slices/exam/ended';
 import { isOff } from '@/state/slices/exam/off';
 import { notice } from '@/state/slices/notice';
 import { convertLine } from '@/state/slices/bench/notation';
@@ -92,7 +92,7 @@ export const settingActions = (change: Change, first: Settings): SettingActions 
       if (!isStart && state.document.exam !== null) return { notice: notice('not-in-exam') };
       const found = fromNotebook(notebook);
       // A file may have been saved during an examination; that is over where it is opened.
-      const opened = isStart || found.document.exam === null ? found : endedKept(found);
+      const opened = isStart || found.document.exam === null ? found : endedKept(found, keptBefore(found.document));
       return {
         ...opened,
         ...(isStart
