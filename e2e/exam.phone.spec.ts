@@ -48,6 +48,7 @@ test('a teacher’s link begins an examination: helps are off, memory is away, a
   for (const name of ['Steps', 'Find a key or a function', 'Draw this']) await expect(bench.key(name)).toHaveCount(0);
   await bench.type('=2x=6');
   await expect(page.getByRole('group', { name: /^Solve/ })).toHaveCount(0);
+  await expect(page.getByRole('textbox', { name: 'x =' })).toBeVisible();
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await page.keyboard.press('Escape');
   await bench.type('A=');
@@ -58,7 +59,7 @@ test('a teacher’s link begins an examination: helps are off, memory is away, a
   // Another link changes nothing, and it ends only by its code.
   await page.goto('about:blank');
   await page.goto(link);
-  await expect(page.getByText('This cannot be opened during an examination. End that first.')).toBeVisible();
+  await expect(page.getByText('This cannot be done during the examination.')).toBeVisible();
   await bar(page).tap();
   const end = page.getByRole('button', { name: 'End the examination' });
   await expect(end).toBeDisabled();

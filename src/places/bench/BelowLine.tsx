@@ -26,7 +26,7 @@ export const BelowLine = memo(function BelowLine({ found, onComplete, openLine, 
   const isReported = useStore((s) => s.reported !== null);
   const { letters, isRelation } = openLine;
   const router = useRouter();
-  const solves = useHelp('solve');
+  const isSolved = useHelp('solve') && isRelation;
   const hasCurves = useHelp('curves');
   const canDraw = letters.includes('x') && letters.every((name) => name === 'x' || (isRelation && name === 'y'));
   const draw = useCallback(() => {
@@ -39,8 +39,8 @@ export const BelowLine = memo(function BelowLine({ found, onComplete, openLine, 
   return (
     <>
       <Completions found={found} onTake={onComplete} />
-      {letters.length === 0 || (isRelation && letters.length === 1) ? null : <TryPanel letters={letters} />}
-      {isRelation && solves ? (
+      {letters.length === 0 || (isSolved && letters.length === 1) ? null : <TryPanel letters={letters} />}
+      {isSolved ? (
         <SolvePanel letters={letters} isAsked={isReported || letters.length === 1} onAnswer={onSolution} />
       ) : null}
       <LineTools onOpen={onOpen} onDraw={canDraw && hasCurves ? draw : null} />

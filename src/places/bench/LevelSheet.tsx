@@ -4,6 +4,7 @@ import type { FormId } from '@/core/format/form';
 import { tableInSight } from '@/state/slices/columns/in-sight';
 
 import { entered } from '@/core/stack/stack';
+import { WithHelp } from '@/places/exam/use-help';
 import { useStore } from '@/state/app-store';
 import { levelOf } from '@/state/slices/bench/keyed-actions';
 import { formsOfHolder } from '@/state/slices/bench/forms';
@@ -50,19 +51,21 @@ export function LevelSheet({ level, onClose }: Readonly<{ level: number; onClose
         <Button onPress={then(() => ask({ for: 'keep', source: { level } }))}>{operationNames.keep}</Button>
         <Button onPress={then(() => void copy(form?.text ?? operand.sourceText))}>{words.copyValue}</Button>
       </View>
-      <View role="group" aria-label={words.toColumn} gap="$1">
-        <Words strong>{words.toColumn}</Words>
-        <View flexDirection="row" flexWrap="wrap" gap="$2">
-          {targets.map(({ id, name }) => (
-            <Button key={id} onPress={then(() => levelToColumn(level, id))}>
-              {name}
-            </Button>
-          ))}
-          {targets.length > 0 ? null : (
-            <Button onPress={then(() => levelToColumn(level, null))}>{words.newColumn}</Button>
-          )}
+      <WithHelp help="columns">
+        <View role="group" aria-label={words.toColumn} gap="$1">
+          <Words strong>{words.toColumn}</Words>
+          <View flexDirection="row" flexWrap="wrap" gap="$2">
+            {targets.map(({ id, name }) => (
+              <Button key={id} onPress={then(() => levelToColumn(level, id))}>
+                {name}
+              </Button>
+            ))}
+            {targets.length > 0 ? null : (
+              <Button onPress={then(() => levelToColumn(level, null))}>{words.newColumn}</Button>
+            )}
+          </View>
         </View>
-      </View>
+      </WithHelp>
     </Panel>
   );
 }

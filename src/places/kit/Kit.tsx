@@ -3,9 +3,11 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { Boundary } from '@/places/frame/Boundary';
 import { useIsThere } from '@/places/exam/use-help';
 import { HelpButton } from '@/places/frame/HelpButton';
+import { closed } from '@/text/exam';
 import { kitWords } from '@/text/kit/kit';
 import { PlaceHeader } from '@/ui/frame/PlaceHeader';
 import { useLayout } from '@/ui/theme/layout';
+import { Words } from '@/ui/theme/text';
 import { ToolList } from './ToolList';
 import { toolOf, tools } from './tools';
 
@@ -17,16 +19,20 @@ export function Kit() {
   const asked = useLocalSearchParams()['tool'];
   const isThere = useIsThere();
   const found = toolOf(typeof asked === 'string' ? asked : null);
-  const chosen = found !== null && isThere(found) ? found : null;
-  const tool = chosen ?? (isBeside ? (tools.find(isThere) ?? null) : null);
+  const isClosed = found !== null && !isThere(found);
+  const tool = isClosed ? null : (found ?? (isBeside ? (tools.find(isThere) ?? null) : null));
   const open = (id: string): void => router.navigate(`/kit?tool=${id}`);
   const shown =
-    tool === null ? null : (
+    tool !== null ? (
       <Boundary at={tool.id}>
         <tool.screen key={tool.id} />
       </Boundary>
-    );
-  if (!isBeside && shown !== null) return shown;
+    ) : isClosed ? (
+      <Words role="alert" padding="$3">
+        {closed(found.name)}
+      </Words>
+    ) : null;
+  if (!isBeside && tool !== null) return shown;
   const list = <ToolList open={tool?.id ?? null} onOpen={open} />;
   if (!isBeside)
     return (
@@ -34,6 +40,7 @@ export function Kit() {
         <PlaceHeader title={kitWords.kit}>
           <HelpButton />
         </PlaceHeader>
+        {shown}
         {list}
       </View>
     );

@@ -126,7 +126,7 @@ const sentences = {
     `The examination is over, after ${duration(Number(minutes))}. What you had before is back; its lines stand at the end of the tape.`,
   'exam-not-put-back': () =>
     'The examination is over. What was put aside could not be found; what you did since is still here.',
-  'not-in-exam': () => 'This cannot be opened during an examination. End that first.',
+  'not-in-exam': () => 'This cannot be done during the examination.',
   'table-cut': (size: string) => `Tables up to ${size} are taken in; what was beyond was left out.`,
   sorted: () => 'The rows were sorted.',
   'column-worked': () => 'This column is worked from others: take its rule away to write into it.',

@@ -17,6 +17,7 @@ import { Button } from '@/ui/control/Button';
 import { ResultForms } from '@/ui/line/ResultForms';
 import { Panel } from '@/ui/kit/Panel';
 import { Words } from '@/ui/theme/text';
+import { ToColumns } from './ToColumns';
 import { putOnLine } from './to-line';
 import type { Result } from './result';
 
@@ -34,7 +35,7 @@ export function UseSheet({ result, onClose }: Readonly<{ result: Result; onClose
   const router = useRouter();
   const settings = useStore((s) => s.settings);
   const [chosen, setChosen] = useState<FormId | null>(null);
-  const { keepAnswer, putTable, appendCell } = useStore.getState();
+  const { keepAnswer, appendCell } = useStore.getState();
   const { name, forms, saved, full, from } = result;
   const form = forms.find(({ id }) => id === chosen) ?? itemAt(forms, 0);
   const rows = writtenRows(form.typed);
@@ -59,8 +60,8 @@ export function UseSheet({ result, onClose }: Readonly<{ result: Result; onClose
       <ResultForms forms={forms} chosen={form.id} onChoose={setChosen} shown={settings.display} />
       <View flexDirection="row" flexWrap="wrap" gap="$2">
         <Button onPress={toLine}>{kitWords.toLine}</Button>
-        <WithHelp help="columns">
-          {rows === null ? (
+        {rows === null ? (
+          <WithHelp help="columns">
             <Button
               onPress={() => {
                 appendCell(null, form.typed);
@@ -69,22 +70,15 @@ export function UseSheet({ result, onClose }: Readonly<{ result: Result; onClose
             >
               {kitWords.toColumn}
             </Button>
-          ) : (
-            <Button
-              onPress={() => {
-                const columns = itemAt(rows, 0).map((_, j) => ({
-                  name: '',
-                  unit: '',
-                  cells: rows.map((row) => itemAt(row, j)),
-                }));
-                putTable(name, columns);
-                router.navigate('/columns');
-              }}
-            >
-              {kitWords.toColumns}
-            </Button>
-          )}
-        </WithHelp>
+          </WithHelp>
+        ) : (
+          <ToColumns
+            name={name}
+            columns={() => itemAt(rows, 0).map((_, j) => ({ name: '', cells: rows.map((row) => itemAt(row, j)) }))}
+          >
+            {kitWords.toColumns}
+          </ToColumns>
+        )}
       </View>
       <View role="group" aria-label={kitWords.copy} gap="$1">
         <Words strong>{kitWords.copy}</Words>

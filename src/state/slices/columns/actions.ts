@@ -16,6 +16,7 @@ import { cellsIn, fitting } from '@/core/notebook/room';
 import type { NewColumn } from '@/core/notebook/room';
 import { overflow } from '@/state/slices/bounds';
 import type { Document, StepName } from '@/state/slices/parts';
+import { isOff } from '@/state/slices/exam/off';
 import { notice } from '@/state/slices/notice';
 import { changed } from '@/state/slices/state';
 import type { Change, State } from '@/state/slices/state';
@@ -145,6 +146,7 @@ const isFull = (table: DataTable): boolean =>
 
 /** A value put below the last one of a column; with no column, into a table of its own. */
 export function appended(state: State, column: string | null, text: string): Partial<State> {
+  if (isOff(state, 'columns')) return { notice: notice('not-in-exam') };
   const full = overflow(LONGEST_CELL, text);
   if (full !== null) return full;
   const id = column ?? columnAtHand(state)?.id ?? null;

@@ -108,6 +108,7 @@ test('what would lead out of it is not opened; what it saved opens without it, a
   press('d3', 'answer');
   const sheet = { kind: 'sheet', sheet: { title: 'Moorings' } } as never;
   for (const act of [
+    () => state().appendCell(null, '4'),
     () => state().openNotebook(own, false),
     () => state().offer({ kind: 'exam', plan: ALL }),
     () => state().offer(sheet),
@@ -158,10 +159,15 @@ test.each<[string, unknown]>([
   else expect(found).toMatchObject(expected as object);
 });
 
-// What was put aside counts more than what is off.
+// It stays on where any of it can be read; what was put aside and cannot be is told.
 test.each<[unknown, unknown, number]>([
   [7, null, 1],
-  [{ off: ['kit'], since: 1 }, null, 1],
+  [{ since: 1, before: [{}] }, null, 1],
+  [
+    { off: ['kit'], settings: null, since: 1, before: 'lost' },
+    { off: ['kit'], settings: null, since: 1, before: [] },
+    1,
+  ],
   [{ off: ['kit', 'keys'], since: -1, before: [{}] }, { off: ['kit'], settings: null, since: 0, before: [{}] }, 0],
 ])('an examination that cannot be read, %j, is %j', (exam, expected, setAside) => {
   const { state } = begun();

@@ -15,18 +15,19 @@ const examPart: SavedPart<SavedExam | null> = {
   salvaged: (found, aside) => {
     const whole = readAs(z.nullable(examSchema), found ?? null);
     if (whole !== null || found === null || found === undefined) return whole;
-    // What was put aside counts more than what is off.
-    const before = isObject(found) ? found['before'] : null;
-    if (!isObject(found) || !Array.isArray(before)) {
+    if (!isObject(found) || !Array.isArray(found['off'])) {
       aside.put('other', '', '', found);
       return null;
     }
+    // It ends only on purpose, also where what was put aside, or what is off, cannot be read.
+    const before = readAs(examSchema.shape.before, found['before']);
+    if (before === null) aside.put('other', '', '', found['before']);
     const { shape } = examSchema;
     return {
       off: listOf(found['off']).filter((help): help is Help => helps.includes(help as Help)),
       settings: readAs(shape.settings, found['settings']),
       since: readAs(shape.since, found['since']) ?? 0,
-      before: (before as unknown[]).slice(0, 1),
+      before: before ?? [],
     };
   },
   migrations: { 12: () => null },

@@ -1,10 +1,8 @@
 import { View } from '@tamagui/core';
-import { useRouter } from 'expo-router';
-import { WithHelp } from '@/places/exam/use-help';
+import { ToColumns } from '@/places/kit/parts/ToColumns';
 import { useStore } from '@/state/app-store';
 import type { ChanceRow } from '@/state/slices/kit/requests';
 import { chanceWords } from '@/text/kit/chance';
-import { Button } from '@/ui/control/Button';
 import { Words } from '@/ui/theme/text';
 
 const heads = [chanceWords.count, chanceWords.at, chanceWords.below];
@@ -16,29 +14,22 @@ const typed = (text: string, decimalSign: string): string =>
 
 /** The probability of every count, and the share up to it. */
 export function CountTable({ rows }: Readonly<{ rows: readonly ChanceRow[] }>) {
-  const router = useRouter();
   const decimalSign = useStore((s) => s.settings.display.decimalSign);
   return (
     <View gap="$2">
       <View flexDirection="row">
-        <WithHelp help="columns">
-          <Button
-            isTight
-            onPress={() => {
-              useStore.getState().putTable(
-                chanceWords.table,
-                heads.map((name, j) => ({
-                  name,
-                  unit: '',
-                  cells: rows.map((row) => typed(textsOf(row)[j] ?? '', decimalSign)),
-                })),
-              );
-              router.navigate('/columns');
-            }}
-          >
-            {chanceWords.toColumns}
-          </Button>
-        </WithHelp>
+        <ToColumns
+          isTight
+          name={chanceWords.table}
+          columns={() =>
+            heads.map((name, j) => ({
+              name,
+              cells: rows.map((row) => typed(textsOf(row)[j] ?? '', decimalSign)),
+            }))
+          }
+        >
+          {chanceWords.toColumns}
+        </ToColumns>
       </View>
       <View role="table" aria-label={chanceWords.table} className="scroll-x" tabIndex={0}>
         <View role="row" flexDirection="row" borderBottomWidth={1} borderColor="$ink">

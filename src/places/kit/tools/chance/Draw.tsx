@@ -1,8 +1,7 @@
 import { View } from '@tamagui/core';
-import { useRouter } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { distributionShape, distributionShapes } from '@/core/function/chance/distributions';
-import { WithHelp } from '@/places/exam/use-help';
+import { ToColumns } from '@/places/kit/parts/ToColumns';
 import { EntryBeside } from '@/places/kit/parts/EntryRow';
 import { inTurn, useWriting } from '@/places/kit/parts/slots';
 import { ToolFrame } from '@/places/kit/parts/ToolFrame';
@@ -10,7 +9,6 @@ import { Worked } from '@/places/kit/parts/Worked';
 import { useStore } from '@/state/app-store';
 import { tableInUse } from '@/state/slices/columns/resolved';
 import { drawnKinds, kitRequest } from '@/state/slices/kit/requests';
-import type { DrawView } from '@/state/slices/kit/requests';
 import { useRequest, useTask } from '@/state/use-task';
 import { chanceWords, distributionTitles } from '@/text/kit/chance';
 import {
@@ -227,7 +225,16 @@ export function Draw({ entries, enter, above }: ScreenProps) {
                 <Button isTight onPress={isComing ? end : begin}>
                   {isComing ? drawWords.all : drawWords.again}
                 </Button>
-                <ToColumns view={view} name={countedName(drawn)} />
+                <ToColumns
+                  isTight
+                  isDisabled={view.columns.length === 0}
+                  name={drawWords.table}
+                  columns={() =>
+                    view.columns.map(({ name, cells }) => ({ name: name === '' ? countedName(drawn) : name, cells }))
+                  }
+                >
+                  {drawWords.toColumns}
+                </ToColumns>
               </View>
               <DrawnChart bars={view.bars} />
               <View role="group" aria-label={drawWords.results} gap="$1">
@@ -242,29 +249,5 @@ export function Draw({ entries, enter, above }: ScreenProps) {
         </Worked>
       }
     />
-  );
-}
-
-/** What was drawn as a table of Columns; offered once all have come. */
-function ToColumns({ view, name }: Readonly<{ view: DrawView; name: string }>) {
-  const router = useRouter();
-  return (
-    <WithHelp help="columns">
-      <Button
-        isTight
-        isDisabled={view.columns.length === 0}
-        onPress={() => {
-          const columns = view.columns.map((column) => ({
-            name: column.name === '' ? name : column.name,
-            unit: '',
-            cells: column.cells,
-          }));
-          useStore.getState().putTable(drawWords.table, columns);
-          router.navigate('/columns');
-        }}
-      >
-        {drawWords.toColumns}
-      </Button>
-    </WithHelp>
   );
 }

@@ -1,9 +1,8 @@
 import { View } from '@tamagui/core';
-import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import type { LayoutChangeEvent } from 'react-native';
 import type { Size } from '@/core/curve/view';
-import { WithHelp } from '@/places/exam/use-help';
+import { ToColumns } from '@/places/kit/parts/ToColumns';
 import { later } from '@/places/frame/Boundary';
 import { delimitedText } from '@/places/files/delimited-text';
 import { saveFile } from '@/platform/files';
@@ -33,7 +32,6 @@ const typed = (text: string, decimalSign: string): string =>
 
 /** The schedule as a picture and as a table, by year or by payment. */
 export function Schedule({ solved }: Readonly<{ solved: SolvedLoan }>) {
-  const router = useRouter();
   const palette = usePalette();
   const settings = useStore((s) => s.settings);
   const [by, setBy] = useState<'year' | 'payment'>('year');
@@ -109,25 +107,19 @@ export function Schedule({ solved }: Readonly<{ solved: SolvedLoan }>) {
         >
           {loanWords.saveCsv}
         </Button>
-        <WithHelp help="columns">
-          <Button
-            isTight
-            onPress={() => {
-              const cells = table();
-              useStore.getState().putTable(
-                loanWords.schedule,
-                [head, ...columns.map((id) => titles[id])].map((name, j) => ({
-                  name,
-                  unit: '',
-                  cells: cells.map((row) => row[j] ?? ''),
-                })),
-              );
-              router.navigate('/columns');
-            }}
-          >
-            {loanWords.columns}
-          </Button>
-        </WithHelp>
+        <ToColumns
+          isTight
+          name={loanWords.schedule}
+          columns={() => {
+            const cells = table();
+            return [head, ...columns.map((id) => titles[id])].map((name, j) => ({
+              name,
+              cells: cells.map((row) => row[j] ?? ''),
+            }));
+          }}
+        >
+          {loanWords.columns}
+        </ToColumns>
       </View>
       <View className="scroll-x" tabIndex={0} role="region" aria-label={loanWords.schedule}>
         <View role="table" aria-label={loanWords.schedule} minWidth={340}>

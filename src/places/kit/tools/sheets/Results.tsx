@@ -1,13 +1,11 @@
 import { View } from '@tamagui/core';
-import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { resultIn } from '@/core/practice/sheet-schema';
 import type { SheetResult } from '@/core/practice/sheet-schema';
-import { WithHelp } from '@/places/exam/use-help';
+import { ToColumns } from '@/places/kit/parts/ToColumns';
 import { ReadFrame } from '@/places/kit/parts/ReadFrame';
 import { Worked } from '@/places/kit/parts/Worked';
 import { openFiles } from '@/platform/files';
-import { useStore } from '@/state/app-store';
 import { kitRequest } from '@/state/slices/kit/requests';
 import type { MarkedResult } from '@/state/slices/kit/requests';
 import { useRequest, useTask } from '@/state/use-task';
@@ -34,7 +32,6 @@ const slipsIn = ({ answers }: MarkedResult): string =>
 
 /** The answers of a class: one row for each pupil, to be looked at or taken to Columns. */
 export function Results({ entries, enter, above }: ScreenProps) {
-  const router = useRouter();
   const [read, setRead] = useState<Read>(NOTHING);
   const sheet = sheetOf(entries);
   const request = useRequest((state) =>
@@ -50,28 +47,15 @@ export function Results({ entries, enter, above }: ScreenProps) {
     const own = sound.filter(({ title, seed }) => title === sheet.title && seed === sheet.seed);
     setRead({ results: own, others: sound.length - own.length, unread: found.length - sound.length });
   };
-  const toColumns = (): void => {
-    const count = Math.max(0, ...marked.map(({ answers }) => answers.length));
-    const column = (name: string, cells: string[]) => ({ name, unit: '', cells });
-    useStore.getState().putTable(sheet.title === '' ? sheetWords.name : sheet.title, [
-      column(
-        sheetWords.pupil,
-        marked.map(({ pupil }) => pupil),
-      ),
-      column(
-        sheetWords.right,
-        marked.map((one) => String(rightIn(one))),
-      ),
-      ...Array.from({ length: count }, (_, i) =>
-        column(
-          questionName(i),
-          marked.map(({ answers }) => (answers[i]?.mark === 'right' ? '1' : '0')),
-        ),
-      ),
-      column(sheetWords.slips, marked.map(slipsIn)),
-    ]);
-    router.navigate('/columns');
-  };
+  const columns = () => [
+    { name: sheetWords.pupil, cells: marked.map(({ pupil }) => pupil) },
+    { name: sheetWords.right, cells: marked.map((one) => String(rightIn(one))) },
+    ...Array.from({ length: Math.max(0, ...marked.map(({ answers }) => answers.length)) }, (_, i) => ({
+      name: questionName(i),
+      cells: marked.map(({ answers }) => (answers[i]?.mark === 'right' ? '1' : '0')),
+    })),
+    { name: sheetWords.slips, cells: marked.map(slipsIn) },
+  ];
   return (
     <ReadFrame
       tool={sheetEntries}
@@ -121,11 +105,13 @@ export function Results({ entries, enter, above }: ScreenProps) {
               ))}
             </View>
             <View flexDirection="row">
-              <WithHelp help="columns">
-                <Button isDisabled={marked.length === 0} onPress={toColumns}>
-                  {sheetWords.toColumns}
-                </Button>
-              </WithHelp>
+              <ToColumns
+                isDisabled={marked.length === 0}
+                name={sheet.title === '' ? sheetWords.name : sheet.title}
+                columns={columns}
+              >
+                {sheetWords.toColumns}
+              </ToColumns>
             </View>
           </Worked>
         )
