@@ -131,6 +131,7 @@ test(`a bad line answers for itself, whatever it holds (seed ${SEED})`, () => {
   );
 });
 
+const SINE = { kind: 'question', words: '', line: 'sin(30)', answer: '', tolerance: '', curve: '' };
 const sheet = {
   format: 'ulkav-sheet',
   version: 1,
@@ -177,5 +178,15 @@ test.each([
     { items: [items[0], { mark: 'wrong', slip: 'sign-power', slipLine: '(-6)^2+2/3' }] },
   ],
   [{ do: 'sheet', sheet, answers: ['-106/3'] }, { items: [items[0], { mark: 'right' }] }],
+  // Its own unit counts, whatever is asked with.
+  [
+    {
+      do: 'sheet',
+      sheet: { ...sheet, angle: 'deg', items: [{ ...SINE, form: 'any' }] },
+      angle: 'rad',
+      answers: ['1/2'],
+    },
+    { items: [{ answer: '1/2', mark: 'right' }] },
+  ],
   [{ do: 'sheet', sheet: { ...sheet, version: 2 } }, { ok: false }],
 ])('%j answers %j', (request, expected) => expect(ask(request)).toMatchObject(expected));

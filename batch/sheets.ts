@@ -4,11 +4,10 @@ import type { Result } from '@/core/base/result';
 import type { Context } from '@/core/evaluate/context';
 import { evaluate } from '@/core/evaluate/evaluate';
 import { mark } from '@/core/practice/mark';
-import { seedFor, sheetFor } from '@/core/practice/sheet';
 import type { PupilQuestion } from '@/core/practice/sheet';
 import { compare } from '@/core/slips/compare';
 import { isScalar } from '@/core/number/value';
-import { generatorOf } from '@/workers/kit/generator';
+import { itemsFor } from '@/workers/kit/sheets';
 import { numberIn, numberText, readExpr } from './numbers';
 import type { SheetRequest } from './request';
 
@@ -31,10 +30,11 @@ function marked(question: PupilQuestion, answer: string, context: Context): Resu
 }
 
 /** A sheet as one pupil has it, each question with what its answer is; where answers are given, how each is marked. */
-export function sheetAnswer({ sheet, pupil, answers }: SheetRequest, context: Context): Result<object, Problem> {
+export function sheetAnswer({ sheet, pupil, answers }: SheetRequest, given: Context): Result<object, Problem> {
+  const context = { ...given, angle: sheet.angle ?? given.angle };
   const items: object[] = [];
   let number = -1;
-  for (const item of sheetFor(sheet, generatorOf(seedFor(sheet, pupil)).below)) {
+  for (const item of itemsFor(sheet, pupil)) {
     if (item.kind === 'text') {
       items.push({ text: item.text });
       continue;
@@ -47,8 +47,8 @@ export function sheetAnswer({ sheet, pupil, answers }: SheetRequest, context: Co
     if (!value.ok) return value;
     const text = isScalar(value.value) ? numberText(value.value, context) : null;
     if (text?.ok === false) return text;
-    const given = answers?.[number];
-    const told = given === undefined || given === '' ? null : marked(item, given, context);
+    const answer = answers?.[number] ?? '';
+    const told = answer === '' ? null : marked(item, answer, context);
     if (told?.ok === false) return told;
     items.push({
       ...(words === '' ? {} : { words }),

@@ -26,7 +26,7 @@ export type AskId = (typeof askIds)[number];
 
 /**
  * An exercise. `shown` is typed text, `key` a line that comes to the answer, exactly; both have a point. `curve`: the
- * function of x whose graph is to be read, `at`: where.
+ * function of x whose graph is to be read, `at`: where; of a question of a sheet, which it is there, from 0.
  */
 export type Exercise = Readonly<{
   ask: AskId;

@@ -2,6 +2,7 @@ import * as fc from 'fast-check';
 import type { Exercise } from './exercise';
 import type { Mark } from './mark';
 import {
+  answersOf,
   answered,
   begun,
   byDay,
@@ -143,4 +144,23 @@ test('a sheet, and answers to it, are read as they were written', () => {
   const result = { format: 'ulkav-sheet-answers', version: 1, title: 'T', seed: 'k', pupil: '7', answers: ['13', ''] };
   expect(resultIn(JSON.stringify(result))).toEqual(result);
   expect(resultIn(JSON.stringify(sheet))).toBeNull();
+});
+
+// A run without places, as one begun before there were any, has all its questions.
+test.each<[places: (string | undefined)[], answers: string[]]>([
+  [
+    ['0', '1'],
+    ['13', '15'],
+  ],
+  [['1'], ['', '13']],
+  [
+    [undefined, undefined],
+    ['13', '15'],
+  ],
+])('answers to questions %j stand where these do in the sheet', (places, answers) => {
+  const key = { ask: 'work', shown: '1', key: '1', form: 'any', topic: 'sheet' } as const;
+  const run = begun(places.map((at) => (at === undefined ? key : { ...key, at })));
+  expect(answersOf(sheet, runIn(runRows(run.map((one, i) => ({ ...one, answer: ['13', '15'][i] ?? '' })))))).toEqual(
+    answers,
+  );
 });

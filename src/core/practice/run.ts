@@ -3,6 +3,7 @@ import { askedFormOf } from './asked-form';
 import { askIds } from './exercise';
 import type { AskId, Exercise } from './exercise';
 import type { Mark } from './mark';
+import type { Sheet } from './sheet-schema';
 
 /** An exercise of a run. `topic`: its series; `first`, `last`: how its answers were marked; `turn`: when the last of them came, 0 for never; `answer`: the first one as it was written. */
 export type Asked = Exercise &
@@ -96,6 +97,16 @@ export const runIn = (rows: readonly (readonly string[])[]): Run =>
           },
         ];
   });
+
+/**
+ * What was answered to the questions of a sheet, in their order: '' for one that was not asked, since it cannot be worked
+ * with the numbers that the pupil has.
+ */
+export function answersOf({ items }: Pick<Sheet, 'items'>, run: Run): readonly string[] {
+  const answers = items.flatMap(({ kind }) => (kind === 'question' ? [''] : []));
+  for (const [i, { at, answer }] of run.entries()) answers[Number(at ?? i)] = answer;
+  return answers;
+}
 
 /** Answers of a day on a topic: how many, and how many of them were right. */
 export type Count = Readonly<{ right: number; all: number }>;

@@ -1,4 +1,5 @@
 import { z } from 'zod/mini';
+import { angleUnits } from '../base/angle';
 import { FORM } from './asked-form';
 
 /*
@@ -52,6 +53,8 @@ export const sheetSchema = z.object({
   title: short,
   /** What the numbers of all pupils are drawn from. */
   seed: short,
+  /** The unit of angles without a mark; where it is not said, the one that is set. */
+  angle: z.optional(z.enum(angleUnits)),
   /** Each answer is marked as soon as it is written. */
   tells: z.boolean(),
   drawn: z.array(drawnLetter).check(z.maxLength(MOST_DRAWN)),

@@ -61,7 +61,7 @@ export const PrintedAnswers = ({ run, shown }: Readonly<{ run: Run; shown: Numbe
     <tbody>
       {run.map((exercise, i) => (
         <tr key={`${i}${exercise.key}`}>
-          <td className="printed-mark">{questionName(i)}</td>
+          <td className="printed-mark">{questionName(Number(exercise.at ?? i))}</td>
           <td>
             {askText(exercise)} <Set text={exercise.shown} shown={shown} />
           </td>

@@ -17,6 +17,12 @@ import { markView } from './practice';
 export const itemsFor = (sheet: Sheet, pupil: string): readonly PupilItem[] =>
   sheetFor(sheet, generatorOf(seedFor(sheet, pupil)).below);
 
+/** A request with the unit of angles that the sheet means. */
+const inItsAngle = <R extends LineRequest & Readonly<{ sheet: Sheet }>>(request: R): R => ({
+  ...request,
+  angle: request.sheet.angle ?? request.angle,
+});
+
 export type SheetKeyRequest = LineRequest & Readonly<{ sheet: Sheet; pupil: string }>;
 
 /** An item with what its question comes to, or what is wrong with that. `before`: the words that stand before it. */
@@ -35,7 +41,7 @@ export function sheetKey(
       if (item.kind === 'text') return { ...item, before: '', answer: null, problem: null };
       question += 1;
       const before = wordsBefore(items, question);
-      const answer = answerSpelled({ ...request, text: item.key }, shouldContinue, random);
+      const answer = answerSpelled({ ...inItsAngle(request), text: item.key }, shouldContinue, random);
       return answer.ok
         ? { ...item, before, answer: answer.value, problem: null }
         : { ...item, before, answer: null, problem: answer.problem };
@@ -63,7 +69,7 @@ export function markedResults(
     const all: MarkedAnswer[] = [];
     for (const [i, { key, form, tolerance }] of questions.entries()) {
       const answer = answers[i] ?? '';
-      const asked = { ...request, key, slipsFrom: key, form, tolerance, answer };
+      const asked = { ...inItsAngle(request), key, slipsFrom: key, form, tolerance, answer };
       const view = answer === '' ? null : markView(asked, shouldContinue, random);
       if (view !== null && !view.ok && view.problem.code === 'stopped') return view;
       const told = view?.ok === true && 'mark' in view.value ? view.value : null;

@@ -7,7 +7,6 @@ type Props = Readonly<{
   tool: Readonly<{ id: string }>;
   name: string;
   above?: ReactNode;
-  hasAngles?: boolean;
   entries: ReactNode;
   results?: ReactNode;
 }>;
@@ -15,7 +14,7 @@ type Props = Readonly<{
 const NO_SLOTS: readonly Slot[] = [];
 
 /** The frame of a tool's screen on which nothing is keyed: a start, an end, what came back. */
-export function ReadFrame({ tool, hasAngles = false, results = null, ...shown }: Props) {
+export function ReadFrame({ tool, results = null, ...shown }: Props) {
   const writing = useWriting();
   return (
     <ToolFrame
@@ -23,7 +22,7 @@ export function ReadFrame({ tool, hasAngles = false, results = null, ...shown }:
       id={tool.id}
       slots={NO_SLOTS}
       writing={writing}
-      hasAngles={hasAngles}
+      hasAngles={false}
       hasClear={false}
       results={results}
     />

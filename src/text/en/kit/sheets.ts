@@ -60,6 +60,9 @@ export const sheetWords = {
 } as const;
 
 export const questionName = (i: number): string => `${sheetWords.question} ${i + 1}`;
+/** Questions that could not be asked. */
+export const leftOutText = (names: readonly string[]): string =>
+  `Left out, since with your numbers there is no answer: ${names.join(', ')}.`;
 export const itemName = (i: number): string => `Item ${i + 1}`;
 export const rightOf = (right: number, all: number): string => `${right} of ${all}`;
 export const filesText = (what: string, count: number): string => `${what}: ${count}`;

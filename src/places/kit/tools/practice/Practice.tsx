@@ -30,6 +30,7 @@ export function Practice() {
       {...props}
       next={next === null || next < 0 ? null : next}
       isQuiet={isQuiet}
+      angle={sheet?.angle ?? null}
       onAnswered={() => setSeen(false)}
       onEnd={() => setSeen(true)}
       onPause={() => setPaused(true)}

@@ -1,5 +1,6 @@
 import { View } from '@tamagui/core';
 import { useEffect, useMemo, useRef, useState } from 'react';
+import type { AngleUnit } from '@/core/base/angle';
 import { itemAt } from '@/core/base/item';
 import { isSeries, ways } from '@/core/practice/exercise';
 import type { AskId } from '@/core/practice/exercise';
@@ -47,13 +48,15 @@ type Props = ScreenProps &
     next: number | null;
     /** Nothing is told of an answer but that it is noted. */
     isQuiet: boolean;
+    /** The unit of angles that a sheet means; null where it is the one that is set. */
+    angle: AngleUnit | null;
     onAnswered: () => void;
     onEnd: () => void;
     onPause: () => void;
   }>;
 
 /** One exercise after the other: what is asked, the answer, and what is told of it. */
-export function Running({ enter, run, next, isQuiet, onAnswered, onEnd, onPause }: Props) {
+export function Running({ enter, run, next, isQuiet, angle, onAnswered, onEnd, onPause }: Props) {
   const writing = useWriting();
   const { write } = writing;
   const [at, setAt] = useState(next ?? 0);
@@ -61,15 +64,23 @@ export function Running({ enter, run, next, isQuiet, onAnswered, onEnd, onPause 
   const [steps, setSteps] = useState(false);
   const noted = useRef<Given | null>(null);
   const exercise = itemAt(run, Math.min(at, run.length - 1));
+  // The exercises of the series mean degrees; own lines are worked as the settings are.
+  const meant = isSeries(exercise.topic) ? 'deg' : angle;
   useEffect(() => write('answer'), [at, write]);
   const request = useRequest((state) => {
     if (given === null) return null;
-    const { key, shown, form, topic } = exercise;
+    const { key, shown, form } = exercise;
     const asked = kitRequest(state, [key, given.text]);
-    // The exercises of the series mean degrees; own lines are worked as the settings are.
-    const angle = isSeries(topic) ? ('deg' as const) : asked.angle;
     const slipsFrom = isWorked.has(exercise.ask) ? (exercise.ask === 'work' ? shown : key) : '';
-    return { ...asked, angle, key, slipsFrom, form, answer: given.text, tolerance: exercise.tolerance ?? '' };
+    return {
+      ...asked,
+      angle: meant ?? asked.angle,
+      key,
+      slipsFrom,
+      form,
+      answer: given.text,
+      tolerance: exercise.tolerance ?? '',
+    };
   });
   const worked = useTask('mark', request);
   const view = given === null || worked.isStale ? null : worked.value;
@@ -98,9 +109,9 @@ export function Running({ enter, run, next, isQuiet, onAnswered, onEnd, onPause 
       keep: (text: string) => setGiven(text === '' ? null : { text, index: at }),
       after: null,
       below: null,
-      ...(isSeries(exercise.topic) ? { angle: 'deg' as const } : {}),
+      ...(meant === null ? {} : { angle: meant }),
     }),
-    [given, at, exercise.topic],
+    [given, at, meant],
   );
   const goOn = (): void => {
     setGiven(null);
@@ -154,7 +165,7 @@ export function Running({ enter, run, next, isQuiet, onAnswered, onEnd, onPause 
             <Button onPress={onPause}>{practiceWords.pause}</Button>
             <Button onPress={() => enter({ run: [] })}>{practiceWords.stop}</Button>
           </View>
-          {steps ? <StepsOf text={exercise.key} onClose={() => setSteps(false)} /> : null}
+          {steps ? <StepsOf text={exercise.key} angle={meant} onClose={() => setSteps(false)} /> : null}
         </>
       }
     />

@@ -1,5 +1,5 @@
 import { View } from '@tamagui/core';
-import { standing } from '@/core/practice/run';
+import { answersOf, standing } from '@/core/practice/run';
 import { RESULT_FORMAT } from '@/core/practice/sheet-schema';
 import type { Sheet } from '@/core/practice/sheet-schema';
 import { saveResult } from '@/places/files/sheet-files';
@@ -8,7 +8,7 @@ import { ReadFrame } from '@/places/kit/parts/ReadFrame';
 import { PrintedAnswers } from '@/places/print/printed-sheet';
 import { useStore } from '@/state/app-store';
 import { endText, practiceWords } from '@/text/kit/practice';
-import { questionName, sheetWords } from '@/text/kit/sheets';
+import { leftOutText, questionName, sheetWords } from '@/text/kit/sheets';
 import { Button } from '@/ui/control/Button';
 import { Formula } from '@/ui/formula/Formula';
 import { CORE_SPELLING, typeset } from '@/ui/formula/typeset';
@@ -24,7 +24,8 @@ export function SheetEnd({ entries, enter, run, sheet }: ScreenProps & Readonly<
   const { atFirst, total } = standing(run);
   const { pupil } = entries;
   const { title, seed, tells } = sheet;
-  const answers = run.map(({ answer }) => answer);
+  const answers = [...answersOf(sheet, run)];
+  const leftOut = answers.flatMap((_, i) => (run.some(({ at }, k) => Number(at ?? k) === i) ? [] : [questionName(i)]));
   return (
     <ReadFrame
       tool={practiceEntries}
@@ -35,6 +36,7 @@ export function SheetEnd({ entries, enter, run, sheet }: ScreenProps & Readonly<
             {sheetWords.finished}
           </Words>
           {tells ? <Words>{endText(atFirst, total)}</Words> : null}
+          {leftOut.length === 0 ? null : <Words>{leftOutText(leftOut)}</Words>}
           <View flexDirection="row" flexWrap="wrap" gap="$2">
             <Button
               isMain
@@ -73,7 +75,7 @@ export function SheetEnd({ entries, enter, run, sheet }: ScreenProps & Readonly<
                   paddingVertical="$2"
                 >
                   <Words size="medium" tone="muted">
-                    {questionName(i)}
+                    {questionName(Number(exercise.at ?? i))}
                   </Words>
                   <Question exercise={exercise} />
                   <View flexDirection="row" alignItems="center" gap="$2" className="scroll-x ink-answer" tabIndex={0}>

@@ -20,8 +20,9 @@ export function SheetStart({ entries, enter, sheet }: ScreenProps & Readonly<{ s
     const request = { ...kitRequest(useStore.getState(), []), sheet, pupil };
     const result = await tasks.run('sheetKey', request);
     if (result === 'superseded' || !result.ok) return;
-    const exercises = result.value.flatMap((item) => {
-      if (item.kind === 'text' || item.answer === null) return [];
+    const questions = result.value.flatMap((item) => (item.kind === 'question' ? [item] : []));
+    const exercises = questions.flatMap((item, i) => {
+      if (item.answer === null) return [];
       const { before, words, shown, key, form, tolerance, curve } = item;
       const asked = [before, words].filter((text) => text !== '').join('\n');
       return [
@@ -31,6 +32,7 @@ export function SheetStart({ entries, enter, sheet }: ScreenProps & Readonly<{ s
           key,
           form,
           topic: SHEET,
+          at: `${i}`,
           ...(asked === '' ? {} : { words: asked }),
           ...(tolerance === '' ? {} : { tolerance }),
           ...(curve === '' ? {} : { curve }),

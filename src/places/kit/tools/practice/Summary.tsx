@@ -2,6 +2,7 @@ import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { isSeries } from '@/core/practice/exercise';
 import { runRows, standing } from '@/core/practice/run';
+import type { Asked } from '@/core/practice/run';
 import { WithHelp } from '@/places/exam/use-help';
 import { StepsOf } from '@/places/kit/parts/steps';
 import { ReadFrame } from '@/places/kit/parts/ReadFrame';
@@ -18,7 +19,7 @@ import type { ScreenProps } from './screen';
 
 /** The end of a run: how many were right at first, what to repeat, and where to go from here. */
 export function Summary({ entries, enter, run }: ScreenProps) {
-  const [steps, setSteps] = useState<string | null>(null);
+  const [steps, setSteps] = useState<Asked | null>(null);
   const [ended] = useState(() => Date.now());
   const { atFirst, total } = standing(run);
   const repeat = run.filter(({ first }) => first !== 'right');
@@ -69,7 +70,7 @@ export function Summary({ entries, enter, run }: ScreenProps) {
                     <Question exercise={exercise} />
                   </View>
                   <WithHelp help="steps">
-                    <Button isTight onPress={() => setSteps(exercise.key)}>
+                    <Button isTight onPress={() => setSteps(exercise)}>
                       {practiceWords.steps}
                     </Button>
                   </WithHelp>
@@ -77,7 +78,9 @@ export function Summary({ entries, enter, run }: ScreenProps) {
               ))}
             </View>
           )}
-          {steps === null ? null : <StepsOf text={steps} onClose={() => setSteps(null)} />}
+          {steps === null ? null : (
+            <StepsOf text={steps.key} angle={isSeries(steps.topic) ? 'deg' : null} onClose={() => setSteps(null)} />
+          )}
         </>
       }
       results={<History />}

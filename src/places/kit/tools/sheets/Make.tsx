@@ -1,11 +1,15 @@
 import { View } from '@tamagui/core';
 import { useState } from 'react';
+import { angleUnits } from '@/core/base/angle';
 import { MOST_ITEMS } from '@/core/practice/sheet-schema';
 import { inTurn, useWriting } from '@/places/kit/parts/slots';
 import { ToolFrame } from '@/places/kit/parts/ToolFrame';
 import { itemName, sheetWords } from '@/text/kit/sheets';
+import { unitNames } from '@/text/labels';
+import { settingWords } from '@/text/settings';
 import { Button } from '@/ui/control/Button';
 import { Field } from '@/ui/kit/Field';
+import { Radios } from '@/ui/kit/Radios';
 import { Toggle } from '@/ui/kit/Switch';
 import { Words } from '@/ui/theme/text';
 import { Letters } from './Letters';
@@ -21,7 +25,7 @@ const NEW_QUESTION = ['question', '', '', '', 'any', '', ''];
 /** A sheet is put together: its items, its numbers, its key, and how it is handed out. */
 export function Make({ entries, enter, above }: ScreenProps) {
   const writing = useWriting();
-  const { title, seed, tells, items } = entries;
+  const { title, seed, angle, tells, items } = entries;
   const [open, setOpen] = useState<number | null>(null);
   const put = (at: number, row: readonly string[], thought: string): void =>
     enter({ items: items.map((one, i) => (i === at ? [...row] : one)) }, thought);
@@ -29,7 +33,12 @@ export function Make({ entries, enter, above }: ScreenProps) {
   const slots =
     open === null || opened === undefined
       ? []
-      : inTurn(slotsOfItem(itemRow(opened), (row, name) => put(open, row, `item ${open} ${name}`)));
+      : inTurn(
+          slotsOfItem(itemRow(opened), (row, name) => put(open, row, `item ${open} ${name}`)).map((slot) => ({
+            ...slot,
+            angle,
+          })),
+        );
   const add = (row: string[]): void => {
     enter({ items: [...items, row] });
     setOpen(items.length);
@@ -43,6 +52,7 @@ export function Make({ entries, enter, above }: ScreenProps) {
       slots={slots}
       writing={writing}
       above={above}
+      hasAngles={false}
       entries={
         <>
           <Field
@@ -88,6 +98,12 @@ export function Make({ entries, enter, above }: ScreenProps) {
             name={sheetWords.seed}
             value={seed}
             onChange={(text) => enter({ seed: text.slice(0, 100) }, 'sheet seed')}
+          />
+          <Radios
+            name={settingWords.angle.title}
+            options={angleUnits.map((id) => ({ id, name: unitNames[id] }))}
+            chosen={angle}
+            onChoose={(id) => enter({ angle: id })}
           />
           <Toggle
             title={sheetWords.tells}

@@ -59,7 +59,6 @@ export function Results({ entries, enter, above }: ScreenProps) {
   return (
     <ReadFrame
       tool={sheetEntries}
-      hasAngles
       name={sheetWords.name}
       above={above}
       entries={

@@ -1,4 +1,5 @@
 import { z } from 'zod/mini';
+import { angleUnits } from '@/core/base/angle';
 import { askedFormOf } from '@/core/practice/asked-form';
 import { MOST_ITEMS, SHEET_FORMAT } from '@/core/practice/sheet-schema';
 import type { Sheet, SheetItem } from '@/core/practice/sheet-schema';
@@ -13,6 +14,7 @@ export const inputs = z.object({
   kind: z.catch(z.enum(sheetKinds), 'make'),
   title: text,
   seed: text,
+  angle: z.catch(z.enum(angleUnits), 'deg'),
   tells: z.catch(z.enum(['yes', 'no']), 'yes'),
   drawn: rows,
   items: rows,
@@ -49,11 +51,12 @@ const itemOf = (row: readonly string[]): SheetItem[] => {
 const NUMBER = /^-?\d{1,9}(\.\d{1,6})?$/;
 
 /** The sheet that is entered; letters without a range, and questions without a line, are left out. */
-export const sheetOf = ({ title, seed, tells, drawn, items }: SheetEntries): Sheet => ({
+export const sheetOf = ({ title, seed, angle, tells, drawn, items }: SheetEntries): Sheet => ({
   format: SHEET_FORMAT,
   version: 1,
   title,
   seed,
+  angle,
   tells: tells === 'yes',
   drawn: drawn.flatMap(([letter = '', from = '', to = '', step = '']) =>
     /^[a-zA-Z]$/.test(letter) && [from, to, step].every((number) => NUMBER.test(number))
@@ -64,10 +67,11 @@ export const sheetOf = ({ title, seed, tells, drawn, items }: SheetEntries): She
 });
 
 /** The entries that make a sheet. */
-export const entriesOf = ({ title, seed, tells, drawn, items }: Sheet): Partial<SheetEntries> => ({
+export const entriesOf = ({ title, seed, angle, tells, drawn, items }: Sheet): Partial<SheetEntries> => ({
   kind: 'make',
   title,
   seed,
+  ...(angle === undefined ? {} : { angle }),
   tells: tells ? 'yes' : 'no',
   drawn: drawn.map(({ letter, from, to, step }) => [letter, from, to, step]),
   items: items.map((item) =>
