@@ -21,7 +21,6 @@ export type { ResultView } from '@/workers/kit/results';
 export type { SystemView } from '@/workers/kit/system';
 export type { PolynomialView, RootView } from '@/workers/kit/polynomial';
 export type { ChanceRow, ChanceView } from '@/workers/kit/chance';
-export type { DrawView } from '@/workers/kit/draw';
 export { drawnKinds } from '@/core/chance/draw-kinds';
 export type { DrawnKind } from '@/core/chance/draw-kinds';
 export type { OutcomeView, TestView } from '@/workers/kit/tests';
