@@ -34,7 +34,7 @@ test.each([
 test('what is pressed and typed is logged so that it can be replayed', () => {
   const entries = [keys.d1.does, keys.fraction.does, keys.d2.does].map(entryOf);
   expect(entries).toEqual(['d1', 'fraction', 'd2']);
-  const stroke = actionOfStroke({ key: 'x', control: false, alt: false, shift: false }, '');
+  const stroke = actionOfStroke({ key: 'x', control: false, alt: false, shift: false });
   expect(stroke && entryOf(stroke)).toBe("'x");
   expect(entryOf(keys.undo.does)).toBeNull();
 });

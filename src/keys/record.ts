@@ -8,7 +8,7 @@ import type { StackOperation } from '@/core/stack/stack';
 export type KeyAction =
   | LineAction
   | Readonly<{ type: 'undo' | 'redo' }>
-  /** `orEqual`: in a line with an open letter it is the sign between the sides of an equation. */
+  /** `orEqual`: after `:`, `<` or `>` it completes that sign, and in a line with an open letter it stands between the sides of an equation. */
   | Readonly<{ type: 'answer'; orEqual?: boolean }>
   /** What is done with the levels of the stack. */
   | Readonly<{ type: 'stack'; operation: Exclude<StackOperation, 'clearEntry' | 'negate'> }>

@@ -20,20 +20,19 @@ test.each(scopes)('in %s strokes with Control, and other keys, are left to the p
 });
 
 test.each([
-  ...Object.entries(lineKeys).map(([key, { plain: does }]) => [key, {}, '', does] as const),
-  ...Object.entries(lineKeys).map(([key, { shifted }]) => [key, { shift: true }, '', shifted] as const),
-  ...Object.entries(controlKeys).map(([key, { plain: does }]) => [key, { control: true }, '', does] as const),
-  ['Z', { control: true, shift: true }, '', { type: 'redo' }],
-  ['=', {}, '5', { type: 'answer', orEqual: true }],
-  ['=', {}, '<', { type: 'type', text: '=' }],
-  ['7', {}, '', { type: 'type', text: '7' }],
-  ['@', { control: true, alt: true }, '', { type: 'type', text: '@' }],
-  ['c', { control: true }, '', null],
-  ['x', { alt: true }, '', null],
-  ['F5', {}, '', null],
-  ['toString', {}, '', null],
-] as const)('in the line, %s with %j after “%s”', (key, held, before, does) =>
-  expect(actionOfStroke({ ...plain(key), ...held }, before)).toEqual(does),
+  ...Object.entries(lineKeys).map(([key, { plain: does }]) => [key, {}, does] as const),
+  ...Object.entries(lineKeys).map(([key, { shifted }]) => [key, { shift: true }, shifted] as const),
+  ...Object.entries(controlKeys).map(([key, { plain: does }]) => [key, { control: true }, does] as const),
+  ['Z', { control: true, shift: true }, { type: 'redo' }],
+  ['=', {}, { type: 'answer', orEqual: true }],
+  ['7', {}, { type: 'type', text: '7' }],
+  ['@', { control: true, alt: true }, { type: 'type', text: '@' }],
+  ['c', { control: true }, null],
+  ['x', { alt: true }, null],
+  ['F5', {}, null],
+  ['toString', {}, null],
+] as const)('in the line, %s with %j', (key, held, does) =>
+  expect(actionOfStroke({ ...plain(key), ...held })).toEqual(does),
 );
 
 test.each([
@@ -43,7 +42,7 @@ test.each([
   ['Escape', 'stack', { type: 'entry', operation: 'clearEntry' }],
   ['ArrowLeft', 'running', null],
   ['Backspace', 'stack', { type: 'edit', command: 'deleteLeft' }],
-] as const)('%s in %s', (key, style, does) => expect(actionInStyle(plain(key), '', style)).toEqual(does));
+] as const)('%s in %s', (key, style, does) => expect(actionInStyle(plain(key), style)).toEqual(does));
 
 test('the command key of one keyboard is the control key of another', () =>
   expect(strokeOf({ key: 'z', ctrlKey: false, metaKey: true, altKey: false, shiftKey: false })).toEqual({

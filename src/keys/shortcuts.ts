@@ -133,15 +133,14 @@ const pressedIn = (
   shift: boolean,
 ): KeyAction | null | undefined => (Object.hasOwn(keys, key) ? keys[key]?.[shift ? 'shifted' : 'plain'] : undefined);
 
-/** What a key of a physical keyboard does in the line; null leaves it to the browser. `before` stands left of the caret. */
-export function actionOfStroke({ key, control, alt, shift }: Stroke, before: string): KeyAction | null {
+/** What a key of a physical keyboard does in the line; null leaves it to the browser. */
+export function actionOfStroke({ key, control, alt, shift }: Stroke): KeyAction | null {
   if (control && !alt) return pressedIn(controlKeys, key.toLowerCase(), shift) ?? null;
   // Some layouts type signs with Control and Alt together.
   if (control !== alt) return null;
   const pressed = pressedIn(lineKeys, key, shift);
   if (pressed !== undefined) return pressed;
-  // After a sign that it completes it belongs to it; 5! = is an answer asked for.
-  if (key === '=' && !/[:<>]/.test(before)) return { type: 'answer', orEqual: true };
+  if (key === '=') return { type: 'answer', orEqual: true };
   return [...key].length === 1 ? { type: 'type', text: key } : null;
 }
 
@@ -173,8 +172,8 @@ function keyedAction({ key, control, alt, shift }: Stroke, style: Exclude<EntryS
 }
 
 /** What a stroke does where each key acts at once or operands come first; null leaves it to the browser. */
-export function actionInStyle(stroke: Stroke, before: string, style: EntryStyle): KeyAction | null {
-  const action = actionOfStroke(stroke, before);
+export function actionInStyle(stroke: Stroke, style: EntryStyle): KeyAction | null {
+  const action = actionOfStroke(stroke);
   if (style === 'written') return action;
   const named = keyedAction(stroke, style);
   if (named !== null || action === null) return named;

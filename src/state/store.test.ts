@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { caretOf } from '@/core/line/line';
 import { keys } from '@/keys/catalogue';
 import type { KeyId } from '@/keys/catalogue';
+import { actionOfStroke } from '@/keys/shortcuts';
 import { EMPTY_CURVES } from '@/core/notebook/curves';
 import { readNotebook, writeNotebook, toNotebook } from '@/state/slices/notebook';
 import { EMPTY_RUNNING } from '@/core/running/state';
@@ -84,6 +85,31 @@ test('keys that come while a line is being answered wait for it', async () => {
   release();
   await settled();
   expect([tapeOf(store), lineText(store.getState())]).toEqual([['6×7 42 deg'], 'Ans+1']);
+});
+
+test(`strokes that come before the answers make the same tape as slow ones (seed ${SEED})`, async () => {
+  const typed = fc.constantFrom('A:=5=', 'B := 2A =', '3<=4=', '3>=4=', '5!=', '7=', '=', 'A+1=', '1.5=');
+  const run = async (text: string, isHeld: boolean) => {
+    const { store, release } = started(isHeld);
+    for (const key of text) {
+      store.getState().press(actionOfStroke({ key, control: false, alt: false, shift: false })!);
+      if (!isHeld) await settled();
+    }
+    for (let turn = 0; turn < 40; turn += 1) {
+      release();
+      await settled();
+    }
+    return [tapeOf(store), lineText(store.getState()), store.getState().waiting];
+  };
+  await fc.assert(
+    fc.asyncProperty(fc.array(typed, { maxLength: 5 }), async (parts) => {
+      const text = ['A:=2=', ...parts].join('');
+      const slow = await run(text, false);
+      expect(slow[0]!.length).toBeGreaterThan(0);
+      expect(await run(text, true)).toEqual(slow);
+    }),
+    { seed: SEED, numRuns: 60 },
+  );
 });
 
 test('a problem stays with its line, the caret where it was, and later keys are not put behind it', async () => {

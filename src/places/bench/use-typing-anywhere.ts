@@ -1,9 +1,7 @@
 import { useEffect, useLayoutEffect } from 'react';
-import { caretOf } from '@/core/line/line';
 import { actionInStyle, commandOf, strokeOf } from '@/keys/shortcuts';
 import type { Command, Stroke } from '@/keys/shortcuts';
 import { useStore } from '@/state/app-store';
-import { lineText } from '@/state/slices/bench/reading';
 import { pasteInto } from './pasting';
 import { KEYED_AREA_ID } from '@/ui/keyed/area';
 import { LINE_INPUT_ID } from '@/ui/line/stroke';
@@ -50,10 +48,8 @@ export function useTypingAnywhere(isOn: boolean): void {
         state.press({ type: 'type', text: key });
         return;
       }
-      const at = caretOf(state.document.line, state.settings.display.decimalSign);
-      const before = lineText(state)[at - 1] ?? '';
       const { style } = state.settings;
-      const action = actionInStyle(stroke, before, style);
+      const action = actionInStyle(stroke, style);
       if (action === null && !(control && key.toLowerCase() === 'v')) return;
       document.getElementById(style === 'written' ? LINE_INPUT_ID : KEYED_AREA_ID)?.focus({ preventScroll: true });
       if (action === null) return;

@@ -10,7 +10,7 @@ export function useUndoStrokes(isOff: boolean): void {
     if (isOff || isOver) return undefined;
     const onStroke = (event: KeyboardEvent): void => {
       const isField = event.target instanceof HTMLInputElement;
-      const action = isField ? null : actionOfStroke(strokeOf(event), '');
+      const action = isField ? null : actionOfStroke(strokeOf(event));
       if (action?.type !== 'undo' && action?.type !== 'redo') return;
       event.preventDefault();
       useStore.getState().press(action);

@@ -4,14 +4,14 @@ import type { ReactNode } from 'react';
 import { createPortal } from 'react-dom';
 import type { AngleUnit } from '@/core/base/angle';
 import { parse } from '@/core/language/parse';
-import { caretOf, lineOf } from '@/core/line/line';
+import { lineOf } from '@/core/line/line';
 import type { KeyAction } from '@/keys/catalogue';
 import { actionOfStroke, strokeOf } from '@/keys/shortcuts';
 import { KeyRow } from '@/places/bench/KeyRow';
 import { besideKeys } from '@/keys/decks';
 import { useStore } from '@/state/app-store';
 import { toCanonicalText } from '@/state/slices/curves/actions';
-import { lineText, optionsOf } from '@/state/slices/bench/reading';
+import { isEqualsPartOfSign, lineText, optionsOf } from '@/state/slices/bench/reading';
 import { convertNotation } from '@/state/slices/bench/notation';
 import { createStore } from '@/state/store';
 import { words } from '@/text/labels';
@@ -151,7 +151,9 @@ export function LineEditor(props: Props) {
         takesNaming && action.type === 'answer' && action.orEqual === true && NAMING.test(lineText(own.getState()));
       const typed = lineText(own.getState());
       const isRelation = takesEquation && action.type === 'answer' && typed.trim() !== '' && !RELATION.test(typed);
-      if (isNaming || isRelation) own.getState().press({ type: 'operate', text: '=' });
+      const isInSign = action.type === 'answer' && action.orEqual === true && isEqualsPartOfSign(own.getState());
+      if (isInSign) own.getState().press({ type: 'type', text: '=' });
+      else if (isNaming || isRelation) own.getState().press({ type: 'operate', text: '=' });
       else if (action.type === 'answer') accept();
       else {
         own.getState().press(action);
@@ -174,9 +176,7 @@ export function LineEditor(props: Props) {
       if (event.defaultPrevented) return undefined;
       const { target, key } = event;
       if (target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement) return undefined;
-      const state = own.getState();
-      const at = caretOf(state.document.line, state.settings.display.decimalSign);
-      const action = actionOfStroke(strokeOf(event), lineText(state)[at - 1] ?? '');
+      const action = actionOfStroke(strokeOf(event));
       const isPress = key === 'Enter' || key === ' ' || key === 'Tab';
       if (action === null || (isPress && target !== document.body)) return undefined;
       event.preventDefault();

@@ -35,7 +35,7 @@ export function gridStroke(event: KeyboardEvent, { place, rows, go, empty, leave
     leave,
   });
   if (isMove) return;
-  const action = actionOfStroke(stroke, '');
+  const action = actionOfStroke(stroke);
   if (action === null || stroke.key.length > 1) return;
   event.preventDefault();
   go(column, row, true, action);

@@ -85,6 +85,6 @@ export function LineInput({ line, onRetype, onPaste, onPress, onTab, describedBy
         isArriving.current = false;
       });
     },
-    onKeyDown: (event: KeyboardEvent<HTMLInputElement>) => lineStroke(event, text[caret - 1] ?? '', onPress, onTab),
+    onKeyDown: (event: KeyboardEvent<HTMLInputElement>) => lineStroke(event, onPress, onTab),
   });
 }

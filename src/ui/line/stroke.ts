@@ -12,7 +12,6 @@ export function focusIfFree(node: HTMLElement | null): void {
 /** Sends what a stroke does in the line; what does nothing there is left to the browser. */
 export function lineStroke(
   event: KeyboardEvent<HTMLInputElement>,
-  before: string,
   onPress: (action: KeyAction) => void,
   onTab: (() => void) | null,
 ): void {
@@ -21,7 +20,7 @@ export function lineStroke(
     onTab();
     return;
   }
-  const action = actionOfStroke(strokeOf(event), before);
+  const action = actionOfStroke(strokeOf(event));
   if (action === null) return;
   event.preventDefault();
   onPress(action);

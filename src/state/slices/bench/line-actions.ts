@@ -22,7 +22,7 @@ import { keep } from '@/core/memory/shelf';
 import type { KeyAction } from '@/keys/catalogue';
 import { caretEntry, entryOf, putEntry } from '@/keys/log';
 import { isLineAction } from '@/keys/press';
-import { lineText, optionsOf } from './reading';
+import { isEqualsPartOfSign, lineText, optionsOf } from './reading';
 import type { Document } from '@/state/slices/parts';
 import { recorded, redone, undone } from '@/state/kernel/history';
 import type { BenchActions } from './actions';
@@ -170,6 +170,7 @@ export function benchActions(change: Change, get: Get, clock: () => number): Ben
     if (action.type !== 'answer') return undefined;
     const { live, document } = get();
     if (isEmptyLine(document.line)) return change(repeated);
+    if (action.orEqual === true && isEqualsPartOfSign(get())) return onLine({ type: 'type', text: '=' });
     if (action.orEqual === true && wantsEquals(get())) return onLine({ type: 'operate', text: '=' });
     return change((state) => {
       if (live.kind === 'working') return { waiting: [action] };

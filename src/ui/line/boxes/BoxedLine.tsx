@@ -207,7 +207,7 @@ export function BoxedLine(props: Props) {
         onCut={(event: ClipboardEvent) => {
           if (taken(event, selectedText(line, options))) onPress({ type: 'edit', command: 'deleteLeft' });
         }}
-        onKeyDown={(event) => lineStroke(event, text[caretOf(line, options.decimalSign) - 1] ?? '', onPress, onTab)}
+        onKeyDown={(event) => lineStroke(event, onPress, onTab)}
       />
     </div>
   );
