@@ -131,12 +131,12 @@ test('a sheet that tells nothing before its end is answered and printed; sheet a
   });
   const question = { kind: 'question', words: '', line: '', answer: '', form: 'any', tolerance: '', curve: '' };
   const sheet = {
-    ...{ format: 'ulkav-sheet', version: 1, title: 'Tides of Velm Quay', seed: 'quay', angle: 'deg', tells: false },
+    ...{ format: 'ulkav-sheet', version: 1, title: 'Tides of Velm Quay', seed: 'quay', angle: 'rad', tells: false },
     drawn: [{ letter: 'a', from: '6', to: '6', step: '1' }],
     items: [
       { ...question, line: '1/(a-6)' },
-      { ...question, line: '-a^2+sin(30)-1/2' },
-      { ...question, words: 'Read the height at x = 2.', answer: '2^2/2-1', tolerance: '0.2', curve: 'x^2/2-1' },
+      { ...question, line: '-a^2+sin(pi/6)-1/2' },
+      { ...question, words: 'Read the height at x = 2.', answer: '1', tolerance: '0.2', curve: 'cos(pi x)' },
     ],
   };
   await page.goto(`/#ulkav=${encodeURIComponent(JSON.stringify({ kind: 'sheet', sheet }))}`);
@@ -148,6 +148,8 @@ test('a sheet that tells nothing before its end is answered and printed; sheet a
     ['1.1', 'To the end'],
   ] as const) {
     await expect(page.getByRole('textbox', { name: 'Line being written' })).toBeFocused();
+    // The sheet means radians, whatever is set: its graph goes up and down, where in degrees it would be nearly level.
+    if (next === 'To the end') await expect(page.getByText(/x 1, y -1; x 2, y 1;/)).toBeAttached();
     await page.keyboard.type(answer);
     await page.keyboard.press('Enter');
     await expect(page.getByText('Noted.')).toBeVisible();

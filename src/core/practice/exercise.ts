@@ -1,3 +1,4 @@
+import type { AngleUnit } from '../base/angle';
 import type { AskedForm } from './asked-form';
 
 /** What is asked of what is shown. */
@@ -79,6 +80,10 @@ export type SeriesId = (typeof seriesIds)[number];
 
 /** Whether a topic is one of the series, and not one's own lines or a sheet. */
 export const isSeries = (topic: string): topic is SeriesId => (seriesIds as readonly string[]).includes(topic);
+
+/** The unit of the angles of an exercise: that of its sheet, or null for the one that is set; series mean degrees. */
+export const unitOf = ({ topic }: Readonly<{ topic: string }>, ofSheet: AngleUnit | null): AngleUnit | null =>
+  isSeries(topic) ? 'deg' : ofSheet;
 
 /** How each series is meant to be worked. */
 export const ways: Readonly<Record<SeriesId, Way>> = {

@@ -1,6 +1,7 @@
 import { View } from '@tamagui/core';
 import { useMemo, useState } from 'react';
 import type { LayoutChangeEvent } from 'react-native';
+import type { AngleUnit } from '@/core/base/angle';
 import type { Size } from '@/core/curve/view';
 import { useStore } from '@/state/app-store';
 import { useRequest, useTask } from '@/state/use-task';
@@ -13,10 +14,10 @@ const HEIGHT = 200;
 const DESCRIPTION = 'practice-graph-text';
 
 /** A graph that is to be read, on squared paper; the same squares in both directions. */
-export function CurvePicture({ curve }: Readonly<{ curve: string }>) {
+export function CurvePicture({ curve, angle }: Readonly<{ curve: string; angle: AngleUnit | null }>) {
   const [size, setSize] = useState<Size>({ width: 340, height: HEIGHT });
   const { display, textSize } = useStore((s) => s.settings);
-  const request = useRequest((state) => graphRequest(state, curve));
+  const request = useRequest((state) => graphRequest(state, curve, angle));
   const { value } = useTask('trace', request);
   const view = useMemo(() => graphView(size), [size]);
   const onLayout = ({ nativeEvent: { layout } }: LayoutChangeEvent): void => {

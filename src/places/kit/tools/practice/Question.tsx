@@ -1,4 +1,5 @@
 import { View } from '@tamagui/core';
+import type { AngleUnit } from '@/core/base/angle';
 import type { Exercise } from '@/core/practice/exercise';
 import { useStore } from '@/state/app-store';
 import { askText, formText } from '@/text/kit/practice';
@@ -7,8 +8,14 @@ import { CORE_SPELLING, typeset } from '@/ui/formula/typeset';
 import { Words } from '@/ui/theme/text';
 import { CurvePicture } from './CurvePicture';
 
+type Props = Readonly<{
+  exercise: Exercise;
+  /** The unit of angles that is meant; null for the one that is set. */
+  angle: AngleUnit | null;
+}>;
+
 /** What is asked: in words, as a formula or a graph, and the form of the answer. */
-export function Question({ exercise }: Readonly<{ exercise: Exercise }>) {
+export function Question({ exercise, angle }: Props) {
   const display = useStore((s) => s.settings.display);
   const { shown, curve, form } = exercise;
   const markup = shown === '' ? null : typeset(shown, CORE_SPELLING, display);
@@ -21,7 +28,7 @@ export function Question({ exercise }: Readonly<{ exercise: Exercise }>) {
           {markup === null ? <Words>{shown}</Words> : <Formula markup={markup} size="line" />}
         </View>
       )}
-      {curve === undefined ? null : <CurvePicture curve={curve} />}
+      {curve === undefined ? null : <CurvePicture curve={curve} angle={angle} />}
       {asked === '' ? null : (
         <Words size="medium" tone="muted">
           {asked}

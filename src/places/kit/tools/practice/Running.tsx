@@ -2,7 +2,7 @@ import { View } from '@tamagui/core';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { AngleUnit } from '@/core/base/angle';
 import { itemAt } from '@/core/base/item';
-import { isSeries, ways } from '@/core/practice/exercise';
+import { isSeries, unitOf, ways } from '@/core/practice/exercise';
 import type { AskId } from '@/core/practice/exercise';
 import { answered, runRows, standing } from '@/core/practice/run';
 import { EntryRow } from '@/places/kit/parts/EntryRow';
@@ -64,8 +64,7 @@ export function Running({ enter, run, next, isQuiet, angle, onAnswered, onEnd, o
   const [steps, setSteps] = useState(false);
   const noted = useRef<Given | null>(null);
   const exercise = itemAt(run, Math.min(at, run.length - 1));
-  // The exercises of the series mean degrees; own lines are worked as the settings are.
-  const meant = isSeries(exercise.topic) ? 'deg' : angle;
+  const meant = unitOf(exercise, angle);
   useEffect(() => write('answer'), [at, write]);
   const request = useRequest((state) => {
     if (given === null) return null;
@@ -142,7 +141,7 @@ export function Running({ enter, run, next, isQuiet, angle, onAnswered, onEnd, o
             {placeText(at + 1, total, exercise.last !== null && given === null)}
           </Words>
           <View role="group" aria-label={practiceWords.question}>
-            <Question exercise={exercise} />
+            <Question exercise={exercise} angle={meant} />
           </View>
           {writing.open === slot.id ? null : <EntryRow slot={slot} writing={writing} note={wrongText} />}
           {told === null ? null : (

@@ -77,7 +77,7 @@ export function SheetEnd({ entries, enter, run, sheet }: ScreenProps & Readonly<
                   <Words size="medium" tone="muted">
                     {questionName(Number(exercise.at ?? i))}
                   </Words>
-                  <Question exercise={exercise} />
+                  <Question exercise={exercise} angle={sheet.angle ?? null} />
                   <View flexDirection="row" alignItems="center" gap="$2" className="scroll-x ink-answer" tabIndex={0}>
                     {markup === null ? <Words>{exercise.answer}</Words> : <Formula markup={markup} size="tape" />}
                   </View>

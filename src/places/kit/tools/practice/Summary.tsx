@@ -1,6 +1,6 @@
 import { View } from '@tamagui/core';
 import { useState } from 'react';
-import { isSeries } from '@/core/practice/exercise';
+import { isSeries, unitOf } from '@/core/practice/exercise';
 import { runRows, standing } from '@/core/practice/run';
 import type { Asked } from '@/core/practice/run';
 import { WithHelp } from '@/places/exam/use-help';
@@ -67,7 +67,7 @@ export function Summary({ entries, enter, run }: ScreenProps) {
                   paddingVertical="$2"
                 >
                   <View flex={1} minWidth={0}>
-                    <Question exercise={exercise} />
+                    <Question exercise={exercise} angle={unitOf(exercise, null)} />
                   </View>
                   <WithHelp help="steps">
                     <Button isTight onPress={() => setSteps(exercise)}>
@@ -79,7 +79,7 @@ export function Summary({ entries, enter, run }: ScreenProps) {
             </View>
           )}
           {steps === null ? null : (
-            <StepsOf text={steps.key} angle={isSeries(steps.topic) ? 'deg' : null} onClose={() => setSteps(null)} />
+            <StepsOf text={steps.key} angle={unitOf(steps, null)} onClose={() => setSteps(null)} />
           )}
         </>
       }

@@ -1,3 +1,4 @@
+import type { AngleUnit } from '@/core/base/angle';
 import type { Size, ViewRange } from '@/core/curve/view';
 import { useStore } from '@/state/app-store';
 import { kitRequest } from '@/state/slices/kit/requests';
@@ -18,9 +19,17 @@ export const AXES = {
   y: { name: 'y', unit: '', ticks: 'decimal' },
 } as const;
 
-/** What the points of a graph are asked with; as wide as any screen shows it. */
-export const graphRequest = (state: Pick<State, 'document' | 'settings'>, curve: string) => ({
+/**
+ * What the points of a graph are asked with; as wide as any screen shows it. `angle`: the unit of its angles; null for the
+ * one that is set.
+ */
+export const graphRequest = (
+  state: Pick<State, 'document' | 'settings'>,
+  curve: string,
+  angle: AngleUnit | null,
+) => ({
   ...kitRequest(state, [curve], ['x']),
+  ...(angle === null ? {} : { angle }),
   curve,
   from: -REACH * 2,
   to: REACH * 2,
@@ -50,9 +59,9 @@ export function graphDrawing(points: readonly (readonly [number, number | null])
 const ON_PAPER: Size = { width: 480, height: 270 };
 
 /** The graph as the text of an SVG for paper; null where it could not be drawn. */
-async function graphSvg(curve: string): Promise<string | null> {
+async function graphSvg(curve: string, angle: AngleUnit | null): Promise<string | null> {
   const state = useStore.getState();
-  const result = await tasks.run('trace', graphRequest(state, curve), 'exercises');
+  const result = await tasks.run('trace', graphRequest(state, curve, angle), 'exercises');
   if (result === 'superseded' || !result.ok) return null;
   const paper = { ...light, paper: '#ffffff' };
   const picture = (
@@ -70,8 +79,11 @@ async function graphSvg(curve: string): Promise<string | null> {
 }
 
 /** The graphs of several exercises for paper, one after another; null for each that has none. */
-export async function graphsOnPaper(curves: readonly string[]): Promise<readonly (string | null)[]> {
+export async function graphsOnPaper(
+  curves: readonly string[],
+  angle: AngleUnit | null,
+): Promise<readonly (string | null)[]> {
   const result: (string | null)[] = [];
-  for (const curve of curves) result.push(curve === '' ? null : await graphSvg(curve));
+  for (const curve of curves) result.push(curve === '' ? null : await graphSvg(curve, angle));
   return result;
 }

@@ -63,7 +63,8 @@ export function SheetKey({ sheet, pupil, onPupil }: Props) {
   if (request === null) return null;
   const items = worked.value ?? [];
   const print = async (hasKey: boolean): Promise<void> => {
-    const graphs = await graphsOnPaper(items.flatMap((item) => (item.kind === 'question' ? [item.curve] : [])));
+    const curves = items.flatMap((item) => (item.kind === 'question' ? [item.curve] : []));
+    const graphs = await graphsOnPaper(curves, sheet.angle ?? null);
     const content = <PrintedSheet items={items} graphs={graphs} shown={display} hasKey={hasKey} />;
     // Where numbers are drawn, each pupil has their own.
     const title = sheet.drawn.length === 0 ? sheet.title : `${sheet.title}, ${sheetWords.pupil}: ${pupil || '1'}`;
