@@ -33,6 +33,7 @@ import { dateAnswer } from './dates';
 import { distributionAnswer } from './distributions';
 import { loanAnswer } from './loans';
 import { sheetAnswer } from './sheets';
+import { toldOf, toldProblem } from './told';
 import { testAnswer } from './tests';
 import { converted } from './units';
 import { batchRequest } from './request';
@@ -188,10 +189,10 @@ function answerExpression(request: ExpressionRequest, context: Context): Result<
   return result.ok ? succeed({ steps: result.value }) : result;
 }
 
-const failure = (id: unknown, code: string, message: string, from = 0, to = 0) => ({
+const failure = (id: unknown, code: string, message: string) => ({
   id,
   ok: false,
-  problem: { code, from, to, message },
+  problem: toldProblem(code, message),
 });
 
 /** What names a request in its answer; what is no name is not given back. */
@@ -238,7 +239,6 @@ function answerRequest(parsed: unknown, id: string | number | null, budget: numb
       : answer(data, budget * (BUDGETS[data.do] ?? 1));
   if (result.ok) return { id, ok: true, ...result.value };
   const { problem } = result;
-  const { code, at } = problem;
-  const told = failure(id, code, problemText(problem), at.from, at.to);
-  return 'equation' in problem ? { ...told, problem: { ...told.problem, equation: problem.equation } } : told;
+  const told = toldOf(problem);
+  return { id, ok: false, problem: 'equation' in problem ? { ...told, equation: problem.equation } : told };
 }

@@ -178,6 +178,22 @@ test.each([
     { items: [items[0], { mark: 'wrong', slip: 'sign-power', slipLine: '(-6)^2+2/3' }] },
   ],
   [{ do: 'sheet', sheet, answers: ['-106/3'] }, { items: [items[0], { mark: 'right' }] }],
+  // What cannot be worked or read is told with its question, and the others are worked.
+  [
+    {
+      do: 'sheet',
+      sheet: { ...sheet, items: ['1/(a-6)', 'a+', 'a/4', 'a'].map((line) => ({ ...SINE, line, form: 'any' })) },
+      answers: ['', '', '1.5', '2+'],
+    },
+    {
+      items: [
+        { key: '1/(6-6)', answer: null, problem: { code: 'divide-by-zero', from: 2, to: 7 } },
+        { answer: null, problem: { code: 'syntax' } },
+        { answer: '3/2', mark: 'right' },
+        { answer: '6', problem: { code: 'syntax' } },
+      ],
+    },
+  ],
   // Its own unit counts, whatever is asked with.
   [
     {

@@ -10,6 +10,7 @@ import { isScalar } from '@/core/number/value';
 import { itemsFor } from '@/workers/kit/sheets';
 import { numberIn, numberText, readExpr } from './numbers';
 import type { SheetRequest } from './request';
+import { toldOf } from './told';
 
 /** How an answer to a question is marked, with the likeliest slip. */
 function marked(question: PupilQuestion, answer: string, context: Context): Result<object, Problem> {
@@ -29,7 +30,24 @@ function marked(question: PupilQuestion, answer: string, context: Context): Resu
   return succeed({ mark: result.value, ...(slip === undefined ? {} : { slip: slip.slips[0], slipLine: slip.line }) });
 }
 
-/** A sheet as one pupil has it, each question with what its answer is; where answers are given, how each is marked. */
+/** What the answer of a question is, and how the pupil's is marked, if there is one. */
+function answered(question: PupilQuestion, answer: string, context: Context): Result<object, Problem> {
+  const reading = readExpr(question.key);
+  if (!reading.ok) return reading;
+  const value = evaluate(reading.value.tree, context);
+  if (!value.ok) return value;
+  const text = isScalar(value.value) ? numberText(value.value, context) : null;
+  if (text?.ok === false) return text;
+  const right = { answer: text === null ? null : text.value.text };
+  if (answer === '') return succeed(right);
+  const told = marked(question, answer, context);
+  return succeed({ ...right, ...(told.ok ? told.value : { problem: toldOf(told.problem) }) });
+}
+
+/**
+ * A sheet as one pupil has it, each question with what its answer is; where answers are given, how each is marked. What
+ * cannot be worked, or an answer that cannot be read, is told with its question, and the others are worked all the same.
+ */
 export function sheetAnswer({ sheet, pupil, answers }: SheetRequest, given: Context): Result<object, Problem> {
   const context = { ...given, angle: sheet.angle ?? given.angle };
   const items: object[] = [];
@@ -41,23 +59,16 @@ export function sheetAnswer({ sheet, pupil, answers }: SheetRequest, given: Cont
     }
     number += 1;
     const { words, shown, key, form, curve } = item;
-    const reading = readExpr(key);
-    if (!reading.ok) return reading;
-    const value = evaluate(reading.value.tree, context);
-    if (!value.ok) return value;
-    const text = isScalar(value.value) ? numberText(value.value, context) : null;
-    if (text?.ok === false) return text;
-    const answer = answers?.[number] ?? '';
-    const told = answer === '' ? null : marked(item, answer, context);
-    if (told?.ok === false) return told;
+    const told = answered(item, answers?.[number] ?? '', context);
+    // Once the time is up, no other question comes out either.
+    if (!told.ok && told.problem.code === 'stopped') return told;
     items.push({
       ...(words === '' ? {} : { words }),
       line: shown,
       key,
-      answer: text === null ? null : text.value.text,
       form,
       ...(curve === '' ? {} : { curve }),
-      ...(told === null ? {} : told.value),
+      ...(told.ok ? told.value : { answer: null, problem: toldOf(told.problem) }),
     });
   }
   return succeed({ title: sheet.title, items });
