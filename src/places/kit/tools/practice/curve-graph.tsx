@@ -23,11 +23,7 @@ export const AXES = {
  * What the points of a graph are asked with; as wide as any screen shows it. `angle`: the unit of its angles; null for the
  * one that is set.
  */
-export const graphRequest = (
-  state: Pick<State, 'document' | 'settings'>,
-  curve: string,
-  angle: AngleUnit | null,
-) => ({
+export const graphRequest = (state: Pick<State, 'document' | 'settings'>, curve: string, angle: AngleUnit | null) => ({
   ...kitRequest(state, [curve], ['x']),
   ...(angle === null ? {} : { angle }),
   curve,
