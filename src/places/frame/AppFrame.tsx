@@ -11,7 +11,7 @@ import { placeAt, places } from '@/places';
 import { ExamBar } from '@/places/exam/ExamBar';
 import { useHelp, useIsThere } from '@/places/exam/use-help';
 import { MAIN_ID, Places, SkipLink, isMarkBeside } from '@/ui/frame/Places';
-import { quickTouches } from '@/ui/key/quick-touch';
+import { touchKeys } from '@/ui/key/touched-keys';
 import { config } from '@/ui/theme/config';
 import { isSpread, useLayout } from '@/ui/theme/layout';
 import { palettes } from '@/ui/theme/palette';
@@ -89,7 +89,7 @@ function Frame({ children }: Readonly<{ children: ReactNode }>) {
   const { short } = useMedia();
   const [over, setOver] = useState<Over | null>(null);
   const closeOver = useCallback(() => setOver(null), []);
-  useEffect(quickTouches, []);
+  useEffect(touchKeys, []);
   useEffect(() => onFileDrop((file) => setOver({ panel: 'file', file })), []);
   const hasHelp = useHelp('search');
   useHelpStrokes(

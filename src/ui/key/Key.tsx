@@ -8,6 +8,7 @@ import type { EntryStyle } from '@/core/notebook/schema';
 import { keyText } from '@/text/keys';
 import { keepFocus } from '../control/Pressable';
 import { Face } from './Face';
+import { setTouchedKey } from './touched-keys';
 
 /** Held down this long, a key explains itself instead of acting. */
 const HOLD_MS = 500;
@@ -57,11 +58,31 @@ export const Key = memo(function Key({
     if (timer.current !== null) clearTimeout(timer.current);
     timer.current = null;
   };
+  const end = (time: number) => {
+    release();
+    // A page that is busy hears of a finger late: what counts is how long it lay there.
+    if (time - pressedAt.current < HOLD_MS) wasHeld.current = false;
+  };
+  const act = () => {
+    // Whether a quiet key would do something is seen a moment late, so those are tried.
+    if (!wasHeld.current && (!isDimmed || isQuiet)) onPress(does);
+    wasHeld.current = false;
+  };
+  const touched = {
+    tap: (time: number) => {
+      end(time);
+      act();
+    },
+    leave: release,
+  };
   // In Running a comma that is typed is the point.
   const isSemicolon = id === 'separator' && (decimalSign === ',' || style === 'running');
   const sign = id === 'point' ? decimalSign : isSemicolon ? ';' : null;
   return (
     <button
+      ref={(node) => {
+        if (node !== null) setTouchedKey(node, touched);
+      }}
       type="button"
       {...keepFocus}
       className={`key key-${look}${isQuiet ? ' key-quiet' : ''}${isDimmed ? ' key-dimmed' : ''}`}
@@ -81,18 +102,10 @@ export const Key = memo(function Key({
           onExplain(id, 'hold');
         }, HOLD_MS);
       }}
-      onPointerUp={({ timeStamp }) => {
-        release();
-        // A page that is busy hears of a finger late: what counts is how long it lay there.
-        if (timeStamp - pressedAt.current < HOLD_MS) wasHeld.current = false;
-      }}
+      onPointerUp={({ timeStamp }) => end(timeStamp)}
       onPointerLeave={release}
       onPointerCancel={release}
-      onClick={() => {
-        // Whether a quiet key would do something is seen a moment late, so those are tried.
-        if (!wasHeld.current && (!isDimmed || isQuiet)) onPress(does);
-        wasHeld.current = false;
-      }}
+      onClick={act}
     >
       <Face
         face={sign === null ? face : { text: sign }}

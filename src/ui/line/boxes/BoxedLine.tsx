@@ -31,7 +31,12 @@ type Props = Readonly<{
 
 const px = (n: number): string => `${Math.round(n * 10) / 10}px`;
 
-/** Puts an overlay over a part of the drawing, or away. */
+/** Sets what is not so yet: what is set anew is laid out anew. */
+function setStyle({ style }: HTMLElement, name: 'display' | 'width' | 'height' | 'transform', value: string): void {
+  if (style[name] !== value) style[name] = value;
+}
+
+/** Puts an overlay over a part of the drawing, or away. It is moved there, which needs no layout of the page. */
 function lay(
   over: HTMLElement | null,
   frame: DOMRect,
@@ -41,14 +46,17 @@ function lay(
   width = 0,
 ): void {
   if (over === null) return;
-  over.style.display = rect === null ? 'none' : 'block';
+  setStyle(over, 'display', rect === null ? 'none' : 'block');
   if (rect === null) return;
   // A caret has no width of its own, and stands a little beyond the line it is in.
   const side = width > 0 ? width / 2 : pad;
-  over.style.left = px(rect.left - frame.left + scrolled - side);
-  over.style.top = px(rect.top - frame.top - pad);
-  over.style.width = px(rect.right - rect.left + 2 * side);
-  over.style.height = px(rect.bottom - rect.top + 2 * pad);
+  setStyle(
+    over,
+    'transform',
+    `translate(${px(rect.left - frame.left + scrolled - side)}, ${px(rect.top - frame.top - pad)})`,
+  );
+  setStyle(over, 'width', px(rect.right - rect.left + 2 * side));
+  setStyle(over, 'height', px(rect.bottom - rect.top + 2 * pad));
 }
 
 /** Kept free between the caret and the edge of the page. */

@@ -2,6 +2,7 @@ import { useEffect, useRef, useState } from 'react';
 import { selectedText } from '@/core/line/line';
 import type { BoxedLine } from '@/core/line/row';
 import type { ReadingOptions } from '@/core/language/tokens';
+import { afterPaint } from '@/platform/paint';
 import { caretText, selectedWords } from '@/text/slots';
 
 /** Tells a screen reader which box the caret has come into, when it has left it, and what is selected. */
@@ -11,9 +12,10 @@ export function SpokenCaret({ line, options }: Readonly<{ line: BoxedLine; optio
   const text = selected === null ? caretText(line.row, line.caret) : selectedWords(selected);
   const last = useRef(text);
   useEffect(() => {
-    if (last.current === text) return;
+    if (last.current === text) return undefined;
     last.current = text;
-    setTold(text);
+    // What is only spoken can come a moment after what is seen.
+    return afterPaint(() => setTold(text));
   }, [text]);
   return (
     <span role="status" aria-live="polite" className="only-spoken">
