@@ -1,6 +1,8 @@
 import { View } from '@tamagui/core';
+import { useEffect, useRef } from 'react';
 import { grouped } from '@/core/language/numerals';
 import type { NumberLayout } from '../formula/typeset';
+import { stillWhileWriting } from '../line/blink';
 import { Words } from '../theme/text';
 
 /** A size that grows with the text size that is set. */
@@ -36,10 +38,14 @@ export function KeyedNumber({
   size,
   name,
 }: Readonly<{ entry: string; shown: NumberLayout; size: number; name: string }>) {
+  const caret = useRef<HTMLDivElement | null>(null);
+  useEffect(() => {
+    if (caret.current !== null) stillWhileWriting(caret.current);
+  });
   return (
     <View role="group" aria-label={name} flexDirection="row" alignItems="center" gap={3} className="scroll-x">
       <Digits entry={entry} shown={shown} size={size} />
-      <View width={2} height={size} backgroundColor="$accent" aria-hidden className="keyed-caret" />
+      <div ref={caret} className="keyed-caret" style={{ height: size }} aria-hidden />
     </View>
   );
 }

@@ -17,6 +17,7 @@ import { Answer } from './Answer';
 import { LineInput } from './LineInput';
 import { PROBLEM_ID, ProblemNote } from './ProblemNote';
 import { BoxedLine } from './boxes/BoxedLine';
+import { useLasting } from './use-lasting';
 import type { LineAnswerView } from './view';
 
 type Props = Readonly<{
@@ -74,11 +75,15 @@ const OnPaper = memo(function OnPaper({
   );
 });
 
+const FADE_MS = 200;
+
 /** The line being written, how it was read, and what it comes to. */
 export function LineCard(props: Props) {
   const { line, options, angle, shown, answer, isOld, problem, isReported, chosen } = props;
   const text = textOf(line, options.decimalSign);
   const isEmpty = isEmptyLine(line);
+  // Most answers come at once: one that is about to be replaced fades only when the next takes its time.
+  const isFaded = useLasting(isOld, FADE_MS);
   const field = {
     describedBy: problem === null ? undefined : PROBLEM_ID,
     isWrong: isReported,
@@ -117,7 +122,7 @@ export function LineCard(props: Props) {
           />
         )}
         {isEmpty ? null : (
-          <div className={`answer ${props.hasRoom ? 'answer-room' : ''} ${isOld ? 'answer-old' : ''}`}>
+          <div className={`answer ${props.hasRoom ? 'answer-room' : ''} ${isFaded ? 'answer-old' : ''}`}>
             {answer === null ? null : (
               <Answer
                 answer={answer}

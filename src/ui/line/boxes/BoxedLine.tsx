@@ -7,6 +7,7 @@ import type { ReadingOptions } from '@/core/language/tokens';
 import type { KeyAction } from '@/keys/catalogue';
 import { afterPaint } from '@/platform/paint';
 import { words } from '@/text/labels';
+import { stillWhileWriting } from '../blink';
 import { LINE_INPUT_ID, focusIfFree, lineStroke } from '../stroke';
 import { DrawnLine, isTall } from './draw';
 import type { DrawStyle } from './draw';
@@ -95,6 +96,7 @@ export function BoxedLine(props: Props) {
     const part = hasSelection(line) ? selectionOf(line) : null;
     const chosen = part === null ? null : partRect(root, part.path, part.from, part.to);
     lay(caret.current, bounds, scrolled, part === null ? shift : null, 3, 2);
+    if (caret.current !== null) stillWhileWriting(caret.current);
     lay(slot.current, bounds, scrolled, inner, 2);
     lay(selected.current, bounds, scrolled, chosen, 1);
   };
