@@ -1,5 +1,5 @@
 import { View } from '@tamagui/core';
-import { memo } from 'react';
+import { memo, useDeferredValue } from 'react';
 import { isEmptyLine } from '@/core/line/line';
 import { keys } from '@/keys/catalogue';
 import { WithHelp } from '@/places/exam/use-help';
@@ -26,18 +26,24 @@ function Near() {
   ));
 }
 
-/** What can be asked of the line being written: its steps, its angle, its digits, and all the rest. */
-export const LineTools = memo(function LineTools({
-  onOpen,
-  onDraw,
-}: Readonly<{
+type Props = Readonly<{
   onOpen: (sheet: OpenSheet) => void;
   /** Draws the line as a function; null when it is none. */
   onDraw: (() => void) | null;
-}>) {
-  const isEmpty = useStore((s) => isEmptyLine(s.document.line));
+}>;
+
+/** What can be asked of the line being written: its steps, its angle, its digits, and all the rest. */
+export const LineTools = memo(function LineTools(props: Props) {
+  // The first key of a line is painted before the buttons that come with it (measured: a third of that key press).
+  const isEmpty = useDeferredValue(useStore((s) => isEmptyLine(s.document.line)));
   const isAngle = useStore((s) => answerInSight(s.live)?.usesAngleUnit === true);
-  const own = useStore((s) => s.document.own);
+  const digits = useStore((s) => s.document.own?.digits ?? null);
+  return <Tools {...props} isEmpty={isEmpty} isAngle={isAngle} digits={digits} />;
+});
+
+type ToolsProps = Props & Readonly<{ isEmpty: boolean; isAngle: boolean; digits: number | null }>;
+
+const Tools = memo(function Tools({ onOpen, onDraw, isEmpty, isAngle, digits }: ToolsProps) {
   const { press } = useStore.getState();
   const tool = (name: string, sheet: OpenSheet) => (
     <Button isPlain isTight keepsFocus onPress={() => onOpen(sheet)}>
@@ -65,7 +71,7 @@ export const LineTools = memo(function LineTools({
               {tool(words.stepsTool, { sheet: 'steps', of: 'now' })}
               {isAngle ? tool(words.angleTool, { sheet: 'angle', of: 'now' }) : null}
             </WithHelp>
-            {tool(own === null ? words.digitsTool : `${words.digitsTool} (${own.digits})`, { sheet: 'digits' })}
+            {tool(digits === null ? words.digitsTool : `${words.digitsTool} (${digits})`, { sheet: 'digits' })}
           </>
         )}
       </View>

@@ -37,6 +37,8 @@ function setStyle({ style }: HTMLElement, name: 'display' | 'width' | 'height' |
   if (style[name] !== value) style[name] = value;
 }
 
+const moved = (x: number, y: number): string => `translate(${px(x)}, ${px(y)})`;
+
 /** Puts an overlay over a part of the drawing, or away. It is moved there, which needs no layout of the page. */
 function lay(
   over: HTMLElement | null,
@@ -44,20 +46,25 @@ function lay(
   scrolled: number,
   rect: ReturnType<typeof caretRect>,
   pad: number,
-  width = 0,
 ): void {
   if (over === null) return;
   setStyle(over, 'display', rect === null ? 'none' : 'block');
   if (rect === null) return;
-  // A caret has no width of its own, and stands a little beyond the line it is in.
-  const side = width > 0 ? width / 2 : pad;
-  setStyle(
-    over,
-    'transform',
-    `translate(${px(rect.left - frame.left + scrolled - side)}, ${px(rect.top - frame.top - pad)})`,
-  );
-  setStyle(over, 'width', px(rect.right - rect.left + 2 * side));
+  setStyle(over, 'transform', moved(rect.left - frame.left + scrolled - pad, rect.top - frame.top - pad));
+  setStyle(over, 'width', px(rect.right - rect.left + 2 * pad));
   setStyle(over, 'height', px(rect.bottom - rect.top + 2 * pad));
+}
+
+/** How much further than what it stands beside a caret reaches. */
+const BEYOND = 3;
+
+/** Puts the caret, which is one pixel high until it is drawn out, to where it stands. */
+function layCaret(over: HTMLElement, frame: DOMRect, scrolled: number, rect: ReturnType<typeof caretRect>): void {
+  setStyle(over, 'display', rect === null ? 'none' : 'block');
+  if (rect === null) return;
+  const height = rect.bottom - rect.top + 2 * BEYOND;
+  const place = moved(rect.left - frame.left + scrolled - 1, rect.top - frame.top - BEYOND);
+  setStyle(over, 'transform', `${place} scaleY(${Math.round(height * 10) / 10})`);
 }
 
 /** Kept free between the caret and the edge of the page. */
@@ -95,8 +102,10 @@ export function BoxedLine(props: Props) {
     const inner = place.path.length === 0 ? null : (rowElement(root, place.path)?.getBoundingClientRect() ?? null);
     const part = hasSelection(line) ? selectionOf(line) : null;
     const chosen = part === null ? null : partRect(root, part.path, part.from, part.to);
-    lay(caret.current, bounds, scrolled, part === null ? shift : null, 3, 2);
-    if (caret.current !== null) stillWhileWriting(caret.current);
+    if (caret.current !== null) {
+      layCaret(caret.current, bounds, scrolled, part === null ? shift : null);
+      stillWhileWriting(caret.current);
+    }
     lay(slot.current, bounds, scrolled, inner, 2);
     lay(selected.current, bounds, scrolled, chosen, 1);
   };
