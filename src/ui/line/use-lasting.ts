@@ -1,19 +1,28 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 
-/** Whether something has been so for a while, and still is; what comes and goes within that time draws nothing anew. */
+/**
+ * Whether something has been so for a while, and still is. What comes and goes within that time draws nothing anew and
+ * sets one timer at most.
+ */
 export function useLasting(is: boolean, milliseconds: number): boolean {
   const [lasts, setLasts] = useState(false);
+  const since = useRef<number | null>(null);
+  const isTimed = useRef(false);
   useEffect(() => {
-    if (!is) return undefined;
-    let isTold = false;
-    const timer = setTimeout(() => {
-      isTold = true;
-      setLasts(true);
-    }, milliseconds);
-    return () => {
-      clearTimeout(timer);
-      if (isTold) setLasts(false);
+    since.current = is ? performance.now() : null;
+    if (!is) return setLasts(false);
+    if (isTimed.current) return undefined;
+    const look = (): void => {
+      isTimed.current = false;
+      if (since.current === null) return;
+      const left = since.current + milliseconds - performance.now();
+      if (left <= 0) return setLasts(true);
+      isTimed.current = true;
+      setTimeout(look, left);
     };
+    isTimed.current = true;
+    setTimeout(look, milliseconds);
+    return undefined;
   }, [is, milliseconds]);
   return is && lasts;
 }

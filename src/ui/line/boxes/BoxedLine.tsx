@@ -1,4 +1,4 @@
-import { createElement, useEffect, useLayoutEffect, useRef } from 'react';
+import { createElement, memo, useEffect, useLayoutEffect, useRef } from 'react';
 import type { ClipboardEvent, PointerEvent } from 'react';
 import { caretOf, selectedText, textOf } from '@/core/line/line';
 import { hasSelection, sameCaret, selectionOf } from '@/core/line/row';
@@ -74,7 +74,7 @@ const MARGIN = 24;
  * The line as it stands on paper, with its caret and its selection drawn upon it. Keys come through an input that is
  * not seen: it lets dead keys, pasting and screen readers work as in any field, and holds the typed text.
  */
-export function BoxedLine(props: Props) {
+export const BoxedLine = memo(function BoxedLine(props: Props) {
   const { line, options, style, describedBy, isWrong, size, onPress, onTab, onPoint, onSelectAt, onPaste, onRetype } =
     props;
   const frame = useRef<HTMLDivElement | null>(null);
@@ -230,7 +230,7 @@ export function BoxedLine(props: Props) {
       />
     </div>
   );
-}
+});
 
 /** What a field's new value has more than the old one, ending at the caret; null when more than that changed. */
 function inserted(before: string, now: string, end: number): string | null {
