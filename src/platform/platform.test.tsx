@@ -191,6 +191,16 @@ describe('a call after the next painting', () => {
     expect(told).toBe(1);
   });
 
+  test('comes once for each that asked, in their order, also where another was called off', () => {
+    const told: number[] = [];
+    const ends = [1, 2, 3].map((n) => afterPaint(() => void told.push(n)));
+    ends[1]!();
+    jest.runAllTimers();
+    afterPaint(() => void told.push(4));
+    jest.runAllTimers();
+    expect(told).toEqual([1, 3, 4]);
+  });
+
   test('can be called off', () => {
     let told = 0;
     afterPaint(() => (told += 1))();
