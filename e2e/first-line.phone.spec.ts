@@ -161,3 +161,20 @@ test('a finger that slides off a key enters nothing, and one that stays on it en
   await touch('touchEnd');
   await expect(bench.line).toHaveValue('7');
 });
+
+test('the caret stays beside what it stands behind when the text size is changed', async ({ page }) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  await bench.tap('1', 'plus', '2');
+  await page.getByRole('button', { name: /auto 10|^Number display/ }).tap();
+  await page.getByRole('radio', { name: '200 %' }).tap();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  const right = async (selector: string): Promise<number> => {
+    const { x, width } = (await page.locator(selector).last().boundingBox())!;
+    return x + width;
+  };
+  await expect
+    .poll(async () => Math.abs((await right('.boxed-caret')) - (await right('.boxed [data-i]'))))
+    .toBeLessThan(4);
+});

@@ -151,10 +151,10 @@ export function LineEditor(props: Props) {
         takesNaming && action.type === 'answer' && action.orEqual === true && NAMING.test(lineText(own.getState()));
       const typed = lineText(own.getState());
       const isRelation = takesEquation && action.type === 'answer' && typed.trim() !== '' && !RELATION.test(typed);
+      // Then it is a sign of the line, which its own press knows.
       const isInSign = action.type === 'answer' && action.orEqual === true && isEqualsPartOfSign(own.getState());
-      if (isInSign) own.getState().press({ type: 'type', text: '=' });
-      else if (isNaming || isRelation) own.getState().press({ type: 'operate', text: '=' });
-      else if (action.type === 'answer') accept();
+      if (!isInSign && (isNaming || isRelation)) own.getState().press({ type: 'operate', text: '=' });
+      else if (!isInSign && action.type === 'answer') accept();
       else {
         own.getState().press(action);
         if (isEnough?.(lineText(own.getState())) === true) take(onTab ?? onDone);

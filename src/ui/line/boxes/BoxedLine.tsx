@@ -82,6 +82,7 @@ export const BoxedLine = memo(function BoxedLine(props: Props) {
   const slot = useRef<HTMLDivElement | null>(null);
   const selected = useRef<HTMLDivElement | null>(null);
   const input = useRef<HTMLInputElement | null>(null);
+  const gauge = useRef<HTMLSpanElement | null>(null);
   const drag = useRef<{ from: CaretPosition; last: CaretPosition } | null>(null);
   const text = textOf(line, options.decimalSign);
 
@@ -123,7 +124,13 @@ export const BoxedLine = memo(function BoxedLine(props: Props) {
     // Widths change once the font of mathematics has come.
     void document.fonts.ready.then(again);
     window.addEventListener('resize', again);
-    return () => window.removeEventListener('resize', again);
+    // All grows with the text size that is set, which no part of the line is told of.
+    const watch = new ResizeObserver(again);
+    if (gauge.current !== null) watch.observe(gauge.current);
+    return () => {
+      window.removeEventListener('resize', again);
+      watch.disconnect();
+    };
   }, []);
 
   // The text in the field serves screen readers and what types without keys. Setting it makes the browser lay the page
@@ -196,6 +203,7 @@ export const BoxedLine = memo(function BoxedLine(props: Props) {
         <DrawnLine row={line.row} style={style} />,
       )}
       {overlay(caret, 'boxed-caret')}
+      <span ref={gauge} className="boxed-gauge" aria-hidden />
       <SpokenCaret line={line} options={options} />
       <input
         ref={input}
