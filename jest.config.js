@@ -1,3 +1,5 @@
+const { '\\.[jt]sx?$': _, ...assets } = require('jest-expo/web/jest-preset').transform;
+
 /** The words come from the folder of a language, as in tsconfig.json. */
 const alias = {
   '^@/text/(.*)$': ['<rootDir>/src/text/$1', '<rootDir>/src/text/en/$1'],
@@ -20,8 +22,8 @@ const inNode = {
 const inPage = {
   preset: 'jest-expo/web',
   setupFiles: ['<rootDir>/scripts/jsdom-page.cjs'],
-  transform: { '\\.mjs$': ['babel-jest', { configFile: './babel.config.js' }] },
-  moduleNameMapper: alias,
+  transform: { ...assets, '\\.m?[jt]sx?$': '<rootDir>/scripts/esbuild-transform.cjs' },
+  moduleNameMapper: { '^react-native$': 'react-native-web', ...alias },
   transformIgnorePatterns: [
     'node_modules/(?!((jest-)?react-native|@react-native(-community)?|expo(nent)?|@expo(nent)?/.*|expo-modules-core|@tamagui/.*|lucide-react-native|temporal-[a-z]+)/?)',
   ],

@@ -170,7 +170,7 @@ test('a level of the stack and the values of a function become columns, there af
   await bench.open();
   await bench.chooseStyle('Stack');
   await bench.tap('7', 'push', '3', 'divided by');
-  await bench.tap('to a column');
+  await bench.tap('to column');
   await expect(page.getByText('Put into the column A, row 1.')).toBeVisible();
   await page.getByRole('button', { name: /^Level 1:/ }).tap();
   await page.getByRole('group', { name: 'To a column' }).getByRole('button', { name: 'A' }).tap();

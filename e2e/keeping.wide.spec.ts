@@ -131,7 +131,7 @@ for (const scheme of ['light', 'dark'] as const)
     const bench = new BenchPage(page);
     await page.goto('http://localhost:4181/');
     await expect(bench.line).toBeVisible();
-    const check = (view: string) => test.step(view, () => expectClean(page));
+    const check = (view: string) => test.step(view, () => expectClean(page, scheme === 'light'));
     await check('bench');
     await bench.type('=');
     await bench.type('sqrt(-4)=');

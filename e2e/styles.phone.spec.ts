@@ -138,7 +138,7 @@ test('a level is picked, kept, and sent to the line', async ({ page }) => {
   await page.getByRole('dialog').getByRole('button', { name: 'Keep' }).tap();
   await page.getByRole('button', { name: 'Keep slot 7, empty' }).tap();
   await expect(page.getByText('Kept in slot 7.')).toBeVisible();
-  await bench.tap('square root', 'to the line');
+  await bench.tap('square root', 'to line');
   await expect(bench.line).toHaveValue('sqrt(8)');
   await bench.tap('Recall');
   await page.getByRole('button', { name: 'Recall slot 7, holds 3' }).tap();

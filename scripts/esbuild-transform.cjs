@@ -1,24 +1,41 @@
 const { createHash } = require('node:crypto');
 const { readFileSync } = require('node:fs');
+const babelJest = require('babel-jest');
 const { transformSync, version } = require('esbuild');
 
-/** TypeScript for Jest, kept as modern as Node runs it: the interface's own preset rewrites for old engines, which is slow. */
+/** As the interface's preset calls the compiler, for what only that compiler reads. */
+const babel = babelJest.default.createTransformer({ caller: { name: 'metro', bundler: 'metro', platform: 'web' } });
+
+/** Types of another language, and mocks that must come before what is imported above them. */
+const isForBabel = (source) => source.includes('@flow') || source.includes('jest.mock(');
+
+const loaderOf = (path) => (/\.[cm]?tsx?$/.test(path) ? (path.endsWith('x') ? 'tsx' : 'ts') : 'jsx');
+
+/** Code for Jest, kept as modern as Node runs it: the interface's own preset rewrites it for old engines, which is slow. */
 module.exports = {
-  process: (source, path) =>
-    transformSync(source, {
-      loader: path.endsWith('x') ? 'tsx' : 'ts',
-      format: 'cjs',
-      supported: { 'dynamic-import': false },
-      target: 'node20',
-      sourcemap: 'inline',
-      sourcefile: path,
-    }),
-  getCacheKey: (source, path) =>
-    createHash('sha1')
-      .update(version)
-      .update(readFileSync(__filename))
-      .update(path)
-      .update('\0')
-      .update(source)
-      .digest('hex'),
+  process: (source, path, options) =>
+    isForBabel(source)
+      ? babel.process(source, path, options)
+      : transformSync(source, {
+          loader: loaderOf(path),
+          format: 'cjs',
+          jsx: 'automatic',
+          supported: { 'dynamic-import': false },
+          define: { 'process.env.EXPO_OS': '"web"' },
+          target: 'node20',
+          sourcemap: 'external',
+          sourcesContent: false,
+          // By the ending of a module, another program's way to import would be followed.
+          sourcefile: path.replace(/\.mjs$/, '.js'),
+        }),
+  getCacheKey: (source, path, options) =>
+    isForBabel(source)
+      ? babel.getCacheKey(source, path, options)
+      : createHash('sha1')
+          .update(version)
+          .update(readFileSync(__filename))
+          .update(path)
+          .update('\0')
+          .update(source)
+          .digest('hex'),
 };

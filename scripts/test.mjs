@@ -37,8 +37,8 @@ const runBeside = (title, command, args) =>
 const lint = runBeside('lint', 'npx', ['eslint', '.', '--max-warnings', '0']);
 await runBeside('types', 'npx', ['tsc', '--noEmit']);
 await runBeside('format', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']);
-await runBeside('import rules', 'node', ['scripts/check-imports.mjs']);
-await runBeside('circles', 'npm', ['run', '--silent', 'circles']);
+await runBeside('import rules', 'npm', ['run', '--silent', 'imports']);
+await runBeside('whether the import rules hold', 'node', ['scripts/check-imports.mjs']);
 await runBeside('unused code', 'npx', ['knip']);
 const isBuilt = await runBeside('the app', process.execPath, ['scripts/build.mjs']);
 await lint;

@@ -10,7 +10,9 @@ export type Doubt =
   | Readonly<{ id: 'outliers'; of: number; count: number }>
   | Readonly<{ id: 'unlike-variances'; ratio: number }>
   | Readonly<{ id: 'few-expected'; count: number; least: number }>
-  | Readonly<{ id: 'few-counted'; least: number }>;
+  | Readonly<{ id: 'few-counted'; least: number }>
+  /** What was written as expected comes to another sum than what was observed, and was taken for shares. */
+  | Readonly<{ id: 'as-shares'; sum: number; observed: number }>;
 
 /** What was looked at, and what speaks against the test in it; `isLeft`: at what a model leaves, and not at the values. */
 export type Doubts = Readonly<{ found: readonly Doubt[]; samples: number; isLeft: boolean }>;

@@ -13,6 +13,7 @@ export type DoubleData = Readonly<{
   cells: readonly (readonly Numbers[])[];
   observed: Numbers;
   expected: Numbers;
+  shares: Numbers;
   n: number;
   share0: number | null;
   counts: Numbers;
@@ -30,6 +31,7 @@ export function doubleData(data: TestData, toDouble: (v: RealValue) => number): 
     cells: (data.cells ?? []).map((row) => row.map((values) => all(values))),
     observed: all(data.observed),
     expected: all(data.expected),
+    shares: all(data.shares),
     n: data.n === undefined ? 0 : toDouble(data.n),
     share0: data.share0 === undefined ? null : toDouble(data.share0),
     counts: all(data.counts),
@@ -97,7 +99,12 @@ export const looks: Readonly<Partial<Record<TestId, Look>>> = {
   'anova-two-way': { samples: (data) => [leftByCells(data)], normal: 'few', isLeft: true },
   independence: { expected: expectedInTable },
   fit: {
-    expected: ({ observed, expected }) => (expected.length > 0 ? expected : observed.map(() => mean(observed))),
+    expected: ({ observed, expected, shares }) =>
+      expected.length > 0
+        ? expected
+        : shares.length > 0
+          ? shares.map((share) => (sum(observed) * share) / sum(shares))
+          : observed.map(() => mean(observed)),
   },
   share: { trials: ({ n, share0 }) => (share0 === null ? [] : [n * share0, n * (1 - share0)]) },
   shares: { trials: ({ counts, ns }) => counts.flatMap((count, i) => [count, (ns[i] ?? 0) - count]) },

@@ -34,9 +34,9 @@ type Props = Readonly<{
 
 /** What can be asked of the line being written: its steps, its angle, its digits, and all the rest. */
 export const LineTools = memo(function LineTools(props: Props) {
-  // The first key of a line is painted before the buttons that come with it (measured: a third of that key press).
+  // A key is painted before the buttons that come or go with it (measured: a third of the press of the first one and of `=`).
   const isEmpty = useDeferredValue(useStore((s) => isEmptyLine(s.document.line)));
-  const isAngle = useStore((s) => answerInSight(s.live)?.usesAngleUnit === true);
+  const isAngle = useDeferredValue(useStore((s) => answerInSight(s.live)?.usesAngleUnit === true));
   const digits = useStore((s) => s.document.own?.digits ?? null);
   return <Tools {...props} isEmpty={isEmpty} isAngle={isAngle} digits={digits} />;
 });

@@ -86,8 +86,8 @@ export const keyTexts: Readonly<Record<KeyId, KeyText>> = {
   clearStack: text('clear stack', 'Takes every level off the stack. Kept values and the tape are left.'),
   negate: text('change sign', 'The other sign of the number shown; behind ·10ⁿ, of the power of ten.'),
   clearEntry: text('clear entry', 'Takes away the number shown alone. What is pending stays.'),
-  toLine: text('to the line', 'Puts the number shown into the Written line, as it was made.'),
-  toColumn: text('to a column', 'Puts the number shown below the last value of the column that was last written into.'),
+  toLine: text('to line', 'Puts the number shown into the Written line, as it was made.'),
+  toColumn: text('to column', 'Puts the number shown below the last value of the column that was last written into.'),
   keep: text('keep', 'Keeps the value in the slot or letter keyed next, in place of what it held.'),
   recall: text(
     'recall',

@@ -58,8 +58,8 @@ const OnPaper = memo(function OnPaper({
   shown,
   isSeen,
 }: Readonly<{ text: string; isSeen: boolean }> & Pick<Props, 'options' | 'shown'>) {
-  // What is only spoken can come a moment after what is seen.
-  const later = useDeferredValue(text);
+  // What is only spoken can come a moment after what is seen, at the first key too.
+  const later = useDeferredValue(text, '');
   const told = isSeen ? text : later;
   const markup = useMemo(() => typeset(told, options, shown), [told, options, shown]);
   if (markup === null) return null;

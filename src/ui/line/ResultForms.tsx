@@ -51,14 +51,13 @@ export const FormValue = memo(function FormValue({
   isLarge = false,
 }: Readonly<{ form: SavedForm; shown: NumberLayout; isChosen: boolean; isLarge?: boolean }>) {
   return (
-    <View flexDirection="row" alignItems="center" gap={5} maxWidth="100%" className={isChosen ? 'ink-answer' : 'ink'}>
-      <Words fontSize="$5" tone={isChosen ? 'answer' : 'muted'}>
-        {signOf(form)}
-      </Words>
-      <View className="scroll-x" maxWidth="100%">
+    // Plain elements: some ten of these come with every answer (measured: a fifth of what `=` draws).
+    <div className={`form-value ${isChosen ? 'ink-answer' : 'ink'}`}>
+      <span className="form-sign">{signOf(form)}</span>
+      <div className="form-digits scroll-x">
         <Digits form={form} shown={shown} isLarge={isLarge} />
-      </View>
-    </View>
+      </div>
+    </div>
   );
 });
 

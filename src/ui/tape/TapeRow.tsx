@@ -1,7 +1,7 @@
 import { chosenForm } from '@/core/format/form';
 import { View, styled, useTheme } from '@tamagui/core';
 import Pin from 'lucide-react-native/icons/pin';
-import { memo } from 'react';
+import { memo, useCallback, useDeferredValue, useMemo } from 'react';
 import type { ComponentType } from 'react';
 import type { AngleUnit } from '@/core/base/angle';
 import type { FormId } from '@/core/format/form';
@@ -11,6 +11,7 @@ import { Pressable } from '../control/Pressable';
 import { Addition } from './Addition';
 import { Formula } from '../formula/Formula';
 import { typeset } from '../formula/typeset';
+import type { NumberLayout } from '../formula/typeset';
 import { FormValue, ResultForms, signOf } from '../line/ResultForms';
 import { Words } from '../theme/text';
 import { unitOf } from './unit-of';
@@ -57,6 +58,21 @@ function Marks({
   );
 }
 
+type ToChooseProps = Readonly<{ line: TapeLine; shown: NumberLayout; onChoose: Props['onChoose'] | null }>;
+
+/** The forms of the newest line. They come, and those of the line before go, once the new line has been painted. */
+function ToChoose({ line, shown, onChoose }: ToChooseProps) {
+  const choose = useDeferredValue(onChoose, null);
+  const { id } = line;
+  const chooseForm = useCallback((form: FormId) => choose?.(id, form), [choose, id]);
+  if (choose === null || line.forms.length < 2) return null;
+  return (
+    <View alignItems="flex-end">
+      <ResultForms forms={line.forms} chosen={line.chosen} onChoose={chooseForm} shown={shown} isEndwards />
+    </View>
+  );
+}
+
 type Props = Readonly<{
   line: TapeLine;
   grouping: boolean;
@@ -81,7 +97,8 @@ export const TapeRow = memo(function TapeRow({
 }: Props) {
   const step = inList === 'only' ? null : line.addition;
   const form = chosenForm(line);
-  const shown = { decimalSign: line.decimalSign, grouping };
+  const { decimalSign } = line;
+  const shown = useMemo(() => ({ decimalSign, grouping }), [decimalSign, grouping]);
   const markup = typeset(line.text, line, shown);
   const unit = unitOf(line);
   const tried = Object.entries(line.tried).map(([letter, value]) => `${letter} = ${value}`);
@@ -89,7 +106,7 @@ export const TapeRow = memo(function TapeRow({
   const name = tapeRowName(line.text, signOf(form), form.text, unit && unitNames[unit], line.kept);
   if (step !== null && inList !== 'only')
     return (
-      <View role="group" flexDirection="row" alignItems="stretch" className="tape-row">
+      <div role="group" className="tape-row">
         <Marks line={line} unit={unit} onOpen={onOpen} />
         <Addition
           step={step}
@@ -100,13 +117,14 @@ export const TapeRow = memo(function TapeRow({
           onUseLine={() => onUseLine(line.id)}
           onUseAnswer={() => onUseAnswer(line.id)}
         />
-      </View>
+      </div>
     );
   return (
-    <View role="group" flexDirection="row" alignItems="stretch" className="tape-row">
+    // Plain elements where nothing is pressed: a row is drawn within the press of `=`.
+    <div role="group" className="tape-row">
       <Marks line={line} unit={unit} onOpen={onOpen} />
-      <View flex={1} minWidth={0} paddingHorizontal="$2" paddingVertical={6}>
-        <View flexDirection="row" flexWrap="wrap" alignItems="center" justifyContent="space-between" columnGap="$2">
+      <div className="tape-row-body">
+        <div className="tape-row-line">
           <Part
             flexShrink={1}
             justifyContent="flex-start"
@@ -114,9 +132,9 @@ export const TapeRow = memo(function TapeRow({
             aria-label={name}
             onPress={() => onUseLine(line.id)}
           >
-            <View className="scroll-x ink" maxWidth="100%">
+            <div className="tape-row-formula scroll-x ink">
               {markup === null ? <Words>{line.text}</Words> : <Formula markup={markup} size="tape" />}
-            </View>
+            </div>
           </Part>
           <Part
             marginLeft="auto"
@@ -127,24 +145,14 @@ export const TapeRow = memo(function TapeRow({
           >
             <FormValue form={form} shown={shown} isChosen />
           </Part>
-        </View>
-        {onChoose === undefined || line.forms.length < 2 ? null : (
-          <View alignItems="flex-end">
-            <ResultForms
-              forms={line.forms}
-              chosen={line.chosen}
-              onChoose={(form) => onChoose(line.id, form)}
-              shown={shown}
-              isEndwards
-            />
-          </View>
-        )}
+        </div>
+        <ToChoose line={line} shown={shown} onChoose={onChoose ?? null} />
         {notes.length === 0 ? null : (
           <Words size="medium" tone="muted" paddingHorizontal="$1">
             {notes.join(' · ')}
           </Words>
         )}
-      </View>
-    </View>
+      </div>
+    </div>
   );
 });

@@ -89,6 +89,8 @@ const NOTHING: TestView = {
   quantiles: null,
 };
 const NOWHERE = { from: 0, to: 0 };
+/** Counts that are expected, each rounded, come to what was observed within this share of it. */
+const ROUNDED = 0.01;
 
 /** Ends the reading at the first text that is no number, with its place. */
 class Unread extends Error {
@@ -174,6 +176,29 @@ class Worker {
     return { x: { kind: 'values', values: x }, y: { kind: 'values', values: y } };
   }
 
+  /** What stands as expected: counts, which come to as many as were observed but for rounding; else shares of them. */
+  private awaited(): Pick<TestData, 'expected' | 'shares'> {
+    const second = this.values(1);
+    if (second.length === 0) return {};
+    const [observed, expected] = [this.sum(this.values(0)), this.sum(second)];
+    return Math.abs(expected - observed) <= ROUNDED * observed ? { expected: second } : { shares: second };
+  }
+
+  private sum(values: readonly RealValue[]): number {
+    return values.reduce((all, v) => all + toDouble(v, this.context.shouldContinue), 0);
+  }
+
+  /** What gives cause for doubt, and what was not taken as it was written. */
+  private doubts(id: TestId, data: TestData): Doubts | null {
+    const found = doubtsOf(
+      id,
+      doubleData(data, (v) => toDouble(v, this.context.shouldContinue)),
+    );
+    if (found === null || data.shares === undefined || data.observed === undefined) return found;
+    const shares = { id: 'as-shares', sum: this.sum(data.shares), observed: this.sum(data.observed) } as const;
+    return { ...found, found: [shares, ...found.found] };
+  }
+
   private data(): TestData {
     const { columns, factors, test } = this.request;
     const pair = (a: TestNumber, b: TestNumber) => {
@@ -181,7 +206,7 @@ class Worker {
       return first === undefined || second === undefined ? undefined : ([first, second] as const);
     };
     const table = columns?.map((_, j) => this.values(j)) ?? [];
-    const expected = test === 'fit' ? this.values(1) : [];
+    const awaited = test === 'fit' ? this.awaited() : {};
     const given: { [P in keyof TestData]: TestData[P] | undefined } = {
       ...this.samples(),
       mean0: this.number('mean0'),
@@ -194,7 +219,7 @@ class Worker {
       ns: pair('n', 'n2'),
       share0: this.number('share0'),
       observed: table[0],
-      expected: expected.length === 0 ? undefined : expected,
+      ...awaited,
       table,
       groups: table.filter((values) => values.length > 0),
       cells: factors === null ? undefined : cellsOf(this.column(0), factors),
@@ -260,10 +285,7 @@ class Worker {
     const kept = (v: RealValue | null): KeptView | null => (v === null ? null : this.shower.kept(v));
     return succeed({
       ...NOTHING,
-      doubts: doubtsOf(
-        test.id,
-        doubleData(data, (v) => toDouble(v, shouldContinue)),
-      ),
+      doubts: this.doubts(test.id, data),
       quantiles: test.id === 'normality' ? this.quantiles(data) : null,
       outcomes: outcomes.map(({ of = null, letter, statistic, df, p }) => ({
         of,

@@ -154,6 +154,7 @@ const hypotheses: Readonly<Record<TestId, Hypotheses>> = {
 
 const sampleName = (of: number, { samples, isLeft }: SampleCount): string =>
   isLeft ? 'The residuals' : samples < 2 ? 'The values' : `The values of sample ${of + 1}`;
+const count = (v: number): string => String(Number(v.toPrecision(10)));
 const told = (v: number): string => (v < 0.001 ? 'below 0.001' : String(Number(v.toPrecision(2))));
 
 /** What in the data speaks against what is assumed. */
@@ -167,6 +168,8 @@ export function doubtText(doubt: Doubt, samples: SampleCount): string {
       return `One variance is ${told(doubt.ratio)} times another: Welch’s test, or ranks, would not mind.`;
     case 'few-expected':
       return `${doubt.count === 1 ? 'One expected count is' : `${doubt.count} expected counts are`} below five (the least is ${told(doubt.least)}).`;
+    case 'as-shares':
+      return `What is expected comes to ${count(doubt.sum)}, and what was observed to ${count(doubt.observed)}: the second column was taken for shares.`;
     case 'few-counted':
       return `One of the outcomes comes only ${told(doubt.least)} times; ten are wanted.`;
   }
