@@ -149,7 +149,7 @@ test('a sheet that tells nothing before its end is answered and printed; sheet a
   ] as const) {
     await expect(page.getByRole('textbox', { name: 'Line being written' })).toBeFocused();
     // The sheet means radians, whatever is set: its graph goes up and down, where in degrees it would be nearly level.
-    if (next === 'To the end') await expect(page.getByText(/x 1, y -1; x 2, y 1;/)).toBeAttached();
+    if (next === 'To the end') await expect(page.getByText(/x 1, y −1; x 2, y 1;/)).toBeAttached();
     await page.keyboard.type(answer);
     await page.keyboard.press('Enter');
     await expect(page.getByText('Noted.')).toBeVisible();

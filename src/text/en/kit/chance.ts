@@ -99,6 +99,8 @@ export const partTexts = {
   z: (a: string) => `z of ${a}`,
 };
 
+const bound = (text: string, none: string): string => (text === '' ? none : text.replaceAll('-', '−'));
+
 /** The picture for those who do not see it. */
 export const pictureText = (name: string, from: string, to: string): string =>
-  `${name}${from === '' && to === '' ? '' : `, shaded from ${from === '' ? 'its lower end' : from} to ${to === '' ? 'its upper end' : to}`}`;
+  `${name}${from === '' && to === '' ? '' : `, shaded from ${bound(from, 'its lower end')} to ${bound(to, 'its upper end')}`}`;

@@ -152,5 +152,5 @@ export const topicText = (name: string, right: number, all: number): string => `
 export const curvePictureText = {
   name: 'Graph to be read',
   points: (points: readonly (readonly [x: number, y: number])[]): string =>
-    points.map(([x, y]) => `x ${x}, y ${Math.round(y * 100) / 100}`).join('; '),
+    points.map(([x, y]) => `x ${x}, y ${Math.round(y * 100) / 100}`.replaceAll('-', '−')).join('; '),
 };
