@@ -86,7 +86,7 @@ test.each((tools as readonly ToolRecord[]).map((tool) => [tool.id, tool] as cons
         const read = readNotebook(writeNotebook(toNotebook(useStore.getState())));
         expect(read.kind === 'ok' && read.notebook.kit).toEqual(kit);
       }),
-      { seed: SEED, numRuns: 5, endOnFailure: true, plugins: [fc.afterEach(ended)] },
+      { seed: SEED, numRuns: 3, endOnFailure: true, plugins: [fc.afterEach(ended)] },
     );
   },
 );
