@@ -162,6 +162,25 @@ test('a finger that slides off a key enters nothing, and one that stays on it en
   await expect(bench.line).toHaveValue('7');
 });
 
+test('two thumbs that overlap press both keys', async ({ page }) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  const session = await page.context().newCDPSession(page);
+  const finger = async (name: string, id: number) => {
+    const { x, y, width, height } = (await bench.key(name).boundingBox())!;
+    return { x: x + width / 2, y: y + height / 2, id };
+  };
+  const [seven, eight] = [await finger('7', 0), await finger('8', 1)];
+  const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', ...touchPoints: (typeof seven)[]) =>
+    session.send('Input.dispatchTouchEvent', { type, touchPoints });
+  await touch('touchStart', seven);
+  await touch('touchStart', seven, eight);
+  // A finger that is not among them any more has left.
+  await touch('touchMove', eight);
+  await touch('touchEnd');
+  await expect(bench.line).toHaveValue('78');
+});
+
 test('the caret stays beside what it stands behind when the text size is changed', async ({ page }) => {
   const bench = new BenchPage(page);
   await bench.open();

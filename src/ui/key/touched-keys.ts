@@ -24,40 +24,54 @@ const toldBefore = ['gotpointercapture', 'pointerup', 'lostpointercapture', 'poi
 /**
  * Lets a key that is touched act when the finger leaves it. A browser would go on to make the seven events of a mouse
  * first, each found its place and told to the page (measured: a fifth of a key press on a slow phone), and React would
- * look for listeners of four more (a tenth). What is no plain tap of one finger is left to the browser: a scroll, a slide
- * to another key, a second finger. Answers how to stop.
+ * look for listeners of four more (a tenth). Two thumbs that overlap press two keys, of which a browser would press
+ * neither. What is no plain tap is left to the browser: a scroll, a slide to another key, two fingers that part.
+ * Answers how to stop.
  */
 export function touchKeys(): () => void {
-  let start: Start | null = null;
-  const onStart = ({ touches, target }: TouchEvent) => {
-    const [touch] = touches;
-    const key = keyAt(target);
-    start =
-      touch === undefined || touches.length > 1 || key === null ? null : { key, x: touch.clientX, y: touch.clientY };
+  /** The fingers that lie on keys, by the browser's numbers for them. */
+  const starts = new Map<number, Start>();
+  const onStart = ({ touches, changedTouches }: TouchEvent) => {
+    // Of a finger whose key has gone from the page nothing is told any more.
+    if (touches.length === changedTouches.length) starts.clear();
+    for (const { identifier, target, clientX, clientY } of changedTouches) {
+      const key = keyAt(target);
+      if (key !== null) starts.set(identifier, { key, x: clientX, y: clientY });
+    }
   };
   const onToldBefore = (event: PointerEvent) => {
-    if (start !== null && event.pointerType === 'touch' && keyAt(event.target) === start.key) event.stopPropagation();
+    if (event.pointerType !== 'touch' || starts.size === 0) return;
+    const at = keyAt(event.target);
+    if ([...starts.values()].some(({ key }) => key === at)) event.stopPropagation();
   };
   const onEnd = (event: TouchEvent) => {
-    const [touch] = event.changedTouches;
-    const from = start;
-    start = null;
-    if (from === null) return;
-    const key = touchedKeys.get(from.key);
-    const isTap =
-      touch !== undefined && Math.hypot(touch.clientX - from.x, touch.clientY - from.y) <= SLOP && event.cancelable;
-    // A touch that became a scroll cannot be cancelled any more.
-    if (!isTap) return key?.leave();
-    event.preventDefault();
-    event.stopPropagation();
-    return key?.tap(event.timeStamp);
+    for (const { identifier, clientX, clientY } of event.changedTouches) {
+      const from = starts.get(identifier);
+      if (from === undefined) continue;
+      starts.delete(identifier);
+      const key = touchedKeys.get(from.key);
+      // A touch that became a scroll cannot be cancelled any more.
+      const isTap = event.cancelable && Math.hypot(clientX - from.x, clientY - from.y) <= SLOP;
+      if (!isTap) {
+        key?.leave();
+        continue;
+      }
+      event.preventDefault();
+      event.stopPropagation();
+      key?.tap(event.timeStamp);
+    }
+  };
+  const onCancel = ({ changedTouches }: TouchEvent) => {
+    for (const { identifier } of changedTouches) starts.delete(identifier);
   };
   window.addEventListener('touchstart', onStart, { passive: true, capture: true });
   window.addEventListener('touchend', onEnd, { passive: false, capture: true });
+  window.addEventListener('touchcancel', onCancel, { passive: true, capture: true });
   for (const type of toldBefore) window.addEventListener(type, onToldBefore, true);
   return () => {
     window.removeEventListener('touchstart', onStart, true);
     window.removeEventListener('touchend', onEnd, true);
+    window.removeEventListener('touchcancel', onCancel, true);
     for (const type of toldBefore) window.removeEventListener(type, onToldBefore, true);
   };
 }
