@@ -175,7 +175,6 @@ const matrices: readonly Example[] = [
     'solution of A times X is B = [−4, 9/2]',
     'The sizes do not fit: 2 × 2 and a vector of 2; only matrices of one size are added.',
   ),
-  matrix('det', [['1', 'x']], null, 'A'),
 ];
 
 const space = (u: string[], v: string[], ...told: string[]): Example => [

@@ -12,12 +12,11 @@ type Item = Readonly<{ id: string; text: string }>;
 const SEED = 20261133;
 
 const item = (id: string, text = id): Item => ({ id, text });
-const merged = (base: readonly Item[], mine: readonly Item[], theirs: readonly Item[]) => {
+/** The list of two tabs, and the texts that were told to be set aside. */
+function joined(base: readonly Item[], mine: readonly Item[], theirs: readonly Item[]) {
   const lost: string[] = [];
-  const free = freeIds(
-    [...base, ...mine, ...theirs].map(({ id }) => id),
-    'a',
-  );
+  const ids = [...base, ...mine, ...theirs].map(({ id }) => id);
+  const free = freeIds(ids, 'a');
   const found = list(
     base,
     mine,
@@ -25,8 +24,10 @@ const merged = (base: readonly Item[], mine: readonly Item[], theirs: readonly I
     (before, own, other) => one(before ?? own, own, other, () => lost.push(other.text)),
     (own) => ({ ...own, id: free() }),
   );
-  return { found: found.map(({ id, text }) => (id === text ? id : `${id}:${text}`)).join(' '), lost };
-};
+  return { found, lost };
+}
+const told = (items: readonly Item[]): string =>
+  items.map(({ id, text }) => (id === text ? id : `${id}:${text}`)).join(' ');
 
 const [a1, a2, a3] = [item('a1'), item('a2'), item('a3')];
 const base = [a1, a2, a3];
@@ -46,9 +47,10 @@ test.each<readonly [string, readonly Item[], readonly Item[], string, readonly s
   ['added here', [...base, item('a4', 'x')], base, 'a1 a2 a3 a4:x', []],
   ['added in both under one id', [...base, item('a4', 'x')], [...base, item('a4', 'y')], 'a1 a2 a3 a4:y a5:x', []],
   ['added in both alike', [...base, item('a4', 'x')], [...base, item('a4', 'x')], 'a1 a2 a3 a4:x', []],
-])('of a list, changed is %s', (_, mine, theirs, found, lost) =>
-  expect(merged(base, mine, theirs)).toEqual({ found, lost }),
-);
+])('of a list, changed is %s', (_, mine, theirs, found, lost) => {
+  const all = joined(base, mine, theirs);
+  expect([told(all.found), all.lost]).toEqual([found, lost]);
+});
 
 test.each([
   [
@@ -111,18 +113,7 @@ test(`whatever two tabs do to a list, no text of either is gone untold, and ever
   fc.assert(
     fc.property(changes, changes, (here, there) => {
       const [mine, theirs] = [after(base, here), after(base, there)];
-      const lost: string[] = [];
-      const free = freeIds(
-        [...base, ...mine, ...theirs].map(({ id }) => id),
-        'a',
-      );
-      const found = list(
-        base,
-        mine,
-        theirs,
-        (before, own, other) => one(before ?? own, own, other, () => lost.push(other.text)),
-        (own) => ({ ...own, id: free() }),
-      );
+      const { found, lost } = joined(base, mine, theirs);
       expect(new Set(found.map(({ id }) => id)).size).toBe(found.length);
       const kept = new Set([...found.map(({ text }) => text), ...lost]);
       const isNew = ({ id, text }: Item): boolean => !base.some((was) => was.id === id && was.text === text);

@@ -181,7 +181,9 @@ class Worker {
     const second = this.values(1);
     if (second.length === 0) return {};
     const [observed, expected] = [this.sum(this.values(0)), this.sum(second)];
-    return Math.abs(expected - observed) <= ROUNDED * observed ? { expected: second } : { shares: second };
+    // Nothing at all is no share of anything, and is refused as it stands.
+    const isCounts = expected <= 0 || Math.abs(expected - observed) <= ROUNDED * observed;
+    return isCounts ? { expected: second } : { shares: second };
   }
 
   private sum(values: readonly RealValue[]): number {
