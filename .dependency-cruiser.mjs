@@ -15,15 +15,22 @@ const byTable = names.map((name) => ({
   },
 }));
 
+/** Of packages the core has the schema validator and the calendar: no React, no page. */
+const packages = {
+  name: 'packages of the core',
+  severity: 'error',
+  from: { path: '^src/core/', pathNot: tests },
+  to: { pathNot: ['^src/', '^(node_modules/)?zod/(v4/)?mini(/|$)', '^(node_modules/)?temporal-polyfill/'] },
+};
+
 /** Nothing comes back to itself by what it imports, types included. */
 const circle = { name: 'circle', severity: 'error', from: {}, to: { circular: true } };
 
 export default {
-  forbidden: [circle, ...byTable],
+  forbidden: [circle, packages, ...byTable],
   options: {
     tsPreCompilationDeps: true,
     tsConfig: { fileName: 'tsconfig.json' },
     doNotFollow: { path: 'node_modules' },
-    exclude: { path: 'node_modules' },
   },
 };

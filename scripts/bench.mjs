@@ -1,6 +1,6 @@
+import { execFileSync } from 'node:child_process';
 import { readFileSync, writeFileSync } from 'node:fs';
 import { chromium } from '@playwright/test';
-import { format, resolveConfig } from 'prettier';
 import { benchBatch } from './bench-batch.mjs';
 import { inFrames, observe } from './bench-keys.mjs';
 import { builtAt, comparePresses, compareStarts } from './bench-start.mjs';
@@ -32,8 +32,8 @@ the library with its fractions. Batch: how much two processors bring over one, a
 with the number of lines. Medians of five rounds taken in turn (batch: one).
 
 ${all.map(table).join('\n')}`;
-  const options = await resolveConfig('docs/benchmarks.md');
-  writeFileSync('docs/benchmarks.md', await format(text, { ...options, parser: 'markdown' }));
+  writeFileSync('docs/benchmarks.md', text);
+  execFileSync('npx', ['oxfmt', 'docs/benchmarks.md']);
 }
 
 console.log('The core');

@@ -23,7 +23,7 @@ export const DRAWER_ROWS = 3;
 
 const FIRST_LETTERS = 3 * 7 - 1;
 
-// prettier-ignore
+// oxfmt-ignore
 export const drawers: Readonly<Record<DrawerId, Drawer>> = {
   pad: {
     columns: 6,
@@ -112,7 +112,7 @@ export const drawers: Readonly<Record<DrawerId, Drawer>> = {
 };
 
 /** The number block of each entry style. */
-// prettier-ignore
+// oxfmt-ignore
 export const numberBlocks: Readonly<Record<EntryStyle, readonly (readonly KeyId[])[]>> = {
   written: [
     ['d7', 'd8', 'd9', 'divide', 'deleteLeft', 'ans'],

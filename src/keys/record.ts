@@ -28,7 +28,8 @@ export type KeyAction =
 
 /** What stands on a key: text with a part before it, a raised or a lowered one, or a picture. */
 export type KeyFace =
-  Readonly<{ text: string; raised?: string; lowered?: string; index?: string }> | Readonly<{ icon: KeyIcon }>;
+  | Readonly<{ text: string; raised?: string; lowered?: string; index?: string }>
+  | Readonly<{ icon: KeyIcon }>;
 export type KeyIcon =
   | 'backspace'
   | 'delete-forward'

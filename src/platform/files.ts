@@ -15,7 +15,9 @@ export const LARGEST_FILE_MB = 50;
 
 /** A file that was chosen: its text, or why it was not read. */
 export type ChosenFile =
-  Readonly<{ kind: 'text'; text: string }> | Readonly<{ kind: 'too-large' }> | Readonly<{ kind: 'unreadable' }>;
+  | Readonly<{ kind: 'text'; text: string }>
+  | Readonly<{ kind: 'too-large' }>
+  | Readonly<{ kind: 'unreadable' }>;
 
 /** Lets the user choose a file; null when none was chosen. */
 export function openFile(accept: string): Promise<ChosenFile | null> {

@@ -14,4 +14,6 @@ export type ToWorker<Kinds extends TaskKind = TaskKind> =
 export type WorkerAnswer = Readonly<{ type: 'answer'; id: number; result: Tasks[TaskKind]['result'] }>;
 /** `ready` says that the worker was loaded, `progress` what share of the work is done. */
 export type FromWorker =
-  WorkerAnswer | Readonly<{ type: 'ready' }> | Readonly<{ type: 'progress'; id: number; share: number }>;
+  | WorkerAnswer
+  | Readonly<{ type: 'ready' }>
+  | Readonly<{ type: 'progress'; id: number; share: number }>;

@@ -119,7 +119,7 @@ export function LineEditor(props: Props) {
       if (plain !== null && (plain !== '' || takesEmpty)) left(plain);
     };
     // A new text is a new beginning only with a new id.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
   }, [own, id]);
 
   const line = own((s) => s.document.line);

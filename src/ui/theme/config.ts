@@ -47,6 +47,6 @@ type Config = typeof config;
 
 declare module '@tamagui/core' {
   // The kit takes the types of tokens and themes from this interface.
-  // eslint-disable-next-line @typescript-eslint/no-empty-object-type
+  // oxlint-disable-next-line typescript/no-empty-object-type
   interface TamaguiCustomConfig extends Config {}
 }

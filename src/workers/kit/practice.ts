@@ -33,7 +33,8 @@ export type MarkRequest = LineRequest &
 
 /** How an answer is marked, the slips that lead to a wrong one, and what would be right; or what is wrong with the text. */
 export type MarkView =
-  Readonly<{ mark: Mark; claims: readonly ClaimView[]; right: LineAnswer }> | Readonly<{ problem: Problem }>;
+  | Readonly<{ mark: Mark; claims: readonly ClaimView[]; right: LineAnswer }>
+  | Readonly<{ problem: Problem }>;
 
 const MOST_CLAIMS = 3;
 

@@ -2,7 +2,8 @@ import type { ParameterDemand } from '../../base/problem';
 
 /** What a parameter must be. */
 export type Demand =
-  'any' | Exclude<ParameterDemand, 'share-inside' | 'share-of-end' | 'above-other' | 'from-other' | 'up-to-other'>;
+  | 'any'
+  | Exclude<ParameterDemand, 'share-inside' | 'share-of-end' | 'above-other' | 'from-other' | 'up-to-other'>;
 
 /** A parameter by its name; `absent`: what stands for it when it is left out, in typed text. */
 export type Parameter = Readonly<{

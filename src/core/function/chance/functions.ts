@@ -7,7 +7,9 @@ type OfMeasures = Exclude<DistributionId, OfCounts>;
 
 /** The names of functions: `normalBelow`; of counts `binomialAt`, of measurements `normalDensity`. */
 export type ChanceFunctionName =
-  `${DistributionId}${'Below' | 'Above' | 'Between' | 'Inverse'}` | `${OfCounts}At` | `${OfMeasures}Density`;
+  | `${DistributionId}${'Below' | 'Above' | 'Between' | 'Inverse'}`
+  | `${OfCounts}At`
+  | `${OfMeasures}Density`;
 
 const endings: Readonly<Record<ChanceQuestion, string>> = {
   at: 'Density',

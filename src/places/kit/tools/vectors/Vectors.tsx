@@ -69,7 +69,7 @@ export function Vectors() {
       ...new Set([...told.map(({ text }) => text), ...present, ...projection, ...(rank === null ? [] : [rank.text])]),
     ];
     // What is present follows from what is told.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
   }, [told, rank, hasPair, u, v]);
   const worked = useResults(texts, vectors, { complex: true });
   const views = worked.value;
