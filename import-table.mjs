@@ -104,7 +104,7 @@ export const importTable = {
   soak: [...allCore, 'keys', 'state', 'demo', 'batch'],
   recipes: [...allCore, 'batch', 'keys', 'places', 'state', 'text', 'ui', 'workers'],
   reference: [],
-  e2e: ['keys'],
+  e2e: ['keys', 'ui/theme'],
 };
 
 /** Where each of them lives. */

@@ -137,7 +137,7 @@ test(`a tree keyed in Stack and in Written comes to the same (seed ${SEED})`, ()
         outcome('written', written(t), { view: 'typed', complex }),
       );
     }),
-    { seed: SEED, numRuns: 300 },
+    { seed: SEED, numRuns: 150 },
   );
 });
 
@@ -171,6 +171,6 @@ test(`Running by precedence agrees with Written on chains of operators (seed ${S
       ];
       expect(outcome('running', keysOf(false))).toBe(outcome('written', keysOf(true), { view: 'typed' }));
     }),
-    { seed: SEED, numRuns: 300 },
+    { seed: SEED, numRuns: 150 },
   );
 });

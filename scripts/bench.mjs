@@ -58,7 +58,7 @@ if (process.argv.includes('--write')) await writeBenchmarks(tables);
 if (process.argv.includes('--core')) process.exit(0);
 
 await build();
-installChromium();
+await installChromium();
 const server = await serve({ port: PORT, demoNotebook: null, quiet: true });
 await ready(PORT);
 const browser = await chromium.launch({ executablePath: chromiumPath(), args: ['--no-sandbox', '--disable-gpu'] });

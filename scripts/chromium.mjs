@@ -1,4 +1,4 @@
-import { spawnSync } from 'node:child_process';
+import { spawn } from 'node:child_process';
 import { existsSync } from 'node:fs';
 import { delimiter, join } from 'node:path';
 
@@ -12,21 +12,23 @@ export function chromiumPath() {
   return '';
 }
 
-const quietly = (command, args) =>
-  spawnSync(command, args, {
-    stdio: ['ignore', 'ignore', 'inherit'],
-    env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
-  }).status === 0;
+/** In one command, so that it runs on while this program does something else. */
+const INSTALL =
+  'apt-get update -qq && DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends chromium';
+
+const quietly = ([command, ...args]) =>
+  new Promise((resolve) => {
+    const child = spawn(command, args, { stdio: ['ignore', 'ignore', 'inherit'] });
+    child.on('error', () => resolve(false));
+    child.on('close', (code) => resolve(code === 0));
+  });
 
 /** Installs Debian's Chromium when there is no browser yet; ends with a sentence when that needs someone else. */
-export function installChromium() {
+export async function installChromium() {
   if (chromiumPath() !== '') return;
   const isRoot = process.getuid?.() === 0;
-  const sudo = isRoot ? [] : ['sudo', '-n'];
   console.log('Installing Chromium for the browser tests …');
-  const [first, ...rest] = [...sudo, 'apt-get'];
-  const isDone =
-    quietly(first, [...rest, 'update', '-qq']) && quietly(first, [...rest, 'install', '-y', '-qq', 'chromium']);
+  const isDone = await quietly([...(isRoot ? [] : ['sudo', '-n']), 'sh', '-c', INSTALL]);
   if (isDone && chromiumPath() !== '') return;
   console.error(
     isRoot

@@ -17,7 +17,7 @@ export function installPackages() {
   console.log('Installing packages …');
   // Not `npm ci`: some registries lack optional parts for other platforms, which it takes for a lock out of step.
   // The lock's versions are installed all the same, and it is not written.
-  if (run('npm', ['install', '--no-save', '--no-progress', '--loglevel=error'])) return;
+  if (run('npm', ['install', '--no-save', '--no-progress', '--no-audit', '--no-fund', '--loglevel=error'])) return;
   console.error(
     'The packages could not be installed. Check the connection to the package registry and run the command again.',
   );

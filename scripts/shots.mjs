@@ -210,7 +210,7 @@ const shots = [
 ];
 
 await build();
-installChromium();
+await installChromium();
 mkdirSync(OUT, { recursive: true });
 const server = await serve({ port: PORT, demoNotebook: await demoNotebook(), quiet: true });
 await ready(PORT);

@@ -13,7 +13,7 @@ const PLACES = ['Curves', 'Columns', 'Shelf', 'Bench'];
 /** A page is begun anew after so many, with what was kept: the start is tried too. */
 const A_START = 25;
 
-installChromium();
+await installChromium();
 await build();
 const { strangeNotebook } = await import(await bundled('soak/notebooks.ts', 'soak-notebooks', ['soak', 'src']));
 const server = await serve({ port: PORT, quiet: true });

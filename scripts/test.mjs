@@ -1,5 +1,6 @@
 import { spawn } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { installChromium } from './chromium.mjs';
 import { installPackages, run } from './install.mjs';
 
 /** Everything: types, lint and import rules, unit and reference tests, browser tests. Ends with `N passed, N failed`. */
@@ -11,9 +12,8 @@ const count = (isRight) => {
 };
 const heading = (text) => console.log(`\n— ${text}`);
 
+const chromium = installChromium();
 installPackages();
-const { installChromium } = await import('./chromium.mjs');
-installChromium();
 mkdirSync('test-results', { recursive: true });
 
 /** Runs a command and shows what it says when it is done, under its heading, so that two at a time stay readable. */
@@ -57,6 +57,7 @@ if (isBuilt) {
   heading('sizes');
   count(run('npx', ['size-limit']));
   heading('browser tests');
+  await chromium;
   const browser = 'test-results/e2e.json';
   rmSync(browser, { force: true });
   const browserRun = run('npx', ['playwright', 'test'], { PLAYWRIGHT_BROWSERS_PATH: '0' });

@@ -70,7 +70,7 @@ test.each([
 test.each([
   ['sum(1/k,k,0,3)', 'divide-by-zero'],
   ['sum(1/k,k,-2,2)', 'divide-by-zero'],
-  ['sum(1/(k-700000),k,1,1000000)', 'divide-by-zero'],
+  ['sum(1/(k-70000),k,1,100000)', 'divide-by-zero'],
   ['sum(sqrt(k),k,-1,1)', 'domain'],
 ])('%s has no value: %s', (text, code) => expect(worth(text)).toBe(code));
 
