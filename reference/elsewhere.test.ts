@@ -2,6 +2,7 @@ import Decimal from 'decimal.js';
 import { answerBatchLine } from '../batch/answer';
 import { anglesElsewhere } from './elsewhere/angles';
 import { basesElsewhere } from './elsewhere/bases';
+import { bitsElsewhere } from './elsewhere/bits';
 import { countsElsewhere } from './elsewhere/chance-counts';
 import { measuredElsewhere } from './elsewhere/chance-measured';
 import { testsElsewhere } from './elsewhere/chance-tests';
@@ -10,6 +11,7 @@ import { datesElsewhere } from './elsewhere/dates';
 import { derivativesElsewhere } from './elsewhere/derivatives';
 import { fitsElsewhere } from './elsewhere/fits';
 import { formsElsewhere } from './elsewhere/forms';
+import { frequenciesElsewhere } from './elsewhere/frequencies';
 import { functionsElsewhere } from './elsewhere/functions';
 import { integralsElsewhere } from './elsewhere/integrals';
 import { loansElsewhere } from './elsewhere/loans';
@@ -20,7 +22,10 @@ import { powersElsewhere } from './elsewhere/powers';
 import { summariesElsewhere } from './elsewhere/summaries';
 import { sumsElsewhere } from './elsewhere/sums';
 import { systemsElsewhere } from './elsewhere/systems';
-import { inferenceElsewhere } from './elsewhere/tests';
+import { groupsElsewhere } from './elsewhere/tests-of-counts';
+import { meansElsewhere } from './elsewhere/tests-of-means';
+import { pairsElsewhere } from './elsewhere/tests-of-pairs';
+import { ranksElsewhere } from './elsewhere/tests-of-ranks';
 import { vectorsElsewhere } from './elsewhere/vectors';
 import { wholeElsewhere } from './elsewhere/whole-numbers';
 import { linesElsewhere } from './elsewhere/written-lines';
@@ -74,13 +79,18 @@ describe.each([
 });
 
 describe.each([
-  ['bases and bits', basesElsewhere],
+  ['bases', basesElsewhere],
+  ['operations on bits', bitsElsewhere],
   ['dates', datesElsewhere],
   ['loans', loansElsewhere],
   ['summaries', summariesElsewhere],
+  ['summaries of frequencies', frequenciesElsewhere],
   ['fits', fitsElsewhere],
   ['systems', systemsElsewhere],
-  ['tests of hypotheses', inferenceElsewhere],
+  ['tests of means', meansElsewhere],
+  ['tests of pairs', pairsElsewhere],
+  ['tests of ranks', ranksElsewhere],
+  ['tests of counts and groups', groupsElsewhere],
   ['points of curves', pointsElsewhere],
 ])('%s are told', (_, rows) => {
   test.each(rows)('%j', (asked, told) => expect(ask(asked)).toMatchObject(told));

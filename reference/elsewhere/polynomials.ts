@@ -5,11 +5,36 @@ import type { Told } from './worked';
  */
 export const polynomialsElsewhere: readonly Told[] = [
   [
-    { do: 'polynomial', coefficients: ['2', '5', '-42'] },
+    { do: 'polynomial', coefficients: ['3', '-17', '-115', '225'] },
+    {
+      roots: [
+        { exact: '-5', multiplicity: 1 },
+        { exact: '5/3', multiplicity: 1 },
+        { exact: '9', multiplicity: 1 },
+      ],
+    },
+  ],
+  [
+    { do: 'polynomial', coefficients: ['6', '-29', '-31', '156', '108', '0'] },
+    {
+      roots: [
+        { exact: '-2', multiplicity: 1 },
+        { exact: '-2/3', multiplicity: 1 },
+        { exact: '0', multiplicity: 1 },
+        { exact: '3', multiplicity: 1 },
+        { exact: '9/2', multiplicity: 1 },
+      ],
+    },
+  ],
+  [
+    { do: 'polynomial', coefficients: ['1', '9', '11', '-69', '-180', '-108'] },
     {
       roots: [
         { exact: '-6', multiplicity: 1 },
-        { exact: '7/2', multiplicity: 1 },
+        { exact: '-3', multiplicity: 1 },
+        { exact: '-2', multiplicity: 1 },
+        { exact: '-1', multiplicity: 1 },
+        { exact: '3', multiplicity: 1 },
       ],
     },
   ],
@@ -129,55 +154,44 @@ export const polynomialsElsewhere: readonly Told[] = [
     },
   ],
   [
-    { do: 'polynomial', coefficients: ['3', '-2', '-43', '58', '24'] },
-    {
-      roots: [
-        { exact: '-4', multiplicity: 1 },
-        { exact: '-1/3', multiplicity: 1 },
-        { exact: '2', multiplicity: 1 },
-        { exact: '3', multiplicity: 1 },
-      ],
-    },
+    { do: 'polynomial', coefficients: ['-1', '4', '9', '3', '-4', '-4'], digits: 25 },
+    { real: ['-1.163252752645951839451599', '0.7725632139235697885908588', '5.658302638882220900488657'], degree: 5 },
   ],
   [
-    { do: 'polynomial', coefficients: ['3', '1', '-232', '-292', '880', '1152'] },
-    {
-      roots: [
-        { exact: '-8', multiplicity: 1 },
-        { exact: '-2', multiplicity: 1 },
-        { exact: '-4/3', multiplicity: 1 },
-        { exact: '2', multiplicity: 1 },
-        { exact: '9', multiplicity: 1 },
-      ],
-    },
+    { do: 'polynomial', coefficients: ['8', '5', '4', '2', '-4', '-8', '7'], digits: 25 },
+    { real: [], degree: 6 },
   ],
   [
-    { do: 'polynomial', coefficients: ['7', '8', '1', '8', '-1', '5'], digits: 25 },
-    { real: ['-1.624148102468540406199985'], degree: 5 },
+    { do: 'polynomial', coefficients: ['-2', '-9', '9', '-4'], digits: 25 },
+    { real: ['-5.401627951949482953377321'], degree: 3 },
   ],
   [
-    { do: 'polynomial', coefficients: ['-1', '1', '7', '9', '-3', '5'], digits: 25 },
-    { real: ['3.60228756871236284779741'], degree: 5 },
+    { do: 'polynomial', coefficients: ['6', '1', '7', '8', '1'], digits: 25 },
+    { real: ['-0.7082746675463669494666685', '-0.1427876318913470875908664'], degree: 4 },
   ],
   [
-    { do: 'polynomial', coefficients: ['6', '5', '1', '-8', '7', '7'], digits: 25 },
-    { real: ['-0.5933273781212842624542595'], degree: 5 },
+    { do: 'polynomial', coefficients: ['5', '9', '-1', '-1', '1', '7'], digits: 25 },
+    { real: ['-1.924006140709477871950798'], degree: 5 },
   ],
   [
-    { do: 'polynomial', coefficients: ['7', '-8', '6', '7'], digits: 25 },
-    { real: ['-0.5554271624410000449023288'], degree: 3 },
-  ],
-  [
-    { do: 'polynomial', coefficients: ['1', '-7', '-7', '4', '-1', '-3'], digits: 25 },
-    { real: ['-1.136857250862053193675749', '-0.6660221568851012496646128', '7.831488411290803481308702'], degree: 5 },
-  ],
-  [
-    { do: 'polynomial', coefficients: ['8', '9', '5', '-7', '4'], digits: 25 },
+    { do: 'polynomial', coefficients: ['5', '1', '6', '5', '1'], digits: 25 },
     { real: [], degree: 4 },
   ],
   [
-    { do: 'polynomial', coefficients: ['-2', '-9', '-4', '-9', '8'], digits: 25 },
-    { real: ['-4.327488322808078653183042', '0.5569231858491947114826712'], degree: 4 },
+    { do: 'polynomial', coefficients: ['7', '7', '-9', '7'], digits: 25 },
+    { real: ['-1.932858261113745952880571'], degree: 3 },
+  ],
+  [
+    { do: 'polynomial', coefficients: ['6', '7', '8', '-1'], digits: 25 },
+    { real: ['0.1127920092110763793507938'], degree: 3 },
+  ],
+  [
+    { do: 'polynomial', coefficients: ['-7', '-7', '4', '-1', '-3', '-4'], digits: 25 },
+    { real: ['-1.450505989033303438644367'], degree: 5 },
+  ],
+  [
+    { do: 'polynomial', coefficients: ['-7', '4', '-3', '-2', '-9', '-4', '-9'], digits: 25 },
+    { real: [], degree: 6 },
   ],
   [
     { do: 'polynomial', coefficients: ['2', '9', '2', '-3'], digits: 25 },
@@ -258,17 +272,5 @@ export const polynomialsElsewhere: readonly Told[] = [
   [
     { do: 'polynomial', coefficients: ['3', '4', '4', '8', '-2'], digits: 25 },
     { real: ['-1.65160374427157064299453', '0.2196923754851728601668461'], degree: 4 },
-  ],
-  [
-    { do: 'polynomial', coefficients: ['8', '8', '6', '-3', '-2'], digits: 25 },
-    { real: ['-0.4240947868491341308895198', '0.5354741192815359367157281'], degree: 4 },
-  ],
-  [
-    { do: 'polynomial', coefficients: ['3', '9', '0', '8'], digits: 25 },
-    { real: ['-3.252134228607679148850233'], degree: 3 },
-  ],
-  [
-    { do: 'polynomial', coefficients: ['-9', '-9', '9', '8', '-5', '9'], digits: 25 },
-    { real: ['1.060028245917075822302178'], degree: 5 },
   ],
 ];

@@ -8,46 +8,44 @@ export const systemsElsewhere: readonly Told[] = [
     {
       do: 'system',
       augmented: [
-        ['-6', '-2', '5', '-2', '0'],
-        ['-6', '-2', '0', '3', '-5'],
-        ['4', '5', '0', '2', '0'],
-        ['2', '-1', '6', '-4', '-9'],
-      ],
-      unknowns: ['x', 'y', 'z', 'w'],
-    },
-    { kind: 'one', solution: { x: '-225/106', y: '170/53', z: '-147/53', w: '-200/53' } },
-  ],
-  [
-    {
-      do: 'system',
-      augmented: [
-        ['4', '6', '3'],
-        ['5', '5', '-10'],
+        ['2', '2', '-5'],
+        ['1', '-3', '-11'],
       ],
       unknowns: ['x', 'y'],
     },
-    { kind: 'one', solution: { x: '-15/2', y: '11/2' } },
+    { kind: 'one', solution: { x: '-37/8', y: '17/8' } },
   ],
   [
     {
       do: 'system',
       augmented: [
-        ['-2', '-3', '-3'],
-        ['-2', '1', '0'],
-      ],
-      unknowns: ['x', 'y'],
-    },
-    { kind: 'one', solution: { x: '3/8', y: '3/4' } },
-  ],
-  [
-    {
-      do: 'system',
-      augmented: [
-        ['3', '3', '-6', '-6'],
-        ['3', '1', '1', '-9'],
-        ['6', '6', '-12', '-12'],
+        ['3', '5', '-2', '-12'],
+        ['2', '6', '-2', '6'],
+        ['6', '3', '-6', '5'],
       ],
       unknowns: ['x', 'y', 'z'],
+    },
+    { kind: 'one', solution: { x: '-257/15', y: '13/15', z: '-263/15' } },
+  ],
+  [
+    {
+      do: 'system',
+      augmented: [
+        ['3', '3', '11'],
+        ['-6', '-2', '-4'],
+      ],
+      unknowns: ['x', 'y'],
+    },
+    { kind: 'one', solution: { x: '-5/6', y: '9/2' } },
+  ],
+  [
+    {
+      do: 'system',
+      augmented: [
+        ['-2', '0', '10'],
+        ['-4', '0', '20'],
+      ],
+      unknowns: ['x', 'y'],
     },
     { kind: 'many' },
   ],
@@ -55,25 +53,50 @@ export const systemsElsewhere: readonly Told[] = [
     {
       do: 'system',
       augmented: [
-        ['-5', '6', '-6', '9'],
-        ['5', '4', '5', '-12'],
-        ['5', '-3', '3', '8'],
+        ['2', '-1', '6', '-4', '-3'],
+        ['0', '-3', '0', '-5', '-6'],
+        ['-5', '4', '6', '5', '-4'],
+        ['5', '1', '-5', '-4', '2'],
       ],
-      unknowns: ['x', 'y', 'z'],
+      unknowns: ['x', 'y', 'z', 'w'],
     },
-    { kind: 'one', solution: { x: '5', y: '-26/27', z: '-179/27' } },
+    { kind: 'one', solution: { x: '1517/879', y: '-617/879', z: '-98/879', w: '475/293' } },
   ],
   [
     {
       do: 'system',
       augmented: [
-        ['-3', '-2', '-6', '-1'],
-        ['5', '-6', '-2', '10'],
-        ['6', '1', '-5', '8'],
+        ['0', '0', '3', '4'],
+        ['3', '-6', '3', '-10'],
+        ['1', '1', '-5', '-6'],
       ],
       unknowns: ['x', 'y', 'z'],
     },
-    { kind: 'one', solution: { x: '28/23', y: '-209/368', z: '-93/368' } },
+    { kind: 'one', solution: { x: '-10/9', y: '16/9', z: '4/3' } },
+  ],
+  [
+    {
+      do: 'system',
+      augmented: [
+        ['-4', '0', '-12'],
+        ['-5', '6', '10'],
+      ],
+      unknowns: ['x', 'y'],
+    },
+    { kind: 'one', solution: { x: '3', y: '25/6' } },
+  ],
+  [
+    {
+      do: 'system',
+      augmented: [
+        ['5', '5', '-3', '3', '-10'],
+        ['4', '-6', '4', '0', '-1'],
+        ['-3', '-2', '-6', '5', '10'],
+        ['10', '10', '-6', '6', '-19'],
+      ],
+      unknowns: ['x', 'y', 'z', 'w'],
+    },
+    { kind: 'none' },
   ],
   [
     {
@@ -91,7 +114,7 @@ export const systemsElsewhere: readonly Told[] = [
       do: 'system',
       augmented: [
         ['-5', '5', '-4'],
-        ['-10', '10', '-7'],
+        ['1', '-1', '5'],
       ],
       unknowns: ['x', 'y'],
     },
@@ -113,11 +136,11 @@ export const systemsElsewhere: readonly Told[] = [
       do: 'system',
       augmented: [
         ['0', '-5', '5'],
-        ['4', '-3', '-6'],
+        ['0', '-10', '10'],
       ],
       unknowns: ['x', 'y'],
     },
-    { kind: 'one', solution: { x: '-9/4', y: '-1' } },
+    { kind: 'many' },
   ],
   [
     {
@@ -137,11 +160,11 @@ export const systemsElsewhere: readonly Told[] = [
       do: 'system',
       augmented: [
         ['-3', '1', '-4'],
-        ['-6', '2', '-8'],
+        ['-6', '4', '12'],
       ],
       unknowns: ['x', 'y'],
     },
-    { kind: 'many' },
+    { kind: 'one', solution: { x: '14/3', y: '10' } },
   ],
   [
     {
@@ -161,11 +184,11 @@ export const systemsElsewhere: readonly Told[] = [
         ['-1', '4', '0', '4', '-5'],
         ['0', '-4', '2', '2', '-5'],
         ['0', '-6', '3', '0', '4'],
-        ['6', '-2', '1', '1', '-5'],
+        ['-2', '8', '0', '8', '-9'],
       ],
       unknowns: ['x', 'y', 'z', 'w'],
     },
-    { kind: 'one', solution: { x: '-5/12', y: '119/48', z: '151/24', w: '-23/6' } },
+    { kind: 'none' },
   ],
   [
     {
@@ -183,11 +206,11 @@ export const systemsElsewhere: readonly Told[] = [
       do: 'system',
       augmented: [
         ['-1', '-2', '5'],
-        ['-2', '-4', '11'],
+        ['-2', '3', '7'],
       ],
       unknowns: ['x', 'y'],
     },
-    { kind: 'none' },
+    { kind: 'one', solution: { x: '-29/7', y: '-3/7' } },
   ],
   [
     {
@@ -205,11 +228,11 @@ export const systemsElsewhere: readonly Told[] = [
       do: 'system',
       augmented: [
         ['-6', '-1', '6'],
-        ['-6', '-5', '8'],
+        ['-12', '-2', '12'],
       ],
       unknowns: ['x', 'y'],
     },
-    { kind: 'one', solution: { x: '-11/12', y: '-1/2' } },
+    { kind: 'many' },
   ],
   [
     {
@@ -228,11 +251,11 @@ export const systemsElsewhere: readonly Told[] = [
       do: 'system',
       augmented: [
         ['0', '-5', '-8'],
-        ['0', '-10', '-16'],
+        ['0', '-5', '6'],
       ],
       unknowns: ['x', 'y'],
     },
-    { kind: 'many' },
+    { kind: 'none' },
   ],
   [
     {
@@ -250,33 +273,9 @@ export const systemsElsewhere: readonly Told[] = [
       do: 'system',
       augmented: [
         ['1', '-4', '12'],
-        ['5', '4', '9'],
+        ['2', '-8', '25'],
       ],
       unknowns: ['x', 'y'],
-    },
-    { kind: 'one', solution: { x: '7/2', y: '-17/8' } },
-  ],
-  [
-    {
-      do: 'system',
-      augmented: [
-        ['-5', '-3', '4', '-12'],
-        ['6', '6', '5', '4'],
-        ['4', '-3', '4', '11'],
-      ],
-      unknowns: ['x', 'y', 'z'],
-    },
-    { kind: 'one', solution: { x: '23/9', y: '-443/351', z: '-88/117' } },
-  ],
-  [
-    {
-      do: 'system',
-      augmented: [
-        ['-2', '0', '-5', '4'],
-        ['5', '3', '2', '-5'],
-        ['-4', '0', '-10', '9'],
-      ],
-      unknowns: ['x', 'y', 'z'],
     },
     { kind: 'none' },
   ],
