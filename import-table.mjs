@@ -1,4 +1,4 @@
-/** Who may import whom: the table of docs/architecture.md, read by the lint rule. A folder may always import itself. */
+/** Who may import whom: the table of docs/architecture.md, read by the import rules. A folder may always import itself. */
 const core = [
   'base',
   'number',

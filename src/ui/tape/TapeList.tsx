@@ -24,30 +24,31 @@ export function TapeList({ Long, empty, ...props }: Props) {
   const isEmpty = tape.length === 0;
   const isLong = tape.length > SHORT_TAPE;
   const newest = tape.at(-1)?.id;
+  const isAtEnd = useRef(true);
+  // A short tape is laid out from its end, which stays in sight by itself. To ask where it is would lay it out within the press.
   useLayoutEffect(() => {
-    const node = scroller.current;
-    if (node !== null && !isLong) node.scrollTop = node.scrollHeight;
+    if (!isLong && !isAtEnd.current && scroller.current !== null) scroller.current.scrollTop = 0;
   }, [newest, isLong]);
 
-  // The newest line stays in sight when the line being written takes more of the page, or a row turns out taller.
   useEffect(() => {
     const node = scroller.current;
     if (node === null || isEmpty) return undefined;
-    let isAtEnd = true;
     const onScroll = () => {
-      isAtEnd = node.scrollHeight - node.scrollTop - node.clientHeight < 24;
+      const left = isLong ? node.scrollHeight - node.scrollTop - node.clientHeight : -node.scrollTop;
+      isAtEnd.current = left < 24;
     };
-    const watch = new ResizeObserver(() => {
-      if (isAtEnd) node.scrollTop = node.scrollHeight;
-    });
-    watch.observe(node);
-    if (node.firstElementChild !== null) watch.observe(node.firstElementChild);
     node.addEventListener('scroll', onScroll, { passive: true });
+    // The newest of many lines stays in sight when the line being written takes more of the page, or a row turns out taller.
+    const watch = new ResizeObserver(() => {
+      if (isAtEnd.current) node.scrollTop = node.scrollHeight;
+    });
+    if (isLong) watch.observe(node);
+    if (isLong && node.firstElementChild !== null) watch.observe(node.firstElementChild);
     return () => {
       watch.disconnect();
       node.removeEventListener('scroll', onScroll);
     };
-  }, [isEmpty]);
+  }, [isEmpty, isLong]);
 
   return (
     <View
@@ -55,7 +56,7 @@ export function TapeList({ Long, empty, ...props }: Props) {
       role="region"
       aria-label={words.tape}
       tabIndex={0}
-      className="paper-grid tape"
+      className={isLong ? 'paper-grid tape' : 'paper-grid tape tape-short'}
       flex={1}
       minHeight={0}
     >

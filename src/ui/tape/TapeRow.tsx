@@ -1,13 +1,12 @@
 import { chosenForm } from '@/core/format/form';
-import { View, styled, useTheme } from '@tamagui/core';
+import { View, useTheme } from '@tamagui/core';
 import Pin from 'lucide-react-native/icons/pin';
 import { memo, useCallback, useDeferredValue, useMemo } from 'react';
-import type { ComponentType } from 'react';
+import type { ComponentType, ReactNode } from 'react';
 import type { AngleUnit } from '@/core/base/angle';
 import type { FormId } from '@/core/format/form';
 import type { TapeLine } from '@/core/notebook/schema';
 import { tapeActionsName, tapeRowName, unitNames, answerButtonName } from '@/text/labels';
-import { Pressable } from '../control/Pressable';
 import { Addition } from './Addition';
 import { Formula } from '../formula/Formula';
 import { typeset } from '../formula/typeset';
@@ -16,16 +15,25 @@ import { FormValue, ResultForms, signOf } from '../line/ResultForms';
 import { Words } from '../theme/text';
 import { unitOf } from './unit-of';
 
-const Part = styled(Pressable, {
-  alignItems: 'center',
-  borderRadius: 0,
-  padding: 0,
-  maxWidth: '100%',
-  hoverStyle: { backgroundColor: '$card' },
-  focusVisibleStyle: { outlineOffset: -3 },
-});
+type PartProps = Readonly<{ name: string; place: string; onPress: () => void; children: ReactNode }>;
+
+/** What is pressed in a row. A plain element as the others of a row, which is drawn within the press of `=`. */
+const Part = ({ name, place, onPress, children }: PartProps) => (
+  <button type="button" className={`tape-part ${place}`} aria-label={name} onClick={onPress}>
+    {children}
+  </button>
+);
 
 const PinIcon = Pin as ComponentType<{ size: number; color: string }>;
+
+function Pinned() {
+  const theme = useTheme();
+  return (
+    <View aria-hidden>
+      <PinIcon size={13} color={theme.accent.get()} />
+    </View>
+  );
+}
 
 /** The ruled margin of a line: its marks, and the way to all that can be done with it. */
 function Marks({
@@ -33,27 +41,11 @@ function Marks({
   unit,
   onOpen,
 }: Readonly<{ line: TapeLine; unit: AngleUnit | null; onOpen: (id: string) => void }>) {
-  const theme = useTheme();
   const marks = [unit, line.kept].filter((mark) => mark !== null).join(' ');
   return (
-    <Part
-      width="$gutter"
-      flexShrink={0}
-      flexDirection="column"
-      justifyContent="center"
-      borderRightWidth={1}
-      borderColor="$margin"
-      aria-label={tapeActionsName(line.text)}
-      onPress={() => onOpen(line.id)}
-    >
-      {line.pinned ? (
-        <View aria-hidden>
-          <PinIcon size={13} color={theme.accent.get()} />
-        </View>
-      ) : null}
-      <Words size="small" tone="muted" textAlign="center">
-        {marks === '' && !line.pinned ? '⋯' : marks}
-      </Words>
+    <Part place="tape-marks" name={tapeActionsName(line.text)} onPress={() => onOpen(line.id)}>
+      {line.pinned ? <Pinned /> : null}
+      <span>{marks === '' && !line.pinned ? '⋯' : marks}</span>
     </Part>
   );
 }
@@ -120,27 +112,18 @@ export const TapeRow = memo(function TapeRow({
       </div>
     );
   return (
-    // Plain elements where nothing is pressed: a row is drawn within the press of `=`.
     <div role="group" className="tape-row">
       <Marks line={line} unit={unit} onOpen={onOpen} />
       <div className="tape-row-body">
         <div className="tape-row-line">
-          <Part
-            flexShrink={1}
-            justifyContent="flex-start"
-            paddingHorizontal="$1"
-            aria-label={name}
-            onPress={() => onUseLine(line.id)}
-          >
+          <Part place="tape-part-line" name={name} onPress={() => onUseLine(line.id)}>
             <div className="tape-row-formula scroll-x ink">
               {markup === null ? <Words>{line.text}</Words> : <Formula markup={markup} size="tape" />}
             </div>
           </Part>
           <Part
-            marginLeft="auto"
-            paddingHorizontal="$1"
-            justifyContent="flex-end"
-            aria-label={answerButtonName(signOf(form), form.text)}
+            place="tape-part-answer"
+            name={answerButtonName(signOf(form), form.text)}
             onPress={() => onUseAnswer(line.id)}
           >
             <FormValue form={form} shown={shown} isChosen />

@@ -90,9 +90,14 @@ export const BoxedLine = memo(function BoxedLine(props: Props) {
     const box = frame.current;
     const root = box?.querySelector('[data-root]');
     if (!box || !root) return;
+    // An empty line draws its own caret: nothing is measured, which would lay out the new line of the tape within the press.
+    if (line.row.length === 0) {
+      for (const over of [caret, slot, selected]) if (over.current !== null) setStyle(over.current, 'display', 'none');
+      return;
+    }
     const place = line.caret;
     const bounds = box.getBoundingClientRect();
-    let shift = line.row.length === 0 ? null : caretRect(root, place);
+    let shift = caretRect(root, place);
     const x = shift === null ? null : shift.left - bounds.left;
     const isOut = x !== null && (x < MARGIN || x > bounds.width - MARGIN);
     const before = box.scrollLeft;
