@@ -38,6 +38,28 @@ test('a student keys −4² + 2/5, sees how it was read, takes another form, goe
   await expect(bench.line).toHaveValue('−4^2+2/5');
 });
 
+test('the newest line is in sight: of a short tape and of a long one, also after earlier lines were looked at', async ({
+  page,
+}) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  const answered = (n: number) => bench.tape.getByRole('button', { name: `${n}+1 = ${n + 1}`, exact: true });
+  const write = async (first: number, last: number) => {
+    for (let n = first; n <= last; n += 1) await bench.type(`${n}+1=`);
+    await expect(answered(last)).toBeInViewport({ ratio: 0.9 });
+  };
+  await write(1, 12);
+  await expect(answered(1)).not.toBeInViewport();
+  await answered(1).scrollIntoViewIfNeeded();
+  await expect(answered(12)).not.toBeInViewport();
+  await write(13, 13);
+  // Beyond this only what is near the page is drawn.
+  await write(14, 40);
+  await bench.tape.evaluate((node) => node.scrollTo(0, 0));
+  await expect(answered(1)).toBeInViewport();
+  await write(41, 41);
+});
+
 test('clearing the tape touches nothing else and is taken back', async ({ page }) => {
   const bench = new BenchPage(page);
   await bench.open();
