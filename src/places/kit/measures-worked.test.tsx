@@ -26,6 +26,8 @@ const units: readonly Example[] = [
   measure('mass', '1', 'lb', 'kg', 'in kg = 0.453 592 37', 'in oz = 16', 'in gr = 7000'),
   measure('temperature', '212', '°F', '°C', 'in °C = 100', 'in K = 373.15'),
   measure('temperature', '-40', '°C', '°F', 'in °F = −40'),
+  measure('temperature', '-300', '°C', 'K', 'in K = −26.85', 'This is below absolute zero'),
+  measure('temperature', '-5', 'K', '°F', 'This is below absolute zero'),
   measure('temperatureDifference', '10', 'Δ°C', 'Δ°F', 'in Δ°F = 18'),
   measure('speed', '60', 'mph', 'ft/s', 'in ft/s = 88'),
   measure('force', '1', 'lbf', 'N', 'in N ≈ 4.448 221 615', 'in kgf = 0.453 592 37'),
@@ -159,4 +161,16 @@ test.each([
   ['loans', loans],
 ])('%s tell what is known from elsewhere', async (id, examples) => {
   expect(await toldByTool(id, examples)).toEqual(examples);
+});
+
+test.each([
+  ['-273.15', '°C', false],
+  ['-273.2', '°C', true],
+  ['-459.67', '°F', false],
+  ['0', 'K', false],
+  ['-1/3', 'K', true],
+])('%s %s is told to be too cold: %s', async (value, from, isTold) => {
+  // The zeros of the scales: SI Brochure, 9th edition, 2.3.1.
+  const told = await toldByTool('units', [measure('temperature', value, from, '°C', 'This is below absolute zero')]);
+  expect(told[0]![1].length === 1).toBe(isTold);
 });

@@ -15,6 +15,7 @@ import { Worked } from '@/places/kit/parts/Worked';
 import { favouriteName, inUnit, kindNames, spokenUnit, turnTo, unitWords } from '@/text/kit/units';
 import { Button } from '@/ui/control/Button';
 import { Words } from '@/ui/theme/text';
+import type { ResultView } from '@/state/slices/kit/requests';
 import { chosenUnits, favouritesOf, pairWith, unitEntries, unitsEntered } from './inputs';
 import { baseOf, nameOfUnit } from './names';
 import { UnitSheet } from './UnitSheet';
@@ -22,6 +23,12 @@ import { UnitSheet } from './UnitSheet';
 const NO_TABLES = {};
 /** So many units can be taken with one tap. */
 const AT_HAND = 6;
+
+/** Whether a measure that was asked for by this text is less than nothing. */
+function isNegative(text: string, views: readonly ResultView[] | null | undefined): boolean {
+  const view = views?.find((one) => one.text === text);
+  return view !== undefined && 'answer' in view && view.answer.forms.some(({ typed }) => typed.startsWith('-'));
+}
 
 /** A measure in all units of its kind. */
 export function Units() {
@@ -41,9 +48,11 @@ export function Units() {
   const ordered = [...favourites.filter((sign) => listed.includes(sign)), ...listed].filter(
     (sign, i, list) => list.indexOf(sign) === i && sign !== from && sign !== to,
   );
-  const texts = [to, ...ordered, ...(base === null ? [] : [base])].map(asking);
+  const absolute = kind === 'temperature' ? ['K'] : [];
+  const texts = [to, ...ordered, ...(base === null ? [] : [base]), ...absolute].map(asking);
   const worked = useResults([...new Set([...texts, ...writtenIn(slots)])], NO_TABLES);
   const fault = noteOf(value, worked.value);
+  const isTooCold = absolute.some((sign) => isNegative(asking(sign), worked.value));
   const put = (next: Readonly<{ from?: string; to?: string }>): void =>
     enter({ kind, ...unitsEntered(kind, ...pairWith({ from, to }, next)) }, `units ${kind}`);
   const [main] = worked.value ?? [];
@@ -98,6 +107,7 @@ export function Units() {
         entries={
           <>
             <EntryRow slot={itemAt(slots, 0)} writing={writing} hint="1" note={fault} />
+            {isTooCold ? <Words role="note">{unitWords.tooCold}</Words> : null}
             <View gap="$1">
               <View flexDirection="row" flexWrap="wrap" alignItems="center" gap="$1">
                 <Words strong>{unitWords.from}</Words>
