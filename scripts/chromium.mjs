@@ -13,12 +13,10 @@ export function chromiumPath() {
 }
 
 /** In one command, so that it runs on while this program does something else. */
-const INSTALL =
-  'apt-get update -qq && DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends chromium';
-
-const quietly = ([command, ...args]) =>
+const quietly = (command) =>
   new Promise((resolve) => {
-    const child = spawn(command, args, { stdio: ['ignore', 'ignore', 'inherit'] });
+    const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
+    const child = spawn('sh', ['-c', command], { stdio: ['ignore', 'ignore', 'inherit'], env });
     child.on('error', () => resolve(false));
     child.on('close', (code) => resolve(code === 0));
   });
@@ -28,7 +26,8 @@ export async function installChromium() {
   if (chromiumPath() !== '') return;
   const isRoot = process.getuid?.() === 0;
   console.log('Installing Chromium for the browser tests …');
-  const isDone = await quietly([...(isRoot ? [] : ['sudo', '-n']), 'sh', '-c', INSTALL]);
+  const apt = isRoot ? 'apt-get' : 'sudo -n apt-get';
+  const isDone = await quietly(`${apt} update -qq && ${apt} install -y -qq --no-install-recommends chromium`);
   if (isDone && chromiumPath() !== '') return;
   console.error(
     isRoot

@@ -56,7 +56,7 @@ export function TapeList({ Long, empty, ...props }: Props) {
       role="region"
       aria-label={words.tape}
       tabIndex={0}
-      className={isLong ? 'paper-grid tape' : 'paper-grid tape tape-short'}
+      className={isLong || isEmpty ? 'paper-grid tape' : 'paper-grid tape tape-short'}
       flex={1}
       minHeight={0}
     >
