@@ -23,14 +23,20 @@ const atOnce: WhenIdle = (call) => {
  */
 export function followLine(store: AppStore, pool: Pick<Pool, 'run'>, whenIdle: WhenIdle = atOnce): () => void {
   let callOff = (): void => undefined;
+  let asked = 0;
   const ask = () => {
     callOff();
+    asked += 1;
+    const own = asked;
     store.getState().working();
     const state = store.getState();
     if (state.live.kind !== 'working') return;
     callOff = whenIdle(() => {
       const text = lineText(state);
-      void pool.run('answer', requestOf(state)).then((answered) => store.getState().settle(answered, text));
+      void pool.run('answer', requestOf(state)).then((answered) => {
+        // The same text may ask something else by now: in another angle unit, or with other values kept.
+        if (own === asked) store.getState().settle(answered, text);
+      });
     });
   };
   ask();

@@ -93,6 +93,25 @@ test('a deaf worker is ended, its line is stopped, and the next line has a new o
   expect(second !== 'superseded' && second.ok && second.value.forms[0]!.text).toBe('4');
 });
 
+test('a worker that is still being loaded is not begun anew for newer work', async () => {
+  jest.useFakeTimers();
+  const { worker, log } = fakeWorker(true);
+  const client = createLane(() => worker);
+  const tell = (data: FromWorker) => worker.onmessage?.({ data } as MessageEvent<FromWorker>);
+  const answers = [client.run('answer', request('1+1')), client.run('answer', request('1+2'))];
+  jest.advanceTimersByTime(5000);
+  expect(worker.isEnded).toBe(false);
+  tell({ type: 'ready' });
+  // Once it is there it has to hear of the newer work in time.
+  jest.advanceTimersByTime(200);
+  tell({ type: 'answer', id: 1, result: { ok: false, problem: { code: 'stopped', at: { from: 0, to: 0 } } } });
+  expect(log.at(-1)).toMatchObject({ type: 'work', id: 2 });
+  jest.advanceTimersByTime(30_000);
+  expect(worker.isEnded).toBe(true);
+  jest.useRealTimers();
+  expect(await Promise.all(answers)).toMatchObject(['superseded', { ok: false, problem: { code: 'stopped' } }]);
+});
+
 test('stop ends the work that is under way', async () => {
   const { worker } = fakeWorker(true);
   const client = createLane(() => worker);

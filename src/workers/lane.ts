@@ -88,7 +88,7 @@ export function createLane(spawn: () => WorkerLike, budget = BUDGET_MS): Lane {
       const wasLoaded = isLoaded;
       isLoaded = true;
       // The time of the work begins once there is something to do it.
-      if (!wasLoaded && data.type === 'ready' && under?.isWanted === true) watch();
+      if (!wasLoaded && data.type === 'ready' && under !== null) watch();
       if (data.type === 'ready' || data.id !== under?.id) return;
       if (data.type === 'progress') {
         if (under.isWanted) under.onShare?.(data.share);
@@ -108,9 +108,11 @@ export function createLane(spawn: () => WorkerLike, budget = BUDGET_MS): Lane {
     return started;
   };
 
+  /** Ends the worker where it does not hear in time. One that is still being loaded is not begun anew for newer work. */
   function watch(): void {
+    const forWork = under?.isWanted === true ? budget + DEAF_AFTER_MS : patience;
     clearTimeout(timer);
-    timer = setTimeout(() => broken({ code: 'stopped' }), budget + DEAF_AFTER_MS + (isLoaded ? 0 : LOAD_MS));
+    timer = setTimeout(() => broken({ code: 'stopped' }), forWork + (isLoaded ? 0 : LOAD_MS));
   }
 
   /** Gives the worker what waits. */
@@ -145,8 +147,7 @@ export function createLane(spawn: () => WorkerLike, budget = BUDGET_MS): Lane {
           under.resolve('superseded');
           under = { ...under, isWanted: false };
           if (newest) Atomics.store(newest, 0, lastId + 1);
-          clearTimeout(timer);
-          timer = setTimeout(() => broken({ code: 'stopped' }), patience);
+          watch();
         }
         goOn();
       }),
