@@ -161,6 +161,7 @@ test.each([[true], [false]])('newer work does not wait for a deaf worker (shared
     const workers = [deaf.worker, fakeWorker(false).worker];
     const client = createLane(() => workers.shift()!);
     const first = client.run('answer', request('9^9'));
+    deaf.worker.onmessage?.({ data: { type: 'ready' } } as MessageEvent<FromWorker>);
     const second = await client.run('answer', request('2+3'));
     expect(await first).toBe('superseded');
     expect(deaf.worker.isEnded).toBe(true);
