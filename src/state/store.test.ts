@@ -121,7 +121,7 @@ test(`strokes that come before the answers make the same tape as slow ones (seed
       expect(slow[0]!.length).toBeGreaterThan(0);
       expect(await run(text, true)).toEqual(slow);
     }),
-    { seed: SEED, numRuns: 60 },
+    { seed: SEED, numRuns: 30 },
   );
 });
 
@@ -146,7 +146,7 @@ test(`what is said of the line answers what it asks now, however late answers co
         if (live.kind === 'answer') expect(live.answer).toEqual(answerNow(store.getState()));
       }
     }),
-    { seed: SEED, numRuns: 300, examples: [[['sin', 'd3', 'paint', 'unit', 'release']]] },
+    { seed: SEED, numRuns: 150, examples: [[['sin', 'd3', 'paint', 'unit', 'release']]] },
   );
 });
 
@@ -252,7 +252,7 @@ test(`undo takes back every change, and redo makes it again (seed ${SEED})`, asy
         line: lineText({ ...store.getState(), document: end }),
       });
     }),
-    { seed: SEED, numRuns: 60 },
+    { seed: SEED, numRuns: 30 },
   );
   // Sixty runs of the whole store, on a machine that does other things meanwhile.
 }, 60_000);

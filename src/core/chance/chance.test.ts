@@ -164,7 +164,7 @@ test(`the share below the place of a share is that share, and what is above make
         expect(compareReals(before, fromRational(part), goesOn)).toBe(-1);
       } else expect(agree(below, fromRational(part))).toBe(true);
     }),
-    { seed: SEED, numRuns: 20 },
+    { seed: SEED, numRuns: 10 },
   ));
 
 test(`the probabilities up to a count add up to the share at or below it (seed ${SEED})`, () =>
@@ -175,7 +175,7 @@ test(`the probabilities up to a count add up to the share at or below it (seed $
       for (let k = 0; k <= most; k += 1) sum = add(sum, ask(shape, 'at', fromWhole(k), p));
       expect(agree(sum, ask(shape, 'below', fromWhole(most), p))).toBe(true);
     }),
-    { seed: SEED, numRuns: 20 },
+    { seed: SEED, numRuns: 10 },
   ));
 
 test(`the doubles that curves are drawn with are near to the exact values (seed ${SEED})`, () =>
@@ -193,7 +193,7 @@ test(`the doubles that curves are drawn with are near to the exact values (seed 
         expect(Math.abs(rough - exact)).toBeLessThanOrEqual(1e-7 * Math.max(1e-6, Math.abs(exact)));
       },
     ),
-    { seed: SEED, numRuns: 20 },
+    { seed: SEED, numRuns: 10 },
   ));
 
 test(`a density is the slope of the share below (seed ${SEED})`, () =>
@@ -208,7 +208,7 @@ test(`a density is the slope of the share below (seed ${SEED})`, () =>
       const rise = toDouble(subtract(ask(shape, 'below', add(x, step), p), ask(shape, 'below', x, p)), goesOn) * 1e12;
       expect(Math.abs(rise - density)).toBeLessThan(1e-6 * Math.max(1, density));
     }),
-    { seed: SEED, numRuns: 20 },
+    { seed: SEED, numRuns: 10 },
   ));
 
 test(`mean and variance are those that the probabilities make (seed ${SEED})`, () =>
@@ -233,7 +233,7 @@ test(`mean and variance are those that the probabilities make (seed ${SEED})`, (
       expect(second - first ** 2).toBeCloseTo(toDouble(variance ?? fromWhole(-1), goesOn), 3);
       for (const mode of modes) expect(at(toDouble(mode, goesOn))).toBeCloseTo(most, 9);
     }),
-    { seed: SEED, numRuns: 20 },
+    { seed: SEED, numRuns: 10 },
   ));
 
 test('a share is differentiated to its density', () => {

@@ -78,7 +78,7 @@ test(`stepped values begin at the first, differ by the step, and end at or befor
         Array.from({ length: count + 1 }, (_, k) => fromRational(q.add(from, q.multiply(step, q.whole(k))))),
       );
     }),
-    { seed: SEED, numRuns: 200 },
+    { seed: SEED, numRuns: 100 },
   ));
 
 test.each([
@@ -103,7 +103,7 @@ test(`the simplest number between two has the smallest denominator (seed ${SEED}
       // No fraction with a smaller denominator lies there, so it can be written with this one.
       expect(Math.abs(found * d - Math.round(found * d))).toBeLessThan(1e-9);
     }),
-    { seed: SEED, numRuns: 300 },
+    { seed: SEED, numRuns: 100 },
   ));
 
 describe(`the marks of an axis (seed ${SEED})`, () => {
@@ -132,7 +132,7 @@ describe(`the marks of an axis (seed ${SEED})`, () => {
         });
         expect(new Set(made.marks.map(({ text }) => text)).size).toBe(made.marks.length);
       }),
-      { seed: SEED, numRuns: 200 },
+      { seed: SEED, numRuns: 100 },
     ),
   );
 });
@@ -165,7 +165,7 @@ test(`a time is worth its seconds, whatever the axis counts in (seed ${SEED})`, 
         expect(worth).toBeCloseTo(seconds / timeUnits[axis], 8);
       },
     ),
-    { seed: SEED, numRuns: 200 },
+    { seed: SEED, numRuns: 100 },
   );
 });
 
@@ -187,7 +187,7 @@ describe(`the part of the plane in view (seed ${SEED})`, () => {
           for (const side of ['xFrom', 'xTo', 'yFrom', 'yTo'] as const) expect(again[side]).toBeCloseTo(view[side], 8);
         expect(isDrawable(view)).toBe(true);
       }),
-      { seed: SEED, numRuns: 200 },
+      { seed: SEED, numRuns: 100 },
     ));
 
   test('takes in the heights that it is fitted to, with the same room on both sides', () =>
@@ -201,6 +201,6 @@ describe(`the part of the plane in view (seed ${SEED})`, () => {
         expect(isView(view)).toBe(true);
         expect(middleOf(view).y).toBeCloseTo((low + high) / 2, 9 - Math.ceil(Math.log10(Math.abs(a) + 1)));
       }),
-      { seed: SEED, numRuns: 200 },
+      { seed: SEED, numRuns: 100 },
     ));
 });

@@ -31,12 +31,13 @@ function apart(left: string, right: string, angle?: 'deg' | 'rad' | 'grad'): big
   return rounded.unscaled;
 }
 
-type Range = 'any' | 'positive' | 'unit' | 'whole' | 'one-and-more';
+type Range = 'any' | 'positive' | 'decimal' | 'unit' | 'whole' | 'one-and-more';
 
 const between = (min: number, max: number) => fc.integer({ min: min * 840, max: max * 840 }).map((n) => `(${n}/840)`);
 const numbers: { readonly [R in Range]: fc.Arbitrary<string> } = {
   any: between(-6, 6),
   positive: fc.integer({ min: 1, max: 9000 }).map((n) => `(${n}/840)`),
+  decimal: fc.integer({ min: 1, max: 9_999_999 }).map((n) => `(${n}/1000000)`),
   unit: fc.integer({ min: -839, max: 839 }).map((n) => `(${n}/840)`),
   whole: fc.integer({ min: 0, max: 40 }).map(String),
   'one-and-more': fc.integer({ min: 841, max: 9000 }).map((n) => `(${n}/840)`),
@@ -71,6 +72,8 @@ test.each<readonly [string, string, Range]>([
   ['log(a,b+20)', 'ln(a)/ln(b+20)', 'positive'],
   ['lg(a)', 'log(a,10)', 'positive'],
   ['a^b', 'exp(b ln(a))', 'positive'],
+  ['a^b', 'exp(b ln(a))', 'decimal'],
+  ['a^b a^(1-b)', 'a', 'decimal'],
   ['e^a', 'exp(a)', 'unit'],
   // Hyperbolic functions (DLMF 4.28, 4.35, 4.37).
   ['cosh(a)^2-sinh(a)^2', '1', 'any'],

@@ -124,7 +124,7 @@ test(`what is compared with lies outside the interval just when its chance is be
         expect(isOutside).toBe(p < 0.05);
       },
     ),
-    { seed: SEED, numRuns: 60 },
+    { seed: SEED, numRuns: 20 },
   ));
 
 /** Outside reference: every arrangement, one after the other. */
@@ -167,7 +167,7 @@ test(`rank sums have the chances that trying every arrangement gives (seed ${SEE
         12,
       );
     }),
-    { seed: SEED, numRuns: 40 },
+    { seed: SEED, numRuns: 20 },
   ));
 
 test('a two-way analysis is told by rows, columns and both', () => {

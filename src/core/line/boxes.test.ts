@@ -116,7 +116,7 @@ test(`boxed, typed, boxed is the same line, whatever was typed (seed ${SEED})`, 
       if (!sameRow(row, again))
         throw new Error(`${typed}: ${sketch(row)} → ${writeRow(row, '.').text} → ${sketch(again)}`);
     }),
-    { seed: SEED, numRuns: 5000 },
+    { seed: SEED, numRuns: 1500 },
   );
 });
 
@@ -134,7 +134,7 @@ test(`boxes mean what the typed text means (seed ${SEED})`, () => {
         const written = writeRow(readRow(typed, o).row, '.').text;
         if (meaning(written) !== before) throw new Error(`${typed} → ${written}`);
       }),
-      { seed: SEED, numRuns: 5000 },
+      { seed: SEED, numRuns: 1500 },
     );
   }
 });

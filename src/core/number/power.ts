@@ -32,6 +32,9 @@ import type { RealValue } from './value';
 /** Bits of the largest whole number that a display can hold. */
 const LARGEST_BITS = LARGEST_POWER * 3.3219281;
 
+/** A sum of roots is multiplied with itself at most so often. */
+const MOST_MULTIPLIED = 512n;
+
 /**
  * The k-th root of v for whole k ≥ 2, real branch: odd roots of negatives are negative (DLMF 4.2 for the principal
  * values elsewhere). Exact when it comes out, or as a square root in lowest form.
@@ -100,6 +103,16 @@ function realPower(base: RealValue, sign: ReturnType<typeof signOf>, exponent: R
   return checkedReal('realPower', base, exponent);
 }
 
+/** Longer numbers are not written only to take a root of them. */
+const LONGEST_ROOTED_BITS = 4096;
+
+/** Whether base^p is no number to take an r-th root of: 7^2.718281 would be a root of 7^2718281. */
+const isBeyondRoots = (base: Rational | null, { n: p, d: r }: Rational): boolean =>
+  base === null
+    ? absolute(p) > MOST_MULTIPLIED
+    : r > BigInt(radical.LARGEST_INDEX) ||
+      Math.max(grownBits(base.n, absolute(p)), grownBits(base.d, absolute(p))) > LONGEST_ROOTED_BITS;
+
 /** base^(p/r) = (base^p)^(1/r), the root taken first where it is exact so that the numbers stay small. */
 function rationalPower(
   base: RealValue,
@@ -111,13 +124,17 @@ function rationalPower(
   const exact = asRational(base);
   const plain = exact && q.exactRoot(q.magnitude(exact), k);
   if (plain) {
-    const signed = exact.n < 0n ? q.negate(plain) : plain;
-    return wholePower(fromRational(signed), to.n, shouldContinue);
+    return wholePower(fromRational(exact.n < 0n ? q.negate(plain) : plain), to.n, shouldContinue);
   }
   const size = sign === -1 ? negate(base) : base;
-  const product = k <= radical.LARGEST_INDEX ? asRootProduct(size, shouldContinue) : null;
+  const signed = (v: RealValue): RealValue => (sign === -1 && to.n % 2n !== 0n ? negate(v) : v);
+  const product = asRootProduct(size, shouldContinue);
   const raisedProduct = product && fromRootProduct(radical.raise(product, to, shouldContinue));
-  if (raisedProduct) return succeed(sign === -1 && to.n % 2n !== 0n ? negate(raisedProduct) : raisedProduct);
+  if (raisedProduct) return succeed(signed(raisedProduct));
+  if (k > 2 && isBeyondRoots(exact, to)) {
+    const result = realPower(size, sign === -1 ? 1 : sign, fromRational(to));
+    return result.ok ? succeed(signed(result.value)) : result;
+  }
   if (k === 2) {
     // x^(p/2) = x^((p−1)/2) · √x keeps the number under the root small.
     const half = root(base, 2, shouldContinue, '^');
@@ -167,7 +184,7 @@ function wholePower(base: RealValue, n: bigint, shouldContinue: ShouldContinue):
     if (raised && front.ok) return succeed(multiply(raised, front.value));
   }
   const sum = base.kind === 'surd' ? base.sum : null;
-  if (sum !== null && size <= 512n) {
+  if (sum !== null && size <= MOST_MULTIPLIED) {
     let result: RealValue = ONE;
     for (let i = 0; i < Number(size) && shouldContinue(); i += 1) result = multiply(result, base);
     if (asSurd(result) !== null && shouldContinue())

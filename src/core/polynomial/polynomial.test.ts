@@ -179,7 +179,7 @@ test(`what is divided is quotient times divisor and a rest of lower degree (seed
       expect(texts(plus(times(quotient, b), remainder))).toBe(texts(a));
       expect(remainder.length).toBeLessThan(Math.max(b.length, 1));
     }),
-    { seed: SEED, numRuns: 200 },
+    { seed: SEED, numRuns: 50 },
   ));
 
 test(`a common factor is found in the common divisor (seed ${SEED})`, () =>
@@ -189,7 +189,7 @@ test(`a common factor is found in the common divisor (seed ${SEED})`, () =>
       expect(divided(shared, c).remainder).toEqual([]);
       for (const of of [a, b]) expect(divided(times(of, c), shared).remainder).toEqual([]);
     }),
-    { seed: SEED, numRuns: 100 },
+    { seed: SEED, numRuns: 50 },
   ));
 
 test(`the slope of a product is that of its factors (seed ${SEED})`, () =>
@@ -199,7 +199,7 @@ test(`the slope of a product is that of its factors (seed ${SEED})`, () =>
       expect(texts(trimmed(derivative(times(a, b))))).toBe(texts(slope));
       expect(valueAt(times(a, b), x)).toEqual(q.multiply(valueAt(a, x), valueAt(b, x)));
     }),
-    { seed: SEED, numRuns: 200 },
+    { seed: SEED, numRuns: 50 },
   ));
 
 const roots = fc.uniqueArray(fraction, { minLength: 1, maxLength: 4, selector: ({ n, d }) => `${n}/${d}` });
@@ -238,5 +238,5 @@ test(`no root lies beyond the bound, and there are as many as there are, real an
         if (all !== null) expect(all.reduce((sum, { multiplicity }) => sum + multiplicity, 0)).toBe(degreeOf(given));
       },
     ),
-    { seed: SEED, numRuns: 100 },
+    { seed: SEED, numRuns: 50 },
   ));
