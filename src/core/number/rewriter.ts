@@ -34,6 +34,8 @@ const FEW_STEPS = 20_000;
 const LARGEST_MULTIPLE = 6n;
 /** Longer quotients are left standing. */
 const MOST_STEPS = 12;
+/** How much is multiplied out, in squares of the bits of coefficients: what it costs to bring them to lowest terms. */
+const MOST_EFFORT = 4e9;
 const HALF = q.rational(1n, 2n);
 const whole = (top: Polynomial): Quotient => ({ top, bottom: p.ONE });
 /** Names of generators are made of the names in their arguments; from this length on a number stands for them. */
@@ -47,6 +49,7 @@ export class Rewriter {
   /** What stands behind the generators that are roots of sums. */
   private readonly sums = new Map<string, Polynomial>();
   private parts = 0;
+  private effort = 0;
   /** Long names by number, so that names do not grow with each other: 1.1^1.1^1.1^… */
   private readonly longNames = new Map<string, string>();
 
@@ -100,7 +103,15 @@ export class Rewriter {
     return sum;
   }
 
+  /** Counts what a product of coefficients costs: one search is not to keep an answer waiting, as (1.11^68.7+4.6)^5.8 did. */
+  private spend(a: Rational, b: Rational): void {
+    const bits = bitLength(a.n) + bitLength(a.d) + bitLength(b.n) + bitLength(b.d);
+    this.effort += bits * bits;
+    if (this.effort > MOST_EFFORT) throw new TooMuch();
+  }
+
   private timesTerm(s: Term, t: Term): Polynomial {
+    this.spend(s.coefficient, t.coefficient);
     const exponents = new Map(s.of);
     for (const [generator, exponent] of t.of)
       exponents.set(generator, q.add(exponents.get(generator) ?? q.ZERO, exponent));
@@ -140,6 +151,7 @@ export class Rewriter {
     const only = p.single(bottom);
     if (only !== null) return whole(this.times(top, this.raisedTerm(only, q.whole(-1n))));
     const by = q.reciprocal(p.leading(bottom).coefficient);
+    for (const of of [top, bottom]) for (const { coefficient } of of.values()) this.spend(coefficient, by);
     const [above, below] = [p.scale(top, by), p.scale(bottom, by)];
     const ratio = p.leading(above).coefficient;
     if (p.keyOfPolynomial(above) === p.keyOfPolynomial(p.scale(below, ratio))) return whole(p.constant(ratio));
