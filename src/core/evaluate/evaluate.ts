@@ -51,6 +51,13 @@ export const evaluate = (tree: Tree, context: Context): Evaluated =>
     (problemData) => withSpan(problemData, tree.span),
   );
 
+/** The same, with nothing exact brought out of what is not so at once: for a look at about how large it is. */
+export const evaluateRoughly = (tree: Tree, context: Context): Evaluated =>
+  guarded(
+    () => evaluateNode(tree, context),
+    (problemData) => withSpan(problemData, tree.span),
+  );
+
 /** The value with whatever is exact in it brought out. */
 const simplest = (v: Value, { shouldContinue }: Context): Value =>
   isScalar(v) ? simplified(v, shouldContinue) : mapped(v, (entry) => simplified(entry, shouldContinue));

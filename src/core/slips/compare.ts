@@ -4,7 +4,7 @@ import { succeed } from '../base/result';
 import type { Result } from '../base/result';
 import { countedDown } from '../base/should-continue';
 import type { Context } from '../evaluate/context';
-import { evaluate } from '../evaluate/evaluate';
+import { evaluate, evaluateRoughly } from '../evaluate/evaluate';
 import { functionNames } from '../function';
 import { bare } from '../language/brackets';
 import { parse } from '../language/parse';
@@ -15,7 +15,7 @@ import type { Value } from '../number/value';
 import type { Claim, Comparison, Sameness } from './claim';
 import { miscopied } from './copying';
 import { differenceIn } from './difference';
-import { agreement, readGiven } from './given';
+import { agreement, isFar, readGiven } from './given';
 import type { Given } from './given';
 import { records } from './records';
 import { tidied } from './slip';
@@ -87,6 +87,9 @@ class Search {
 
   /** How a tree gives the answer, under an angle unit. */
   private agrees(tree: Tree, angle: AngleUnit): 'exact' | 'rounded' | null {
+    const context = this.contextAt(angle);
+    const rough = evaluateRoughly(tree, context);
+    if (!rough.ok || isFar(rough.value, this.given, context)) return null;
     const value = this.valueOf(tree, angle);
     const how = value === null ? null : agreement(value, this.given, this.contextAt(angle));
     return how === 'truncated' ? null : how;

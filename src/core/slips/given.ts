@@ -120,11 +120,27 @@ function counted(v: RealValue, given: Given & { kind: 'digits' }, context: Conte
 /** Doubles this far apart, in steps, are no rounding of each other. */
 const FAR = 1.01;
 
+/**
+ * Whether a value is too far from an answer to give it, seen by doubles; false where they do not tell. Of a search most
+ * values are, so that little is worked for those.
+ */
+export function isFar(v: Value, given: Given, context: Context): boolean {
+  if (given.kind === 'exact') {
+    if (!isReal(v) || !isReal(given.value)) return false;
+    const [near, aim] = [toDouble(v, context.shouldContinue), toDouble(given.value, context.shouldContinue)];
+    return Math.abs(near - aim) > 1e-9 * Math.max(Math.abs(near), Math.abs(aim));
+  }
+  const scaled = isReal(v) ? counted(v, given, context) : null;
+  if (scaled === null) return true;
+  const aim = Number(given.unscaled);
+  // Number.EPSILON · |aim| is what a double of that size is off at most.
+  return Math.abs(toDouble(scaled, context.shouldContinue) - aim) > FAR + 4 * Number.EPSILON * Math.abs(aim);
+}
+
 /** Whether a value gives an answer, and how; null when it does not, or when that cannot be proved. */
 export function agreement(v: Value, given: Given, context: Context): Agreement | null {
-  if (given.kind === 'exact') return sameExactly(v, given.value, context) ? 'exact' : null;
-  if (!isReal(v)) return null;
-  const scaled = counted(v, given, context);
+  if (given.kind === 'exact') return sameExactly(v, given, context) ? 'exact' : null;
+  const scaled = isReal(v) ? counted(v, given, context) : null;
   if (scaled === null) return null;
   const exact = asRational(scaled);
   if (exact !== null) {
@@ -132,10 +148,7 @@ export function agreement(v: Value, given: Given, context: Context): Agreement |
     if (roundDivide(exact.n, exact.d) === given.unscaled) return 'rounded';
     return exact.n / exact.d === given.unscaled && isSameSign(exact.n, given.unscaled) ? 'truncated' : null;
   }
-  const near = toDouble(scaled, context.shouldContinue);
-  const aim = Number(given.unscaled);
-  // Number.EPSILON · |aim| is what a double of that size is off at most.
-  if (Math.abs(near - aim) > FAR + 4 * Number.EPSILON * Math.abs(aim)) return null;
+  if (isFar(v, given, context)) return null;
   const rounded = roundToPlaces(scaled, 0, context.shouldContinue);
   if (typeof rounded === 'string' || !rounded.settled) return null;
   if (rounded.unscaled === given.unscaled) return rounded.exact ? 'exact' : 'rounded';
@@ -146,12 +159,12 @@ export function agreement(v: Value, given: Given, context: Context): Agreement |
 
 const isSameSign = (a: bigint, b: bigint): boolean => (b === 0n ? a === 0n : a < 0n === b < 0n);
 
-function sameExactly(a: Value, b: Value, context: Context): boolean {
+function sameExactly(a: Value, given: Given & { kind: 'exact' }, context: Context): boolean {
+  const b = given.value;
   if (isReal(a) && isReal(b)) {
     const [x, y] = [asRational(a), asRational(b)];
     if (x !== null && y !== null) return q.equal(x, y);
-    const [near, aim] = [toDouble(a, context.shouldContinue), toDouble(b, context.shouldContinue)];
-    if (Math.abs(near - aim) > 1e-9 * Math.max(Math.abs(near), Math.abs(aim))) return false;
+    if (isFar(a, given, context)) return false;
   }
   return isSameValue(a, b, context) === true;
 }
