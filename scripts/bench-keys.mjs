@@ -35,23 +35,70 @@ async function tap(session, page, name) {
   await session.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
 }
 
-/** Keys of the deck tapped one after another: those that took longer than the API's 16 ms, and how many were tapped. */
-export async function keyPresses(browser, port, slowdown) {
+/** The line that is keyed, by the names of its keys. */
+const KEYED = '1,plus,2,fraction,5,caret right,minus,4,squared,times,sine,3,0,close bracket,equals'.split(',');
+
+/** The Bench at the size of a phone, and what slows its processor and taps on it. */
+async function benchPage(browser, port, ...scripts) {
   const page = await browser.newPage({ viewport: { width: 390, height: 844 }, hasTouch: true });
   await page.addInitScript(observe, ['pointerup', 'touchend', 'click']);
+  for (const script of scripts) await page.addInitScript(script);
   await page.goto(`http://localhost:${port}/`);
   await page.getByRole('textbox').waitFor();
   const session = await page.context().newCDPSession(page);
-  await session.send('Emulation.setCPUThrottlingRate', { rate: slowdown });
-  const names = '1,plus,2,fraction,5,caret right,minus,4,squared,times,sine,3,0,close bracket,equals'.split(',');
-  let taps = 0;
-  for (let round = 0; round < 3; round += 1)
+  const slow = (rate) => session.send('Emulation.setCPUThrottlingRate', { rate });
+  const press = async (names) => {
     for (const name of names) {
       await tap(session, page, name);
       await page.waitForTimeout(120);
-      taps += 1;
     }
-  const slow = await page.evaluate(() => window.presses);
+  };
+  const presses = () => page.evaluate(() => window.presses);
+  return { page, slow, press, presses };
+}
+
+/** Keys of the deck tapped one after another: those that took longer than the API's 16 ms, and how many were tapped. */
+export async function keyPresses(browser, port, slowdown) {
+  const { page, slow, press, presses } = await benchPage(browser, port);
+  await slow(slowdown);
+  const names = [...KEYED, ...KEYED, ...KEYED];
+  await press(names);
+  const took = await presses();
   await page.close();
-  return [slow, taps];
+  return [took, names.length];
+}
+
+/** Takes every tap from the app once it is told to, and writes one digit into the line in its place. */
+function writeOneDigit() {
+  let count = 0;
+  for (const kind of ['gotpointercapture', 'pointerup', 'lostpointercapture', 'pointerout', 'touchend'])
+    window.addEventListener(
+      kind,
+      (event) => {
+        if (window.takesTaps !== true) return;
+        event.stopImmediatePropagation();
+        if (kind !== 'touchend') return;
+        event.preventDefault();
+        count += 1;
+        [...document.querySelectorAll('.boxed [data-i]')].at(-1).textContent = `${count % 10}`;
+      },
+      { capture: true, passive: false },
+    );
+}
+
+/** What the browser alone takes for a press of this page: as `keyPresses`, where nothing but one digit is written. */
+export async function leastPresses(browser, port, slowdown) {
+  const { page, slow, press, presses } = await benchPage(browser, port, writeOneDigit);
+  await press(KEYED.slice(0, -1));
+  await page.waitForTimeout(1000);
+  await page.evaluate(() => {
+    window.takesTaps = true;
+    window.presses = [];
+  });
+  await slow(slowdown);
+  const names = Array(45).fill('4');
+  await press(names);
+  const took = await presses();
+  await page.close();
+  return [took, names.length];
 }

@@ -2,7 +2,7 @@ import { execFileSync } from 'node:child_process';
 import { readFileSync, writeFileSync } from 'node:fs';
 import { chromium } from '@playwright/test';
 import { benchBatch } from './bench-batch.mjs';
-import { inFrames, observe } from './bench-keys.mjs';
+import { inFrames, leastPresses, observe } from './bench-keys.mjs';
 import { builtAt, comparePresses, compareStarts } from './bench-start.mjs';
 import { dragCurves, scrollData, scrollTable } from './bench-curves.mjs';
 import { build } from './build.mjs';
@@ -140,6 +140,9 @@ console.log('\nA key press until it is painted, in frames of 16.7 ms (8 ms steps
 for (const slowdown of [1, 4])
   for (const [i, presses] of (await comparePresses(browser, compared, slowdown)).entries())
     console.log(`processor slowed ${slowdown} times, ${i === 0 ? 'earlier' : 'this'} build: ${inFrames(...presses)}`);
+console.log(
+  `processor slowed 4 times, what the browser takes to write one digit: ${inFrames(...(await leastPresses(browser, PORT, 4)))}`,
+);
 console.log(`\nA stroke in a long line, in the same frames\n${await longLine()}`);
 console.log(`\nScrolling the tape\n${await longTape()}`);
 const demo = JSON.parse(readFileSync(await demoNotebook(), 'utf8'));
