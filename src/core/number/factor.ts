@@ -98,8 +98,10 @@ export const withoutFactor = (n: bigint, factor: bigint): bigint => stripped(n, 
 
 export type PrimePower = Readonly<{ prime: bigint; exponent: number }>;
 
-/** A longer number is not looked into: one step on it would already take too long. */
+/** What is left of a longer number without its small primes is not looked into: one step would already take too long. */
 const LONGEST_FACTORED_BITS = 4096;
+/** Nor is a longer one that is no square: whether it is prime is a power of that length. */
+const LONGEST_TESTED_BITS = 1024;
 
 /**
  * The prime factors of n ≥ 1 in rising order, or null when `steps` of search were not enough or it was told to stop.
@@ -119,8 +121,9 @@ export function factorise(n: bigint, shouldContinue: ShouldContinue, steps = 100
   const open = rest > 1n ? [rest] : [];
   for (let m = open.pop(); m !== undefined; m = open.pop()) {
     const root = perfectRoot(m, 2);
-    if (isPrime(m)) note(m);
-    else if (root !== null) open.push(root, root);
+    if (root !== null) open.push(root, root);
+    else if (bitLength(m) > LONGEST_TESTED_BITS) return null;
+    else if (isPrime(m)) note(m);
     else {
       // A step on a long number takes longer, and finds no more.
       const few = Math.ceil(steps / Math.max(1, (bitLength(m) / 100) ** 3));
@@ -132,11 +135,14 @@ export function factorise(n: bigint, shouldContinue: ShouldContinue, steps = 100
   return [...found].map(([prime, exponent]) => ({ prime, exponent })).sort((a, b) => (a.prime < b.prime ? -1 : 1));
 }
 
+/** Squares of primes that take longer to find hardly ever stand under a root; sums of many roots would wait for each. */
+const STEPS_FOR_SQUARES = 25_000;
+
 /** n = square² · free with `free` square-free, for n ≥ 1; null when n could not be factorised within the steps. */
 export function squarePart(
   n: bigint,
   shouldContinue: ShouldContinue,
-  steps?: number,
+  steps = STEPS_FOR_SQUARES,
 ): { square: bigint; free: bigint } | null {
   const root = perfectRoot(n, 2);
   if (root !== null) return { square: root, free: 1n };
