@@ -22,7 +22,9 @@ export const lanes = {
   /** Values in sight outside the tape, in their forms. */
   forms: { worker: 'lines', works: ['forms'] },
   /** What is opened beside the line. */
-  panel: { worker: 'lines', works: ['steps', 'angles', 'solve', 'tries', 'answer'] },
+  panel: { worker: 'lines', works: ['steps', 'angles', 'tries', 'answer'] },
+  /** What solves a line, which can stand beside values that are tried for its other letters. */
+  solving: { worker: 'lines', works: ['solve'], budget: POINTS_BUDGET_MS },
   drawing: { worker: 'curves', works: ['draw'] },
   points: { worker: 'curves', works: ['points'], budget: POINTS_BUDGET_MS },
   values: { worker: 'curves', works: ['values'] },

@@ -1,6 +1,7 @@
 import type { ShouldContinue } from '@/core/base/should-continue';
+import { withSpan } from '@/core/base/problem';
 import type { Problem } from '@/core/base/problem';
-import { succeed } from '@/core/base/result';
+import { fail, succeed } from '@/core/base/result';
 import type { Result } from '@/core/base/result';
 import { openLetters } from '@/core/evaluate/open-letters';
 import type { Form } from '@/core/format/form';
@@ -60,7 +61,10 @@ function endOf(text: string, usual: number): Rational {
   return q.rational(BigInt(Math.round(end * 1000)), 1000n);
 }
 
-/** Solves a line. Problems: those of reading it. */
+/**
+ * Solves a line. Problems: those of reading it; stopped, since of solutions that were found until then others may be
+ * missing, and a range may be wrong by them.
+ */
 export function solveLine(
   request: SolveRequest,
   shouldContinue: ShouldContinue,
@@ -80,6 +84,7 @@ export function solveLine(
   const shower = new Shower(request, context);
   const interval = { from: endOf(request.from, -100), to: endOf(request.to, 100) };
   const result = solve(tree, letter, interval, context);
+  if (!shouldContinue()) return fail(withSpan({ code: 'stopped' }, tree.span));
   const text = (r: Rational): string =>
     shower.forms(fromRational(r)).find((f) => f.id === 'decimal' || f.id === 'exact')?.text ?? '';
   const within = (w: typeof interval | null): Within => w && { from: text(w.from), to: text(w.to) };

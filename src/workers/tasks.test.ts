@@ -1,4 +1,5 @@
 import type { Value } from '@/core/number/value';
+import { countedDown } from '@/core/base/should-continue';
 import { anglesOfLine } from './angle';
 import type { LineRequest } from './answer';
 import { solveLine } from './solve';
@@ -84,3 +85,26 @@ test('the steps of a line work with what its letters hold', () => {
   const made = stepsOfLine(request('2x+1', { tries: { x: '5' } }), shouldContinue, chance);
   expect(made.ok && made.value.steps.map((s) => s.expr)).toEqual(['2x+1', '2(5)+1', '10+1', '11']);
 });
+
+const solveRequest = (text: string) => ({ ...request(text), letter: 'x', from: '-10', to: '10' });
+
+// Each step is a question whether to go on: how many are asked is the same on every machine.
+test.each([
+  ['cbrt(x)=1.16', 1],
+  ['cbrt(x^2)=2.51', 2],
+  ['x^0.7=1.16', 1],
+  ['sqrt(x+1)+cbrt(x)=2', 1],
+])('%s is solved in a few steps, though its roots are long numbers', (text, count) => {
+  const made = solveLine(solveRequest(text), countedDown(15_000, shouldContinue), chance);
+  expect(made.ok && made.value.kind === 'roots' && made.value.roots.map(({ isSure }) => isSure)).toEqual(
+    Array(count).fill(true),
+  );
+});
+
+test.each(['cbrt(x^2)=2.51', 'cbrt(x^2)<2.51', 'exp(x)=3x'])(
+  'of %s no part of the solutions is told when the search was stopped',
+  (text) => {
+    const made = solveLine(solveRequest(text), countedDown(4100, shouldContinue), chance);
+    expect(made).toMatchObject({ ok: false, problem: { code: 'stopped', at: { from: 0, to: text.length } } });
+  },
+);

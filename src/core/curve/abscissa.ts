@@ -1,18 +1,15 @@
 import { itemAt } from '../base/item';
-import { withLetter } from '../evaluate/context';
-import type { Context } from '../evaluate/context';
-import { evaluate } from '../evaluate/evaluate';
 import { binaryTree, groupTree, nodesOf } from '../language/tree';
 import type { Tree } from '../language/tree';
-import { ZERO, real, subtract } from '../number/arithmetic';
-import { absolute, bitLength } from '../number/integer';
+import { real, subtract } from '../number/arithmetic';
+import { absolute } from '../number/integer';
 import * as q from '../number/rational';
 import type { Rational } from '../number/rational';
 import { signOf } from '../number/sign';
 import { toDouble } from '../number/to-double';
-import { asRational, fromRational, isReal } from '../number/value';
+import { asRational, fromRational } from '../number/value';
 import type { RealValue } from '../number/value';
-import { coefficientsOf } from '../solve/coefficients';
+import { ExactFunction } from '../solve/exact-function';
 import { fromDouble, simpleFraction, simpleValuesNear, surdSumsNear } from '../solve/exact-near';
 
 /** A number on the axis. `isExact`: it is just this value; else it is as near as the digits that were asked for. */
@@ -35,41 +32,12 @@ const MOST_STEPS = 80;
 /** The golden section, by two neighbours of Fibonacci's sequence. */
 const GOLDEN: Rational = q.rational(61_305_790_721_611_591n, 99_194_853_094_755_497n);
 
-/** A fraction longer than this came out of a search, not out of a book: its roots are not looked for in exact form. */
-const LONG_BITS = 56;
-
-const isLong = (x: RealValue): boolean => x.kind === 'rational' && bitLength(x.value.d) > LONG_BITS;
-
 /** Neighbouring sides of a chain of comparisons, one less the other. */
 const sidesOf = ({ first, rest }: Tree & { kind: 'relation' }): readonly Tree[] =>
   rest.map((part, i) => binaryTree('minus', i === 0 ? first : itemAt(rest, i - 1).right, groupTree(part.right)));
 
 /** Finds zeros of one expression to as many digits as the context asks for, in exact numbers. */
-export class Refiner {
-  private readonly isPolynomial: boolean;
-
-  constructor(
-    private readonly tree: Tree,
-    private readonly letter: string,
-    private readonly context: Context,
-  ) {
-    this.isPolynomial = coefficientsOf(tree, letter, context) !== null;
-  }
-
-  valueAt(x: RealValue): RealValue | null {
-    // As a real it is worked in balls from the start, and no long number is taken apart into its factors.
-    const at = isLong(x) && !this.isPolynomial ? real('within', x, ZERO) : x;
-    const result = evaluate(this.tree, withLetter(this.context, this.letter, at));
-    return result.ok && isReal(result.value) ? result.value : null;
-  }
-
-  /** The exact sign at a value; null where there is none, or where it cannot be decided. */
-  signAt(x: RealValue): -1 | 0 | 1 | null {
-    const value = this.valueAt(x);
-    const sign = value === null ? null : signOf(value, this.context.shouldContinue);
-    return typeof sign === 'number' ? sign : null;
-  }
-
+export class Refiner extends ExactFunction {
   /** A value near a double at which the expression is exactly zero. */
   exactNear(x: number, within = 1e-9): RealValue | null {
     return this.candidates(x, within).find((c) => this.signAt(c) === 0) ?? null;

@@ -135,14 +135,14 @@ export function factorise(n: bigint, shouldContinue: ShouldContinue, steps = 100
   return [...found].map(([prime, exponent]) => ({ prime, exponent })).sort((a, b) => (a.prime < b.prime ? -1 : 1));
 }
 
-/** Squares of primes that take longer to find hardly ever stand under a root; sums of many roots would wait for each. */
-const STEPS_FOR_SQUARES = 25_000;
+/** Powers of primes that take longer to find hardly ever stand under a root; sums of many roots would wait for each. */
+export const STEPS_FOR_ROOTS = 25_000;
 
 /** n = square² · free with `free` square-free, for n ≥ 1; null when n could not be factorised within the steps. */
 export function squarePart(
   n: bigint,
   shouldContinue: ShouldContinue,
-  steps = STEPS_FOR_SQUARES,
+  steps = STEPS_FOR_ROOTS,
 ): { square: bigint; free: bigint } | null {
   const root = perfectRoot(n, 2);
   if (root !== null) return { square: root, free: 1n };

@@ -1,5 +1,5 @@
 import type { ShouldContinue } from '../base/should-continue';
-import { factorise } from './factor';
+import { STEPS_FOR_ROOTS, factorise } from './factor';
 import { bitLength, gcd, power } from './integer';
 import * as q from './rational';
 import type { Rational } from './rational';
@@ -45,7 +45,7 @@ export function productOf(
   shouldContinue: ShouldContinue,
 ): RootProduct | null {
   if (radicand === 1n) return { coefficient, exponents: new Map() };
-  const factors = factorise(radicand, shouldContinue);
+  const factors = factorise(radicand, shouldContinue, STEPS_FOR_ROOTS);
   return (
     factors &&
     normal(
@@ -65,9 +65,8 @@ export function multiply(a: RootProduct, b: RootProduct): RootProduct | null {
 /** a^exponent for a > 0; null when the coefficient could not be factorised. */
 export function raise(a: RootProduct, exponent: Rational, shouldContinue: ShouldContinue): RootProduct | null {
   const isWhole = exponent.d === 1n;
-  const [top, bottom] = isWhole
-    ? [[], []]
-    : [factorise(a.coefficient.n, shouldContinue), factorise(a.coefficient.d, shouldContinue)];
+  const primes = (n: bigint) => (isWhole ? [] : factorise(n, shouldContinue, STEPS_FOR_ROOTS));
+  const [top, bottom] = [primes(a.coefficient.n), primes(a.coefficient.d)];
   if (top === null || bottom === null) return null;
   if (isWhole && (exponent.n > MOST_EXPONENT || exponent.n < -MOST_EXPONENT)) return null;
   const exponents = new Map<bigint, Rational>();

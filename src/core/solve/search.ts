@@ -1,14 +1,12 @@
 import { itemAt } from '../base/item';
-import { withLetter } from '../evaluate/context';
 import type { Context } from '../evaluate/context';
 import { compileDoubles } from '../evaluate/doubles';
-import { evaluate } from '../evaluate/evaluate';
+import { ExactFunction } from './exact-function';
 import type { Tree } from '../language/tree';
 import * as q from '../number/rational';
 import type { Rational } from '../number/rational';
-import { signOf } from '../number/sign';
 import { toDouble } from '../number/to-double';
-import { fromRational, isReal } from '../number/value';
+import { fromRational } from '../number/value';
 import type { RealValue } from '../number/value';
 import { fromDouble, simpleValuesNear } from './exact-near';
 import { middle } from '../polynomial/rational-polynomial';
@@ -20,24 +18,14 @@ export type Found = Readonly<{ roots: readonly Root[]; breaks: readonly Root[] }
 
 const SAMPLES = 4000;
 
-class Searcher {
-  private readonly f: (x: number) => number;
-
+class Searcher extends ExactFunction {
   constructor(
-    private readonly tree: Tree,
-    private readonly letter: string,
-    private readonly context: Context,
-    compiled: (x: number) => number,
+    tree: Tree,
+    letter: string,
+    context: Context,
+    private readonly f: (x: number) => number,
   ) {
-    this.f = compiled;
-  }
-
-  /** The exact sign at a value: −1, 0 or 1; null where there is none or it cannot be decided. */
-  private signAt(x: RealValue): -1 | 0 | 1 | null {
-    const value = evaluate(this.tree, withLetter(this.context, this.letter, x));
-    if (!value.ok || !isReal(value.value)) return null;
-    const s = signOf(value.value, this.context.shouldContinue);
-    return typeof s === 'string' ? null : s;
+    super(tree, letter, context);
   }
 
   /** A zero in doubles: an exact value where one is near, else the double. */

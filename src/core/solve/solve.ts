@@ -181,6 +181,7 @@ function ranges(tree: Tree, letter: string, interval: NonNullable<Within>, conte
 /**
  * Solves a line that is an equation, a pair of linear equations, or an inequality, for a letter (or two). Real solutions
  * only; those of polynomials are all of them, others those between two numbers. The rest of the letters must have values.
+ * Once the context tells to stop, what is answered may lack solutions and is not to be used.
  */
 export function solve(tree: Tree, letter: string, interval: NonNullable<Within>, context: Context): Solved {
   const node = inside(tree);

@@ -1,11 +1,13 @@
 import { itemAt } from '@/core/base/item';
 import { View } from '@tamagui/core';
 import { useEffect, useState } from 'react';
+import type { Problem } from '@/core/base/problem';
 import { useStore } from '@/state/app-store';
 import { lineText } from '@/state/slices/bench/reading';
 import { requestOf } from '@/state/slices/bench/live';
-import { useAnswer, useRequest } from '@/state/use-task';
+import { useRequest, useTask } from '@/state/use-task';
 import { solveForName, words } from '@/text/labels';
+import { problemText } from '@/text/problems';
 import { Button } from '@/ui/control/Button';
 import { Field } from '@/ui/kit/Field';
 import { Words } from '@/ui/theme/text';
@@ -14,6 +16,9 @@ import { solvedAnswer } from './solved-answer';
 
 type Props = Readonly<{ letters: readonly string[]; isAsked: boolean; onAnswer: (put: (() => void) | null) => void }>;
 
+/** What is told here: a line that cannot be read says so itself. */
+const ownProblems: ReadonlySet<Problem['code']> = new Set<Problem['code']>(['stopped', 'internal']);
+
 /** Solves the line for one of its letters, or for two at once, and offers to put the solutions on the tape. */
 export function SolvePanel({ letters, isAsked, onAnswer }: Props) {
   const [chosen, setChosen] = useState<string | null>(null);
@@ -21,8 +26,8 @@ export function SolvePanel({ letters, isAsked, onAnswer }: Props) {
   const isPair = useStore((s) => letters.length === 2 && /and/.test(lineText(s)));
   const letter = chosen !== null && letters.includes(chosen) ? chosen : isAsked || isPair ? itemAt(letters, 0) : null;
   const request = useRequest((state) => (letter === null ? null : { ...requestOf(state), letter, from, to }));
-  const result = useAnswer('solve', request);
-  const solved = result?.ok ? result.value : null;
+  const { state, value, problem, isStale, stop } = useTask('solve', request);
+  const solved = isStale ? null : value;
   const answer = solved === null || letter === null ? null : solvedAnswer(solved, letter);
   const put = answer === null ? null : () => useStore.getState().finishSolved(answer);
   useEffect(() => {
@@ -50,7 +55,9 @@ export function SolvePanel({ letters, isAsked, onAnswer }: Props) {
           </Button>
         )}
       </View>
-      {letter !== null && result === null ? <Words tone="muted">{words.working}</Words> : null}
+      {state === 'working' ? <Words tone="muted">{words.working}</Words> : null}
+      {state === 'slow' ? <Button keepsFocus onPress={stop}>{`${words.working} ${words.stop}`}</Button> : null}
+      {problem === null || !ownProblems.has(problem.code) ? null : <Words tone="accent">{problemText(problem)}</Words>}
       {solved === null || letter === null ? null : <Solved solved={solved} letter={letter} />}
       {isSearched ? (
         <View flexDirection="row" gap="$2" alignItems="center">

@@ -45,7 +45,7 @@ export function OneUnknown({ entries, enter, above }: ScreenProps) {
     const text = convertNotation(equation, SPELLING, { ...SPELLING, decimalSign });
     return { ...kitRequest(state, [text]), text, impliedFirst: false, letter: asked ?? '', from, to };
   });
-  const worked = useTask('solve', request, { lane: 'panel' });
+  const worked = useTask('solve', request);
   const solved = worked.value;
   const letters = solved?.letters ?? [];
   const letter = asked !== null && letters.includes(asked) ? asked : (letters[0] ?? 'x');
