@@ -4,6 +4,7 @@
  */
 export { ClassView } from './bench/ClassView';
 export { BenchSheets } from './bench/BenchSheets';
+export { SolvePanel } from './bench/SolvePanel';
 export { Columns } from './columns/Columns';
 export { Curves } from './curves/Curves';
 export { Kit } from './kit/Kit';

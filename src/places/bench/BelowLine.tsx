@@ -2,15 +2,18 @@ import { useRouter } from 'expo-router';
 import { memo, useCallback } from 'react';
 import type { Completion } from '@/core/line/completions';
 import { useHelp } from '@/places/exam/use-help';
+import { later } from '@/places/frame/Boundary';
 import { useStore } from '@/state/app-store';
 import { toCanonicalText } from '@/state/slices/curves/actions';
 import { lineText } from '@/state/slices/bench/reading';
 import { Completions } from '@/ui/line/Completions';
 import { LineTools } from './LineTools';
-import { SolvePanel } from './SolvePanel';
 import { TryPanel } from './TryPanel';
 import type { OpenLine } from './open-line';
 import type { OpenSheet } from './sheets';
+
+/** Most lines are no equations. */
+const SolvePanel = later(async () => (await import('@/places/beside-the-bench')).SolvePanel, null);
 
 type Props = Readonly<{
   found: readonly Completion[];
