@@ -34,7 +34,8 @@ export function SolvePanel({ letters, isAsked, onAnswer }: Props) {
     onAnswer(put);
     return () => onAnswer(null);
   });
-  const isSearched = solved !== null && 'within' in solved && solved.within !== null;
+  // Between nearer ends a search that took too long may come to its end.
+  const isSearched = problem?.code === 'stopped' || (solved !== null && 'within' in solved && solved.within !== null);
   return (
     <View role="group" aria-label={words.solveFor} gap="$1">
       <View flexDirection="row" flexWrap="wrap" gap="$2" alignItems="center">
@@ -56,7 +57,11 @@ export function SolvePanel({ letters, isAsked, onAnswer }: Props) {
         )}
       </View>
       {state === 'working' ? <Words tone="muted">{words.working}</Words> : null}
-      {state === 'slow' ? <Button keepsFocus onPress={stop}>{`${words.working} ${words.stop}`}</Button> : null}
+      {state === 'slow' ? (
+        <View flexDirection="row">
+          <Button keepsFocus onPress={stop}>{`${words.working} ${words.stop}`}</Button>
+        </View>
+      ) : null}
       {problem === null || !ownProblems.has(problem.code) ? null : <Words tone="accent">{problemText(problem)}</Words>}
       {solved === null || letter === null ? null : <Solved solved={solved} letter={letter} />}
       {isSearched ? (
