@@ -19,7 +19,7 @@ jest.mock('@/platform/clipboard', () => ({
 jest.mock('@/places/frame/Boundary', () => ({
   ...jest.requireActual<typeof import('@/places/frame/Boundary')>('@/places/frame/Boundary'),
   later: (load: () => unknown) => {
-    const name = String(load).includes('ClassView') ? 'ClassView' : 'BenchSheets';
+    const name = ['ClassView', 'SolvePanel'].find((part) => String(load).includes(part)) ?? 'BenchSheets';
     return (props: object) => {
       const Part = jest.requireActual<Record<string, typeof Bench>>(`./${name}`)[name];
       return Part === undefined ? null : <Part {...props} />;

@@ -32,7 +32,27 @@ const isLong = (typed: string): boolean => /^-?\d{22,}$/.test(typed);
 /** Forms that no formula shows: words, and an angle behind its own sign. */
 const AS_TEXT: ReadonlySet<FormId> = new Set(['truth', 'polar', 'remainder']);
 
-function Digits({ form, shown, isLarge }: Readonly<{ form: SavedForm; shown: NumberLayout; isLarge: boolean }>) {
+const JOINT = / (or|and) /;
+
+type DigitsProps = Readonly<{ form: SavedForm; shown: NumberLayout; isLarge: boolean }>;
+
+/** Several solutions, each whole on its line: what is cut off at the edge of a phone looks like a shorter number. */
+const Solutions = ({ form, ...look }: DigitsProps) => (
+  <div className="form-solutions">
+    {form.typed.split(JOINT).map((part, i, parts) =>
+      i % 2 === 1 ? null : (
+        <div key={i} className="form-solution">
+          <Digits form={{ ...form, typed: part, text: part }} {...look} />
+          {parts[i + 1] === undefined ? null : <Words size="large">{parts[i + 1]}</Words>}
+        </div>
+      ),
+    )}
+  </div>
+);
+
+function Digits({ form, shown, isLarge }: DigitsProps) {
+  if (form.id === 'solution' && JOINT.test(form.typed))
+    return <Solutions form={form} shown={shown} isLarge={isLarge} />;
   const markup = isLong(form.typed) || AS_TEXT.has(form.id) ? null : typeset(form.typed, CORE_SPELLING, shown);
   if (markup !== null) return <Formula markup={markup} size={isLarge ? 'line' : 'tape'} />;
   if (AS_TEXT.has(form.id)) return <Words size="large">{form.text}</Words>;

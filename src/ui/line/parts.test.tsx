@@ -7,7 +7,7 @@ import { TapeRow } from '../tape/TapeRow';
 import { onPage } from '../testing/on-page';
 import { Completions } from './Completions';
 import { ProblemNote } from './ProblemNote';
-import { ResultForms } from './ResultForms';
+import { FormValue, ResultForms } from './ResultForms';
 
 /* The parts of the page by role and name: what they tell, and what a tap does. */
 
@@ -162,4 +162,16 @@ describe('the stack', () => {
     stack('12', true);
     expect(names()).toEqual(['Level 2: 4']);
   });
+});
+
+test.each([
+  ['x=-2 or x=2', 'x=−2or|x=2'],
+  ['x=-2 or x=1 or x=2', 'x=−2or|x=1or|x=2'],
+  ['x=2 and y=1', 'x=2and|y=1'],
+  ['x=2', ''],
+])('each of the solutions %s stands whole, with its word behind it', (typed, parts) => {
+  const form = { id: 'solution', exact: true, settled: true, typed, text: typed } as const;
+  const { container } = onPage(<FormValue form={form} shown={shown} isChosen />);
+  const told = [...container.querySelectorAll('.form-solution')].map((part) => part.textContent.replace(/\s/g, ''));
+  expect(told.join('|')).toBe(parts);
 });
