@@ -111,3 +111,15 @@ test.each([
   const made = ask(text);
   expect(made.ok ? made.value.forms[0]!.text.slice(0, 20) : made.problem.code).toBe(code);
 });
+
+// Absolute zero is −273.15 °C by the definition of the scale (BIPM, The International System of Units, 9th edition, 2.3.1).
+test.each([
+  ['-300 °C to K', true],
+  ['-273.15 °C to K', false],
+  ['-460 °F to °C', true],
+  ['-459.67 °F to °C', false],
+  ['-5 K to °C', true],
+  ['5 °C to °F', false],
+  ['-3 m to cm', false],
+  ['-3', false],
+])('whether %s is below absolute zero: %s', (text, isTooCold) => expect(answer(text).isTooCold).toBe(isTooCold));

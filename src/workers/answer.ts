@@ -43,6 +43,8 @@ import { absolute, powerOfTen } from '@/core/number/integer';
 import { asWhole, isReal } from '@/core/number/value';
 import type { Value } from '@/core/number/value';
 import type { WordId } from '@/core/radix/word';
+import { isTooCold } from '@/core/unit/convert';
+import { readUnit } from '@/core/unit/read';
 
 /** The settings that an answer depends on. */
 export type WorkSettings = Readonly<{
@@ -89,6 +91,8 @@ export type LineAnswer = Readonly<{
   otherUnit: Readonly<{ unit: AngleUnit; text: string; exact: boolean }> | null;
   /** The line with `rad` after the angles that hold π, as typed text, while another unit is set; else null. */
   inRadians: string | null;
+  /** The line tells a temperature that is below absolute zero in another unit. */
+  isTooCold: boolean;
   /** What a typed decimal may have been rounded from; nothing is claimed but that it is near. */
   near: readonly NearForm[];
   /** The letters that stood for what is tried. */
@@ -259,8 +263,15 @@ function answerTruth(
     forms: [form],
     full: text,
     otherUnit: null,
+    isTooCold: false,
     near: [],
   });
+}
+
+/** Whether a measure that is told in another unit is a temperature that there is not. */
+function tellsTooCold(tree: Tree, value: Value, shouldContinue: ShouldContinue): boolean {
+  const unit = tree.kind === 'conversion' && tree.base === null ? readUnit(tree.to.text) : null;
+  return unit?.ok === true && isReal(value) && isTooCold(value, unit.value, shouldContinue);
 }
 
 /** What an expression comes to, in all its forms; `work` is what is worked for the line as it was read. */
@@ -291,6 +302,7 @@ function answerOf(
       itemAt(forms.value, 0).typed,
     near: request.display.decimalsOnly === true ? [] : nearForms(reading, request),
     otherUnit: work === tree ? inOtherUnit(reading, request, context) : null,
+    isTooCold: tellsTooCold(work, value.value, shouldContinue),
   });
 }
 

@@ -4,6 +4,7 @@ import type { ShouldContinue } from '../base/should-continue';
 import * as arithmetic from '../number/arithmetic';
 import type { RealResult } from '../number/arithmetic';
 import * as q from '../number/rational';
+import { signOf } from '../number/sign';
 import { fromRational } from '../number/value';
 import type { RealValue } from '../number/value';
 import { kindNamed, kinds } from './kinds';
@@ -57,6 +58,12 @@ export function convert(
   const scaled = times(value, ratio, shouldContinue);
   return scaled.ok ? succeed(arithmetic.add(scaled.value, fromRational(shift))) : scaled;
 }
+
+/** Whether a measure is a temperature below absolute zero, where it is a point of a scale; false where its sign stays open. */
+export const isTooCold = (value: RealValue, { zero, factor }: MeasureUnit, shouldContinue: ShouldContinue): boolean =>
+  zero !== null &&
+  signOf(arithmetic.add(arithmetic.multiply(value, fromRational(factor.by)), fromRational(zero)), shouldContinue) ===
+    -1;
 
 const unlike = (from: MeasureUnit, to: MeasureUnit): ProblemData => ({
   code: 'dimension',

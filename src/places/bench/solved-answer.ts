@@ -67,6 +67,7 @@ export function solvedAnswer(solved: SolvedLine, letter: string): LineAnswer | n
     usesAngleUnit: false,
     otherUnit: null,
     inRadians: null,
+    isTooCold: false,
     near: [],
     tried: [],
   };

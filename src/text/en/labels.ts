@@ -218,6 +218,7 @@ export const words = {
   solveAlways: 'True whatever the letter stands for, wherever both sides have a value.',
   solveNever: 'No solution.',
   solveUnknown: 'This cannot be solved here: put values for the other letters, or write it another way.',
+  tooCold: 'This is below absolute zero (−273.15 °C): nothing is that cold.',
   solveNone: 'No real solution was found.',
   pairNone: 'The two lines never meet: no solution.',
   pairMany: 'Both say the same: every pair on the line is a solution.',

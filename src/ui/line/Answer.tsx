@@ -30,7 +30,7 @@ type Props = Readonly<{
 
 /** How the line was read and what it comes to. It stays as it is until the next answer has come. */
 export const Answer = memo(function Answer({ answer, angle, shown, chosen, onChoose, onRewrite }: Props) {
-  const { readAs, forms, otherUnit, inRadians } = answer;
+  const { readAs, forms, otherUnit, inRadians, isTooCold } = answer;
   // Where there is no height for all of it, the answer comes first.
   const { short } = useMedia();
   const reading = readAs.isAmbiguous ? (
@@ -52,6 +52,11 @@ export const Answer = memo(function Answer({ answer, angle, shown, chosen, onCho
           {inOtherUnit(otherUnit.unit, otherUnit.text, otherUnit.exact)}
         </Words>
       )}
+      {isTooCold ? (
+        <Words size="medium" role="note">
+          {words.tooCold}
+        </Words>
+      ) : null}
       {inRadians === null ? null : (
         <View flexDirection="row" flexWrap="wrap" alignItems="center" columnGap="$3">
           <Words size="medium" tone="accent">

@@ -8,4 +8,5 @@ export type LineAnswerView = Readonly<{
   otherUnit: Readonly<{ unit: AngleUnit; text: string; exact: boolean }> | null;
   /** The line with `rad` after the angles that hold π, while another unit is set. */
   inRadians: string | null;
+  isTooCold: boolean;
 }>;

@@ -19,7 +19,6 @@ export const unitWords = {
   take: 'Take',
   favourite: 'Favourite',
   source: 'Factors from',
-  tooCold: 'This is below absolute zero (−273.15 °C): nothing is that cold.',
 } as const;
 
 export const kindNames: Readonly<Record<KindId, string>> = {

@@ -12,10 +12,10 @@ import { ToolFrame } from '@/places/kit/parts/ToolFrame';
 import { useEntries } from '@/places/kit/parts/use-entries';
 import { useResults } from '@/places/kit/parts/use-results';
 import { Worked } from '@/places/kit/parts/Worked';
+import { words } from '@/text/labels';
 import { favouriteName, inUnit, kindNames, spokenUnit, turnTo, unitWords } from '@/text/kit/units';
 import { Button } from '@/ui/control/Button';
 import { Words } from '@/ui/theme/text';
-import type { ResultView } from '@/state/slices/kit/requests';
 import { chosenUnits, favouritesOf, pairWith, unitEntries, unitsEntered } from './inputs';
 import { baseOf, nameOfUnit } from './names';
 import { UnitSheet } from './UnitSheet';
@@ -23,12 +23,6 @@ import { UnitSheet } from './UnitSheet';
 const NO_TABLES = {};
 /** So many units can be taken with one tap. */
 const AT_HAND = 6;
-
-/** Whether a measure that was asked for by this text is less than nothing. */
-function isNegative(text: string, views: readonly ResultView[] | null | undefined): boolean {
-  const view = views?.find((one) => one.text === text);
-  return view !== undefined && 'answer' in view && view.answer.forms.some(({ typed }) => typed.startsWith('-'));
-}
 
 /** A measure in all units of its kind. */
 export function Units() {
@@ -48,14 +42,13 @@ export function Units() {
   const ordered = [...favourites.filter((sign) => listed.includes(sign)), ...listed].filter(
     (sign, i, list) => list.indexOf(sign) === i && sign !== from && sign !== to,
   );
-  const absolute = kind === 'temperature' ? ['K'] : [];
-  const texts = [to, ...ordered, ...(base === null ? [] : [base]), ...absolute].map(asking);
+  const texts = [to, ...ordered, ...(base === null ? [] : [base])].map(asking);
   const worked = useResults([...new Set([...texts, ...writtenIn(slots)])], NO_TABLES);
   const fault = noteOf(value, worked.value);
-  const isTooCold = absolute.some((sign) => isNegative(asking(sign), worked.value));
   const put = (next: Readonly<{ from?: string; to?: string }>): void =>
     enter({ kind, ...unitsEntered(kind, ...pairWith({ from, to }, next)) }, `units ${kind}`);
   const [main] = worked.value ?? [];
+  const isTooCold = main !== undefined && 'answer' in main && main.answer.isTooCold;
   const preview =
     main !== undefined && 'answer' in main ? `${given} ${from} = ${main.answer.forms[0]?.text} ${to}` : null;
   const starred = (sign: string): void => {
@@ -107,7 +100,7 @@ export function Units() {
         entries={
           <>
             <EntryRow slot={itemAt(slots, 0)} writing={writing} hint="1" note={fault} />
-            {isTooCold ? <Words role="note">{unitWords.tooCold}</Words> : null}
+            {isTooCold ? <Words role="note">{words.tooCold}</Words> : null}
             <View gap="$1">
               <View flexDirection="row" flexWrap="wrap" alignItems="center" gap="$1">
                 <Words strong>{unitWords.from}</Words>
