@@ -7,52 +7,13 @@ import { EMPTY_CURVES } from '@/core/notebook/curves';
 import { readNotebook, writeNotebook, toNotebook } from '@/state/slices/notebook';
 import { EMPTY_RUNNING } from '@/core/running/state';
 import { EMPTY_STACK } from '@/core/stack/stack';
-import { requestOf } from '@/state/slices/bench/live';
-import type { State } from '@/state/slices/state';
-import { answerLine } from '@/workers/answer';
-import { performLine } from '@/workers/tasks/lines';
-import type { Pool } from '@/workers/pool';
 import { lineText } from '@/state/slices/bench/reading';
 import { followForms, followLine, followWork } from './follow';
 import { isReadable } from '@/core/keyed/entry';
 import { createStore } from './store';
+import { fakeClient, settled } from './testing/fake-client';
 
 const SEED = 20261127;
-
-/** A client that answers at once, or only when it is let. */
-function fakeClient(isHeld = false) {
-  const open: (() => void)[] = [];
-  const client: Pool = {
-    stop: () => undefined,
-    run: (kind, request) =>
-      new Promise((resolve) => {
-        const work = { kind, request } as Parameters<typeof performLine>[0];
-        const settle = () =>
-          resolve(
-            performLine(
-              work,
-              () => true,
-              () => 0n,
-            ),
-          );
-        if (isHeld) open.push(settle);
-        else settle();
-      }),
-  };
-  return { client, release: () => open.splice(0).forEach((settle) => settle()) };
-}
-
-/** The answer to the line as it stands, worked at once. */
-const answerNow = (state: State) => {
-  const result = answerLine(
-    requestOf(state),
-    () => true,
-    () => 0n,
-  );
-  return result.ok ? result.value : result.problem;
-};
-
-const settled = () => new Promise((resolve) => setImmediate(resolve));
 
 let made: ReturnType<typeof createStore>[] = [];
 // Whatever a test did, what is written of it is read as it is.
@@ -122,31 +83,6 @@ test(`strokes that come before the answers make the same tape as slow ones (seed
       expect(await run(text, true)).toEqual(slow);
     }),
     { seed: SEED, numRuns: 30 },
-  );
-});
-
-test(`what is said of the line answers what it asks now, however late answers come (seed ${SEED})`, async () => {
-  const deeds = ['d3', 'sin', 'unit', 'paint', 'release'] as const;
-  await fc.assert(
-    fc.asyncProperty(fc.array(fc.constantFrom(...deeds), { maxLength: 12 }), async (done) => {
-      const store = createStore();
-      const { client, release } = fakeClient(true);
-      let painted: () => void = () => undefined;
-      followLine(store, client, (call) => {
-        painted = call;
-        return () => (painted = () => undefined);
-      });
-      for (const deed of done) {
-        if (deed === 'unit') store.getState().nextAngleUnit();
-        else if (deed === 'paint') painted();
-        else if (deed === 'release') release();
-        else store.getState().press(keys[deed].does);
-        await settled();
-        const { live } = store.getState();
-        if (live.kind === 'answer') expect(live.answer).toEqual(answerNow(store.getState()));
-      }
-    }),
-    { seed: SEED, numRuns: 150, examples: [[['sin', 'd3', 'paint', 'unit', 'release']]] },
   );
 });
 

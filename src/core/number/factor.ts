@@ -104,7 +104,8 @@ const LONGEST_FACTORED_BITS = 4096;
 const LONGEST_TESTED_BITS = 1024;
 
 /**
- * The prime factors of n ≥ 1 in rising order, or null when `steps` of search were not enough or it was told to stop.
+ * The prime factors of n ≥ 1 in rising order, or null when `steps` of search were not enough, it was
+ * told to stop, or what is left without the small primes is too long.
  * The time grows with the root of the second largest factor; factors to about 10^9 are found with the default.
  */
 export function factorise(n: bigint, shouldContinue: ShouldContinue, steps = 100_000): readonly PrimePower[] | null {

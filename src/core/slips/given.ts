@@ -148,7 +148,6 @@ export function agreement(v: Value, given: Given, context: Context): Agreement |
     if (roundDivide(exact.n, exact.d) === given.unscaled) return 'rounded';
     return exact.n / exact.d === given.unscaled && isSameSign(exact.n, given.unscaled) ? 'truncated' : null;
   }
-  if (isFar(v, given, context)) return null;
   const rounded = roundToPlaces(scaled, 0, context.shouldContinue);
   if (typeof rounded === 'string' || !rounded.settled) return null;
   if (rounded.unscaled === given.unscaled) return rounded.exact ? 'exact' : 'rounded';
