@@ -27,6 +27,10 @@ export function hasChance(tree: Tree): boolean {
 
 const HUNDREDTH = realValue({ kind: 'rational', value: q.rational(1n, 100n) });
 
+/** Past these an exponent is that of a real power. */
+const MOST_EXPONENT = 1_000_000n;
+const MOST_OF_EVEN_ROOT = 512n;
+
 /**
  * An expression in one variable as operations on balls, the rest of it worked out once; null when it has a part that
  * is not made of them (a step function, another sum, complex numbers), or no value.
@@ -92,9 +96,12 @@ export function compileToRealExpr(tree: Tree, variable: string, context: Context
     if (base === null || exponent === null) return null;
     const to = exponent.kind === 'value' ? asRational(exponent.value) : null;
     if (to === null) return op('realPower', base, exponent);
-    if (to.n > 1_000_000n || to.n < -1_000_000n || to.d > 1_000_000n) return op('realPower', base, exponent);
-    const raised = op('wholePower', base, wholeNumber(Number(to.n)));
-    return to.d === 1n ? raised : op('root', to.n === 1n ? base : raised, wholeNumber(Number(to.d)));
+    // An even root is of no negative number, as a real power is not; and a long power of it has wide bounds.
+    const most = to.d % 2n === 0n ? MOST_OF_EVEN_ROOT : MOST_EXPONENT;
+    if (to.n > most || to.n < -most || to.d > MOST_EXPONENT) return op('realPower', base, exponent);
+    // The root comes first: x^666667, of which x^0.666667 is a root, has no bounds to speak of over an interval.
+    const rooted = to.d === 1n ? base : op('root', base, wholeNumber(Number(to.d)));
+    return to.n === 1n && to.d !== 1n ? rooted : op('wholePower', rooted, wholeNumber(Number(to.n)));
   };
 
   const call = (node: Tree & { kind: 'call' }): RealExpr | null => {
