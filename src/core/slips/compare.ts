@@ -9,9 +9,13 @@ import { functionNames } from '../function';
 import { bare } from '../language/brackets';
 import { parse } from '../language/parse';
 import { printText, TYPED } from '../language/print-text';
+import { toDouble } from '../number/to-double';
+import { isReal } from '../number/value';
 import { isTruth } from '../language/truth';
 import type { Tree } from '../language/tree';
 import type { Value } from '../number/value';
+import { chanceOf } from './chance';
+import type { Reached } from './chance';
 import type { Claim, Comparison, Sameness } from './claim';
 import { miscopied } from './copying';
 import { differenceIn } from './difference';
@@ -42,11 +46,20 @@ const MOST_PAIRS = 8;
 /** Few digits say little: what a rounded agreement costs by the figures of the answer. */
 const byFigures = (figures: number): number => [4, 4, 1.2, 0.4][figures] ?? 0;
 
-/** What is less likely than that says nothing: nearly every line can be led to a single digit. */
-const MOST_COST = 6;
+/** What is less likely than that says nothing. */
+const MOST_COST = 5;
+const MOST_COST_OF_PAIR = 6;
+
+/** A slip that every teacher knows is named however short the answer is. */
+const WELL_KNOWN = 2.35;
+
+/** The share of random answers that may be explained as well, before an explanation says nothing. */
+const MOST_CHANCE = 0.15;
+const MOST_CHANCE_OF_PAIR = 0.04;
 
 class Search {
   readonly claims = new Map<string, Claim>();
+  private readonly reached: Reached[] = [];
   private tries = 0;
   private readonly tried = new Set<string>();
 
@@ -85,11 +98,13 @@ class Search {
     return value.ok ? value.value : null;
   }
 
-  /** How a tree gives the answer, under an angle unit. */
-  private agrees(tree: Tree, angle: AngleUnit): 'exact' | 'rounded' | null {
+  /** How a tree gives the answer, under an angle unit. `cost`: that of what led to it. */
+  private agrees(tree: Tree, angle: AngleUnit, cost: number): 'exact' | 'rounded' | null {
     const context = this.contextAt(angle);
     const rough = evaluateRoughly(tree, context);
-    if (!rough.ok || isFar(rough.value, this.given, context)) return null;
+    if (!rough.ok) return null;
+    if (isReal(rough.value)) this.reached.push({ value: toDouble(rough.value, context.shouldContinue), cost });
+    if (isFar(rough.value, this.given, context)) return null;
     const value = this.valueOf(tree, angle);
     const how = value === null ? null : agreement(value, this.given, this.contextAt(angle));
     return how === 'truncated' ? null : how;
@@ -99,15 +114,17 @@ class Search {
   try(slips: Claim['slips'], variant: Variant, angle: AngleUnit, cost: number): void {
     this.tries += 1;
     const under = variant.angle ?? angle;
-    if (this.agrees(variant.tree, under) === null) return;
+    const own = cost + (variant.extra ?? 0);
+    if (this.agrees(variant.tree, under, own) === null) return;
     const line = this.print(variant.tree);
+    if (line === this.text && under === this.context.angle) return;
     const again = readLine(line, this.impliedFirst);
-    const how = again === null ? null : this.agrees(again, under);
+    const how = again === null ? null : this.agrees(again, under, own);
     if (how === null || (this.isExactOnly && how !== 'exact')) return;
-    const total = cost + (variant.extra ?? 0) + (how === 'rounded' ? this.vagueness() : 0);
-    if (slips.length === 1 && total > MOST_COST) return;
-    const differs = again === null ? null : differenceIn(this.text, line, again);
-    this.claim({ slips, line, angle: under, differs, isOfAnswer: false, cost: total }, this.print(bare(variant.tree)));
+    const total = own + (how === 'rounded' ? this.vagueness() : 0);
+    const isOfAnswer = variant.isOfAnswer === true;
+    const differs = again === null || isOfAnswer ? null : differenceIn(this.text, line, again);
+    this.claim({ slips, line, angle: under, differs, isOfAnswer, cost: total }, this.print(bare(variant.tree)));
   }
 
   vagueness = (): number => (this.given.kind === 'digits' ? byFigures(this.given.figures) : 0);
@@ -117,6 +134,18 @@ class Search {
     const key = `${claim.slips.length === 1 ? claim.slips[0] : 'pair'}\n${line}\n${claim.angle}`;
     const before = this.claims.get(key);
     if (before === undefined || before.cost > claim.cost) this.claims.set(key, claim);
+  }
+
+  /** The claims that say something, the likeliest first, then the plainest: not what a random answer would do as well. */
+  telling(): readonly Claim[] {
+    const chance = chanceOf(this.given, this.reached);
+    const saysSomething = ({ slips, cost }: Claim): boolean => {
+      if (slips.length > 1) return cost <= MOST_COST_OF_PAIR && (chance(cost) ?? 0) <= MOST_CHANCE_OF_PAIR;
+      return cost <= WELL_KNOWN || (cost <= MOST_COST && (chance(cost) ?? 0) <= MOST_CHANCE);
+    };
+    return [...this.claims.values()]
+      .filter(saysSomething)
+      .sort((a, b) => a.cost - b.cost || a.line.length - b.line.length);
   }
 
   get goesOn(): boolean {
@@ -204,6 +233,5 @@ export function compare(
     const best = Math.min(...[...search.claims.values()].map(({ cost }) => cost));
     if (best > LIKELY) search.pairs(line);
   }
-  const claims = [...search.claims.values()].sort((a, b) => a.cost - b.cost || a.line.length - b.line.length);
-  return succeed({ same, claims, isWhole: search.goesOn });
+  return succeed({ same, claims: search.telling(), isWhole: search.goesOn });
 }

@@ -19,6 +19,7 @@ const slips: readonly (readonly [SlipName, typeof moved, number])[] = [
 
 /** Shorter answers are too easily another one's slip. */
 const LEAST_FIGURES = 3;
+const LEAST_FIGURES_OF_POINT = 2;
 
 const withPoint = (unscaled: bigint, places: number): string => {
   const digits = unscaled.toString().padStart(Math.max(places, 0) + 1, '0');
@@ -30,7 +31,6 @@ const plain = (digits: string): string => digits.replace(/^0+(?=\d)/, '').replac
 /** The right result with a slip of the hand in its digits. */
 export function* miscopied(value: Value, given: Given, answer: string, context: Context): Generator<Claim> {
   if (given.kind !== 'digits' || given.places === null || given.places < 0 || !isReal(value)) return;
-  if (given.figures < LEAST_FIGURES) return;
   const { places, unscaled } = given;
   const aim = withPoint(absolute(unscaled), places);
   // A digit too few or too many moves the last place.
@@ -40,6 +40,7 @@ export function* miscopied(value: Value, given: Given, answer: string, context: 
     if (typeof result === 'string' || !result.settled || result.unscaled < 0n !== unscaled < 0n) continue;
     const shown = withPoint(absolute(result.unscaled), at);
     for (const [name, misspelling, cost] of slips) {
+      if (given.figures < (name === 'point-moved' ? LEAST_FIGURES_OF_POINT : LEAST_FIGURES)) continue;
       const found = [...misspelling(shown)].filter(([text]) => plain(text) === aim);
       const extra = Math.min(...found.map(([, more]) => more));
       if (found.length > 0)

@@ -27,5 +27,15 @@ export const slipNames = [
   'root-division',
   'power-product',
   'exponent-of-ten',
+  'fractions-added',
+  'fraction-turned',
+  'mixed-parts',
+  'term-by-term',
+  'one-term',
+  'exponent-law',
+  'other-operation',
+  'other-function',
+  'mean-median',
+  'carrying',
 ] as const;
 export type SlipName = (typeof slipNames)[number];

@@ -3,17 +3,24 @@ import { digitDoubled, digitLeftOut, digitsSwapped, digitWrong, exponentOfTen, p
 import {
   choices,
   deviations,
+  meanMedian,
+  otherFunction,
+  otherOperation,
+  carrying,
   functionPower,
   logBase,
   powerProduct,
   reciprocalInverse,
   rootDivision,
 } from './kinds/functions';
+import { fractionsAdded, fractionTurned, mixedParts } from './kinds/fractions';
 import { brackets, impliedProduct, leftToRight, signPower } from './kinds/grouping';
 import { mixedProduct, numberNotUsed, numberTwice } from './kinds/numbers';
+import { carrying, meanMedian, otherFunction, otherOperation } from './kinds/operations';
 import { percentAdded, percentBase } from './kinds/percents';
 import { roundedEarly } from './kinds/rounding';
 import { minus } from './kinds/signs';
+import { exponentLaw, oneTerm, termByTerm } from './kinds/terms';
 import type { SlipRecord } from './slip';
 
 /** Every slip, in the order in which one is made upon another: how the line is read, what is keyed, how it is worked. */
@@ -22,6 +29,12 @@ export const records: readonly SlipRecord[] = [
   impliedProduct,
   leftToRight,
   brackets,
+  fractionsAdded,
+  fractionTurned,
+  mixedParts,
+  termByTerm,
+  oneTerm,
+  exponentLaw,
   minus,
   functionPower,
   reciprocalInverse,
@@ -30,6 +43,10 @@ export const records: readonly SlipRecord[] = [
   powerProduct,
   choices,
   deviations,
+  meanMedian,
+  otherFunction,
+  otherOperation,
+  carrying,
   percentAdded,
   percentBase,
   mixedProduct,

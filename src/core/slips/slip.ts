@@ -18,7 +18,13 @@ export type SlipLine = Readonly<{
 }>;
 
 /** A line that a slip can lead to. `extra`: how much less likely it is than the plainest of its kind. */
-export type Variant = Readonly<{ tree: Tree; angle?: AngleUnit; extra?: number }>;
+export type Variant = Readonly<{
+  tree: Tree;
+  angle?: AngleUnit;
+  extra?: number;
+  /** The slip was made in writing the result down, which is then all of `tree`. */
+  isOfAnswer?: boolean;
+}>;
 
 /**
  * A slip. `cost`: how unlikely it is, as the negative logarithm of how often it is met beside the others (common
@@ -66,7 +72,7 @@ export function* rewritten(tree: Tree, rewrite: Rewrite, parent: Tree | null = n
 const EVERYWHERE = 0.3;
 
 /** A slip that rewrites one node, or each node that it can, in its plainest way. */
-export const byRewriting = (rewrite: Rewrite): SlipRecord['variants'] =>
+export const byRewriting = (rewrite: Rewrite): ((line: Pick<SlipLine, 'tree'>) => Generator<Variant>) =>
   function* ({ tree }) {
     yield* rewritten(tree, rewrite);
     let count = 0;

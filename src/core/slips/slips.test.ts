@@ -95,7 +95,7 @@ test.each<[slip: string, line: string, answer: string, amountsTo: string, angle?
   ['digit-wrong', '12*34', '442', '13*34'],
   ['digit-left-out', '128+45', '57', '12+45'],
   ['digit-doubled', '25*4', '900', '225*4'],
-  ['number-twice', '3+4+6', '19', '3+4+6+6'],
+  ['number-twice', '13+24+46', '129', '13+24+46+46'],
   ['number-not-used', '12.5+7.25+3', '15.5', '12.5+3'],
   ['root-division', 'root(3,27)', '9', '27/3'],
   ['root-division', 'sqrt(10)', '5', '10/2'],

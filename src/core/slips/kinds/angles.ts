@@ -60,6 +60,19 @@ const asMinutes: Rewrite = function* (node, parent) {
   if (minutes.length === 1) yield [part(`${minutes}0`), 1.1];
 };
 
+const circular = new Set(['sin', 'cos', 'tan', 'asin', 'acos', 'atan']);
+
+/** Whether a line is about angles or time: it has one, or works with sixtieths. */
+const isOfSixtieths = (tree: Tree): boolean =>
+  anglesOf(tree) ||
+  [...nodesOf(tree)].some(
+    (node) =>
+      (node.kind === 'call' && circular.has(node.fn)) ||
+      (node.kind === 'number' && (node.written === '60' || node.written === '3600')) ||
+      (node.kind === 'conversion' && node.measures.some(({ unit }) => /^(h|hr|min|s)$/.test(unit?.text ?? ''))) ||
+      (node.kind === 'mixed' && node.d === 60n),
+  );
+
 /** A marked decimal is worked over whole, so that its mark goes with it. */
 const markedAsMinutes: Rewrite = function* (node) {
   if (!isMark(node)) return;
@@ -70,6 +83,7 @@ export const dmsDecimal: SlipRecord = {
   name: 'dms-decimal',
   cost: 0.9,
   *variants(line) {
+    if (!isOfSixtieths(line.tree)) return;
     yield* rewritten(line.tree, markedAsMinutes);
     yield* byRewriting(function* (node, parent) {
       if (!isMark(parent)) yield* asMinutes(node, null);

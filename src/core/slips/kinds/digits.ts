@@ -55,17 +55,20 @@ export const misspelt = (misspelling: Misspelling): SlipRecord['variants'] =>
     }
   });
 
+/** A single digit is seldom mistaken: what is keyed is in sight at a glance. */
+const isSingle = (digits: string): boolean => digits.replace('.', '').length < 2;
+
 const isDigit = (sign: string): boolean => /\d/.test(sign);
 
-/** The decimal point moved by one, two or three places. */
+/** The decimal point moved by one, two or three places, where one is written. */
 export function* moved(digits: string): Generator<readonly [string, number]> {
   const [whole = '', decimals = ''] = digits.split('.');
-  const extra = decimals === '' ? 0.7 : 0;
+  if (decimals === '') return;
   for (const [i, by] of [1, 2, 3].entries()) {
     const right = decimals.padEnd(by, '0');
-    yield [`${whole}${right.slice(0, by)}.${right.slice(by)}`, extra + i * 0.4];
+    yield [`${whole}${right.slice(0, by)}.${right.slice(by)}`, i * 0.4];
     const left = whole.padStart(by + 1, '0');
-    yield [`${left.slice(0, -by)}.${left.slice(-by)}${decimals}`, extra + i * 0.4];
+    yield [`${left.slice(0, -by)}.${left.slice(-by)}${decimals}`, i * 0.4];
   }
 }
 
@@ -88,10 +91,11 @@ const ALIKE = new Set('12 23 45 56 78 89 14 47 25 58 36 69 01 02 17 38 39 49 06 
 const alike = (a: string, b: string): boolean => ALIKE.has(a + b) || ALIKE.has(b + a);
 
 export function* replaced(digits: string): Generator<readonly [string, number]> {
+  if (isSingle(digits)) return;
   for (const [i, sign] of [...digits].entries())
     if (isDigit(sign))
       for (const other of '0123456789')
-        if (other !== sign) yield [digits.slice(0, i) + other + digits.slice(i + 1), alike(sign, other) ? 0 : 0.4];
+        if (other !== sign) yield [digits.slice(0, i) + other + digits.slice(i + 1), alike(sign, other) ? 0 : 1.2];
 }
 
 export function* leftOut(digits: string): Generator<readonly [string, number]> {
@@ -101,6 +105,7 @@ export function* leftOut(digits: string): Generator<readonly [string, number]> {
 }
 
 export function* doubled(digits: string): Generator<readonly [string, number]> {
+  if (isSingle(digits)) return;
   for (const [i, sign] of [...digits].entries())
     if (isDigit(sign) && sign !== digits[i + 1]) yield [digits.slice(0, i) + sign + digits.slice(i), 0];
 }

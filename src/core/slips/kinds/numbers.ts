@@ -64,6 +64,9 @@ export const numberNotUsed: SlipRecord = {
   }),
 };
 
+/** What may be taken for another: a letter, or a number of more than one digit. */
+const isTaken = (node: Tree): boolean => node.kind === 'letter' || (node.kind === 'number' && node.written.length > 1);
+
 /** A number of the line that was used once more, or in the place of another. */
 export const numberTwice: SlipRecord = {
   name: 'number-twice',
@@ -72,13 +75,14 @@ export const numberTwice: SlipRecord = {
     yield* rewritten(line.tree, function* (node) {
       if (node.kind !== 'binary') return;
       const { op, left, right } = node;
+      const isSum = op === 'plus' || op === 'times' || op === 'implied';
+      if (!isSum) return;
       yield [binaryTree(op, node, right), costOf(right)];
-      const again = op === 'minus' ? 'plus' : op === 'over' || op === 'divide' ? 'times' : op;
-      yield [{ ...node, left: binaryTree(again, left, left) }, costOf(left) + (again === op ? 0 : 0.6)];
+      yield [{ ...node, left: binaryTree(op, left, left) }, costOf(left)];
     });
-    const numbers = [...nodesOf(line.tree)].filter((node) => node.kind === 'number' || node.kind === 'letter');
+    const numbers = [...nodesOf(line.tree)].filter(isTaken);
     yield* rewritten(line.tree, function* (node) {
-      if (node.kind !== 'number' && node.kind !== 'letter') return;
+      if (!isTaken(node)) return;
       for (const other of numbers)
         if (line.text.slice(other.span.from, other.span.to) !== line.text.slice(node.span.from, node.span.to))
           yield [other, 0.5];

@@ -3,7 +3,7 @@ import type { Tree } from '../../language/tree';
 import { unhurried } from '../../base/should-continue';
 import { roundToFigures, roundToPlaces } from '../../number/digits';
 import type { DecimalAnswer } from '../../number/digits';
-import { isReal } from '../../number/value';
+import { asRational, isReal } from '../../number/value';
 import type { RealValue } from '../../number/value';
 import { placed } from '../decimal-text';
 import type { SlipLine, SlipRecord, Variant } from '../slip';
@@ -39,7 +39,7 @@ const ways: readonly (readonly [Round, number])[] = [
   [toPlaces(2), 0],
   [toPlaces(1), 0.1],
   [toPlaces(3), 0.1],
-  [toPlaces(0), 0.3],
+  [toPlaces(0), 0.8],
   [toPlaces(4), 0.2],
   [toFigures(3), 0.4],
   [toFigures(2), 0.5],
@@ -52,8 +52,13 @@ const ways: readonly (readonly [Round, number])[] = [
   [cut(4), 1],
 ];
 
+/** What ends after three decimals is written as it is: nobody takes 0.2 for a quarter. */
+const SHORT = 1000n;
+
 /** A rounded number as a tree; null where nothing was rounded away, or it could not be proved. */
 function roundedTree(value: RealValue, round: Round): Tree | null {
+  const exact = asRational(value);
+  if (exact !== null && exact.d !== 1n && SHORT % exact.d === 0n) return null;
   const result = round(value);
   if (typeof result === 'string' || result.exact || !result.settled) return null;
   const isNegative = result.unscaled < 0n;
@@ -129,7 +134,7 @@ export const roundedEarly: SlipRecord = {
       });
       for (const { node, by } of rounded.slice(0, MOST_PARTS)) {
         // A number that was given is seldom rounded before use.
-        const given = node.kind === 'number' ? 0.8 : 0;
+        const given = node.kind === 'number' ? 1.5 : 0;
         yield { tree: replacedIn(tree, new Map([[node, by]])), extra: extra + given };
       }
       yield { tree: allRounded(line, tree, round, true), extra: extra + 0.1 };

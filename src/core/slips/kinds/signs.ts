@@ -16,7 +16,7 @@ export const minus: SlipRecord = {
       if (node.op === 'minus') {
         yield [binaryTree('times', left, negated(right)), 0];
         yield [binaryTree('plus', left, right), 0.8];
-        yield [binaryTree('minus', right, left), 1.2];
+        yield [binaryTree('minus', right, left), 0.8];
       }
       if (node.op === 'plus') yield [binaryTree('minus', left, right), 1];
       if ((node.op === 'times' || node.op === 'implied') && sign.kind === 'negate')

@@ -58,6 +58,16 @@ export const slipNames: Readonly<Record<SlipName, string>> = {
   'root-division': 'root as division',
   'power-product': 'power as product',
   'exponent-of-ten': 'exponent of ten',
+  'fractions-added': 'adding fractions',
+  'fraction-turned': 'dividing by a fraction',
+  'mixed-parts': 'parts of mixed numbers',
+  'term-by-term': 'term by term',
+  'one-term': 'one part only',
+  'exponent-law': 'laws of exponents',
+  'other-operation': 'another operation',
+  'other-function': 'another function',
+  'mean-median': 'mean and median',
+  carrying: 'carrying',
 };
 
 /** Each slip in one sentence. */
@@ -89,4 +99,14 @@ export const slipTexts: Readonly<Record<SlipName, string>> = {
   'root-division': 'The root was taken for a division by its index.',
   'power-product': 'The power was taken for a product with its exponent.',
   'exponent-of-ten': 'The exponent of ten is another.',
+  'fractions-added': 'Numerators and denominators were added separately. Use a common denominator first.',
+  'fraction-turned': 'To divide by a fraction, multiply by its reciprocal; to multiply, leave it as it is.',
+  'mixed-parts': 'Integer parts and fraction parts were multiplied separately. Write improper fractions first.',
+  'term-by-term': 'Each term was treated separately: (a + b)² is not a² + b², and √(a + b) is not √a + √b.',
+  'one-term': 'Only one part was multiplied, divided or raised; the operation applies to all of it.',
+  'exponent-law': 'The laws of exponents were mixed up: aᵐ·aⁿ = aᵐ⁺ⁿ, (aᵐ)ⁿ = aᵐⁿ, a⁰ = 1.',
+  'other-operation': 'Another operation was used: + for ×, or × for ÷, say.',
+  'other-function': 'Another function was used: cos for sin, say.',
+  'mean-median': 'The mean and the median were mixed up.',
+  carrying: 'A carry was forgotten, or a column was subtracted the wrong way round.',
 };
