@@ -33,7 +33,7 @@ export function checkAnswer(request: CheckRequest, context: Context): Result<obj
   const form = askedFormOf(request.form ?? '');
   const value = form === null ? null : evaluate(line.value.tree, context);
   const marked = form !== null && value?.ok === true ? mark(value.value, answer.value.tree, form, context) : null;
-  const inForm = marked?.ok === true ? { inForm: marked.value === 'right' } : {};
+  const inForm = marked?.ok === true ? { inForm: marked.value.mark === 'right' } : {};
   if (same === null) return succeed({ same: false, ...inForm, slips: told });
   return succeed({ same: true, ...(same.how === 'form' ? {} : { [same.how]: same.places }), ...inForm, slips: told });
 }

@@ -24,10 +24,10 @@ function marked(question: PupilQuestion, answer: string, context: Context): Resu
   if (off?.ok === false) return off;
   const result = mark(value.value, given.value.tree, question.form, context, off === null ? null : off.value);
   if (!result.ok) return result;
-  if (result.value !== 'wrong') return succeed({ mark: result.value });
+  if (result.value.mark !== 'wrong') return succeed({ mark: result.value.mark });
   const compared = compare(key.value.tree, given.value.tree, context, false);
   const [slip] = compared.ok ? compared.value.claims : [];
-  return succeed({ mark: result.value, ...(slip === undefined ? {} : { slip: slip.slips[0], slipLine: slip.line }) });
+  return succeed({ mark: result.value.mark, ...(slip === undefined ? {} : { slip: slip.slips[0], slipLine: slip.line }) });
 }
 
 /** What the answer of a question is, and how the pupil's is marked, if there is one. */

@@ -113,7 +113,7 @@ function written(value: RealValue, form: Exercise['form']): string {
 
 const outcome = (exercise: Exercise, answer: string): string => {
   const result = mark(valueOf(exercise.key), treeOf(answer), exercise.form, context);
-  return result.ok ? result.value : result.problem.code;
+  return result.ok ? result.value.mark : result.problem.code;
 };
 
 describe.each(seriesRecords.map((series) => [series.id, series] as const))('%s', (_, series) => {

@@ -20,7 +20,8 @@ function claimsOf(line: string, answer: string, angle: AngleUnit): readonly Clai
   return result.value.claims;
 }
 
-test.each(wrongAnswers)('a teacher would say %s of %s answered %s', (slips, line, answer, angle = 'deg') => {
+test.each(wrongAnswers.map((one) => [...one] as const))('a teacher would say %s of %s answered %s', (...row) => {
+  const [slips, line, answer, angle = 'deg'] = row;
   const [first] = claimsOf(line, answer, angle);
   expect(slips.split(',')).toContain(first?.slips.join(' and '));
 });

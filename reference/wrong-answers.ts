@@ -1,8 +1,10 @@
-/*
+type WrongAnswer = readonly [slips: string, line: string, answer: string, angle?: 'rad' | 'deg'];
+
+/**
  * Wrong answers as they are met in exercise books, each with the slip that a teacher would name: common practice, no
  * source. All lines are invented. Where two names fit, both are given.
  */
-export const wrongAnswers: readonly (readonly [slips: string, line: string, answer: string, angle?: 'rad' | 'deg'])[] =
+export const wrongAnswers: readonly WrongAnswer[] =
   [
     // Fractions.
     ['fractions-added', '1/2+1/3', '2/5'],

@@ -1,9 +1,10 @@
-import { inside, nodesOf } from '../language/tree';
+import { inside } from '../language/tree';
 import type { Tree } from '../language/tree';
 import { gcd } from '../number/integer';
+import { isExactResult } from './written-result';
 
 /**
- * The form in which an answer is asked for: any, a number that is worked out, a whole number, a fraction in lowest terms, a mixed number, a plain
+ * The form in which an answer is asked for: any that a result can have, an expression of whatever kind, a number that is worked out, a whole number, a fraction in lowest terms, a mixed number, a plain
  * decimal, a percent, exact (no decimals, roots as simple as they are), a number from 1 up to 10 times a power of ten,
  * or so many decimal places or significant figures.
  */
@@ -17,6 +18,7 @@ export const plainForms = [
   'percent',
   'exact',
   'scientific',
+  'expression',
 ] as const;
 export type AskedForm = (typeof plainForms)[number] | `places ${number}` | `figures ${number}`;
 
@@ -69,33 +71,6 @@ function isMixed(tree: Tree): boolean {
   return isWhole(top) && isWhole(bottom) && BigInt(top.written) < BigInt(bottom.written);
 }
 
-/** The largest radicand whose squares are looked for; a longer one is taken as it is. */
-const LONGEST_RADICAND = 1_000_000n;
-
-function isSquareFree(n: bigint): boolean {
-  if (n > LONGEST_RADICAND) return true;
-  for (let k = 2n; k * k <= n; k += 1n) if (n % (k * k) === 0n) return false;
-  return n > 1n;
-}
-
-/** No decimals, no functions but roots of whole numbers without square factors, and none of those below a bar. */
-function isExact(tree: Tree): boolean {
-  for (const node of nodesOf(tree)) {
-    if (node.kind === 'number' && !isWhole(node)) return false;
-    if (node.kind === 'postfix' || node.kind === 'letter' || node.kind === 'power') return false;
-    if (node.kind === 'binary' && (node.op === 'over' || node.op === 'divide')) {
-      const below = [...nodesOf(node.right)];
-      if (below.some(({ kind }) => kind === 'call')) return false;
-    }
-    if (node.kind === 'call') {
-      const [only] = node.args;
-      const of = only === undefined ? null : inside(only);
-      if (node.fn !== 'sqrt' || of === null || !isWhole(of) || !isSquareFree(BigInt(of.written))) return false;
-    }
-  }
-  return true;
-}
-
 /** 4.2 × 10^7, or 4.2E7 as it is keyed. */
 function isScientific(tree: Tree): boolean {
   const node = unsigned(tree);
@@ -111,6 +86,14 @@ function isScientific(tree: Tree): boolean {
   return isMantissa(mantissa.written) && base.kind === 'number' && base.written === '10';
 }
 
+/** 12/4 is a division that is still to be done. */
+const isWholeQuotient = ({ left, right }: Tree & { kind: 'binary' }): boolean => {
+  const [top, bottom] = [unsigned(left), inside(right)];
+  return (
+    isWhole(top) && isWhole(bottom) && bottom.written !== '0' && BigInt(top.written) % BigInt(bottom.written) === 0n
+  );
+};
+
 /** One number as it can be written: no sum, product or function is left in it. */
 function isWorkedOut(node: Tree): boolean {
   switch (node.kind) {
@@ -125,10 +108,29 @@ function isWorkedOut(node: Tree): boolean {
       return (
         (node.op === 'over' || node.op === 'divide') &&
         unsigned(node.left).kind === 'number' &&
-        inside(node.right).kind === 'number'
+        inside(node.right).kind === 'number' &&
+        !isWholeQuotient(node)
       );
     default:
       return false;
+  }
+}
+
+/**
+ * One of the forms in which a result is shown: a number that is worked out and in lowest terms, or an exact result; of a
+ * matrix each entry.
+ */
+function isResult(tree: Tree): boolean {
+  const node = unsigned(tree);
+  switch (node.kind) {
+    case 'matrix':
+      return node.entries.every(isResult);
+    case 'mixed':
+      return isMixed(node);
+    case 'binary':
+      return isLowest(node) || isExactResult(tree) || isScientific(tree);
+    default:
+      return isWorkedOut(node) || isExactResult(tree);
   }
 }
 
@@ -137,6 +139,8 @@ export function isInForm(tree: Tree, form: AskedForm): boolean {
   const node = unsigned(tree);
   switch (form) {
     case 'any':
+      return isResult(tree);
+    case 'expression':
       return true;
     case 'number':
       return isWorkedOut(node);
@@ -151,7 +155,7 @@ export function isInForm(tree: Tree, form: AskedForm): boolean {
     case 'percent':
       return node.kind === 'postfix' && node.op === 'percent' && inside(node.of).kind === 'number';
     case 'exact':
-      return isExact(tree);
+      return isExactResult(tree) || isMixed(node);
     case 'scientific':
       return isScientific(tree);
     default:

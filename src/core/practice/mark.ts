@@ -6,9 +6,10 @@ import { evaluate } from '../evaluate/evaluate';
 import type { Tree } from '../language/tree';
 import { compareReals } from '../number/sign';
 import { subtract } from '../number/arithmetic';
-import { isReal } from '../number/value';
+import { isExact, isReal } from '../number/value';
 import type { RealValue, Value } from '../number/value';
-import { agreement, readGiven } from '../slips/given';
+import type { Sameness } from '../slips/claim';
+import { readGiven, sameness } from '../slips/given';
 import type { Given } from '../slips/given';
 import { countOf, isInForm } from './asked-form';
 import type { AskedForm } from './asked-form';
@@ -31,6 +32,12 @@ const hasCount = (given: Given, form: AskedForm): boolean => {
   return asked.what === 'places' ? given.places === asked.count : given.figures === asked.count;
 };
 
+/** How an answer is marked. `same`: how its value is that of the key, where it is. */
+export type Marking = Readonly<{ mark: Mark; same: Sameness | null }>;
+
+/** What a value without an exact form is rounded to, to be right where any form will do. */
+const LEAST_FIGURES = 3;
+
 /**
  * Marks an answer by its value against the value of the key, and by the form that is asked for. `tolerance`: how far
  * off an answer may be and still be right; null where the digits that it gives must be those of the key. Problems:
@@ -42,22 +49,26 @@ export function mark(
   form: AskedForm,
   context: Context,
   tolerance: RealValue | null = null,
-): Result<Mark, Problem> {
-  const given = readGiven(answer, context);
-  if (!given.ok) return given;
+): Result<Marking, Problem> {
+  const read = readGiven(answer, context);
+  if (!read.ok) return read;
+  const given = read.value;
   if (tolerance !== null) {
     const value = evaluate(answer, context);
     if (!value.ok) return value;
     if (isReal(value.value) && isReal(key) && isNear(value.value, key, tolerance, context))
-      return succeed(isInForm(answer, form) ? 'right' : 'other-form');
+      return succeed({ mark: isInForm(answer, form) ? 'right' : 'other-form', same: { how: 'form' } });
   }
-  const how = agreement(key, given.value, context);
-  if (how === null) return succeed('wrong');
-  const isAsked = isInForm(answer, form) && hasCount(given.value, form);
-  if (countOf(form) !== null) {
-    if (how === 'truncated') return succeed('rounded');
-    return succeed(isAsked ? 'right' : 'other-form');
-  }
-  if (how !== 'exact') return succeed('rounded');
-  return succeed(isAsked ? 'right' : 'other-form');
+  const same = sameness(key, given, context);
+  return succeed({ mark: markOf(key, answer, given, same, form), same });
+}
+
+function markOf(key: Value, answer: Tree, given: Given, same: Sameness | null, form: AskedForm): Mark {
+  if (same === null) return 'wrong';
+  const asked: Mark = isInForm(answer, form) && hasCount(given, form) ? 'right' : 'other-form';
+  if (same.how === 'form') return asked;
+  if (countOf(form) !== null) return same.how === 'truncated' ? 'rounded' : asked;
+  // What has no exact form can only be rounded.
+  const isAllThereIs = form === 'any' && same.how === 'rounded' && given.kind === 'digits' && !isExact(key);
+  return isAllThereIs && given.figures >= LEAST_FIGURES ? 'right' : 'rounded';
 }

@@ -16,10 +16,10 @@ import type { Tree } from '../language/tree';
 import type { Value } from '../number/value';
 import { chanceOf } from './chance';
 import type { Reached } from './chance';
-import type { Claim, Comparison, Sameness } from './claim';
+import type { Claim, Comparison } from './claim';
 import { miscopied } from './copying';
 import { differenceIn } from './difference';
-import { agreement, isFar, readGiven } from './given';
+import { agreement, isFar, readGiven, sameness } from './given';
 import type { Given } from './given';
 import { records } from './records';
 import { tidied } from './slip';
@@ -195,13 +195,6 @@ class Search {
 function readLine(text: string, impliedFirst: boolean): Tree | null {
   const reading = parse(text, { functions: functionNames, decimalSign: '.', impliedFirst });
   return reading.ok && !isTruth(reading.value.tree) ? reading.value.tree : null;
-}
-
-/** Why an answer is the same as a value; null when it is not. */
-function sameness(value: Value, given: Given, context: Context): Sameness | null {
-  const how = agreement(value, given, context);
-  if (how === null) return null;
-  return how === 'exact' ? { how: 'form' } : { how, places: given.kind === 'digits' ? given.places : null };
 }
 
 /**

@@ -18,6 +18,7 @@ import { truncate } from '../number/rounding';
 import { toDouble } from '../number/to-double';
 import { asRational, fromRational, isReal } from '../number/value';
 import type { RealValue, Value } from '../number/value';
+import type { Sameness } from './claim';
 
 /** Digits as they are written: so many steps, each the worth of the last digit. */
 type Digits = Readonly<{ unscaled: bigint; step: Rational }>;
@@ -166,4 +167,11 @@ function sameExactly(a: Value, given: Given & { kind: 'exact' }, context: Contex
     if (isFar(a, given, context)) return false;
   }
   return isSameValue(a, b, context) === true;
+}
+
+/** Why an answer is the same as a value; null when it is not. */
+export function sameness(value: Value, given: Given, context: Context): Sameness | null {
+  const how = agreement(value, given, context);
+  if (how === null) return null;
+  return how === 'exact' ? { how: 'form' } : { how, places: given.kind === 'digits' ? given.places : null };
 }

@@ -3,10 +3,6 @@ import { digitDoubled, digitLeftOut, digitsSwapped, digitWrong, exponentOfTen, p
 import {
   choices,
   deviations,
-  meanMedian,
-  otherFunction,
-  otherOperation,
-  carrying,
   functionPower,
   logBase,
   powerProduct,

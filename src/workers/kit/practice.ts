@@ -12,6 +12,7 @@ import type { AskedForm } from '@/core/practice/asked-form';
 import { drawn } from '@/core/practice/draw';
 import type { Exercise, Level, SeriesId } from '@/core/practice/exercise';
 import { seriesRecords } from '@/core/practice/series/records';
+import type { Sameness } from '@/core/slips/claim';
 import { answerSpelled, contextFor, inSpelling, readingOptions } from '../answer';
 import type { LineAnswer, LineRequest } from '../answer';
 import { compareView } from './compare';
@@ -33,7 +34,7 @@ export type MarkRequest = LineRequest &
 
 /** How an answer is marked, the slips that lead to a wrong one, and what would be right; or what is wrong with the text. */
 export type MarkView =
-  | Readonly<{ mark: Mark; claims: readonly ClaimView[]; right: LineAnswer }>
+  | Readonly<{ mark: Mark; same: Sameness | null; claims: readonly ClaimView[]; right: LineAnswer }>
   | Readonly<{ problem: Problem }>;
 
 const MOST_CLAIMS = 3;
@@ -57,10 +58,10 @@ export function markView(
   const by = off?.ok === true && off.value.kind === 'rational' ? off.value : null;
   const marked = mark(value.value, answer.value.tree, request.form, context, by);
   if (!marked.ok) return succeed({ problem: marked.problem });
-  const isWrong = marked.value === 'wrong' && request.slipsFrom !== '';
+  const isWrong = marked.value.mark === 'wrong' && request.slipsFrom !== '';
   const compared = isWrong ? compareView({ ...request, line: request.slipsFrom }, shouldContinue, random) : null;
   const claims = compared?.ok === true && 'claims' in compared.value ? compared.value.claims : [];
-  return succeed({ mark: marked.value, claims: claims.slice(0, MOST_CLAIMS), right: right.value });
+  return succeed({ ...marked.value, claims: claims.slice(0, MOST_CLAIMS), right: right.value });
 }
 
 export type TraceRequest = LineRequest & Readonly<{ curve: string; from: number; to: number; count: number }>;

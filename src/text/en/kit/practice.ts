@@ -2,6 +2,7 @@ import { countOf } from '@/core/practice/asked-form';
 import type { AskedForm } from '@/core/practice/asked-form';
 import type { AskId, Exercise, SeriesId, Way } from '@/core/practice/exercise';
 import type { Mark } from '@/core/practice/mark';
+import type { Sameness } from '@/core/slips/claim';
 
 /** Words of the tool Practice. */
 export const practiceWords = {
@@ -46,7 +47,8 @@ export const practiceWords = {
   takeOut: 'Take out',
   ownEmpty: 'Lines that you add, typed or from the tape, are a series of your own.',
   ownFull: 'A series has room for 50 lines.',
-  anyForm: 'in any form',
+  workedOut: 'Work it out to one number, as simple as it can be: 5/6, say, or 3√2.',
+  anyForm: 'a result in any form',
   likely: 'The likely slip',
 } as const;
 
@@ -107,6 +109,7 @@ const forms: Readonly<Record<string, string>> = {
   percent: 'a percent',
   exact: 'exact: no decimals, roots as simple as they can be',
   scientific: 'a number from 1 up to 10 times a power of ten',
+  expression: 'an expression; it need not be worked out',
 };
 
 /** The form that is asked for; empty where any will do. */
@@ -128,12 +131,29 @@ export const formName = (form: AskedForm): string => (form === 'any' ? practiceW
 export const askText = ({ ask, at, words }: Exercise): string =>
   words ?? (ask === 'graph-value' && at !== undefined ? `${asks[ask]} where x is ${at.replace('-', '−')}?` : asks[ask]);
 
-export const markTexts: Readonly<Record<Mark, string>> = {
+const markTexts: Readonly<Record<Mark, string>> = {
   right: 'Right.',
   'other-form': 'The right value, in another form than is asked for.',
   rounded: 'Right as far as it goes, but its last digits are rounded or cut off in another way than is asked for.',
   wrong: 'Not right.',
 };
+
+const placesText = (places: number): string => {
+  if (places < 0) return `to a power of ten: 10^${-places}`;
+  return places === 0 ? 'to a whole number' : `to ${places} decimal ${places === 1 ? 'place' : 'places'}`;
+};
+
+/** How an answer is marked, and why it is not right although its value is near. */
+export function markText(mark: Mark, same: Sameness | null, form: AskedForm): string {
+  if (mark !== 'rounded' || same === null || same.how === 'form') return markTexts[mark];
+  const act = same.how === 'rounded' ? 'Rounded' : 'Cut off, not rounded,';
+  const places = same.places === null ? 'to its last minute or second' : placesText(same.places);
+  return countOf(form) === null ? `${act} ${places}, where an exact answer is asked for.` : `${act} ${places}.`;
+}
+
+/** What an answer in another form should be. */
+export const wantedForm = (form: AskedForm): string =>
+  form === 'any' ? practiceWords.workedOut : form === 'expression' ? '' : formText(form);
 
 export const progressText = (right: number, total: number): string => `${right} of ${total} right`;
 export const placeText = (at: number, total: number, isRepeat: boolean): string =>

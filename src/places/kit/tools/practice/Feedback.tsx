@@ -6,7 +6,7 @@ import { useHelp } from '@/places/exam/use-help';
 import { useStore } from '@/state/app-store';
 import type { MarkView } from '@/state/slices/kit/requests';
 import { compareWords, slipTexts } from '@/text/kit/compare';
-import { formText, markTexts, practiceWords } from '@/text/kit/practice';
+import { markText, practiceWords, wantedForm } from '@/text/kit/practice';
 import { sheetWords } from '@/text/kit/sheets';
 import { unitNames } from '@/text/labels';
 import { Button } from '@/ui/control/Button';
@@ -37,9 +37,9 @@ export function Feedback({ view, exercise, isLast, isQuiet, onNext, onAgain, onS
   const display = useStore((s) => s.settings.display);
   const [isShown, setShown] = useState(false);
   const hasSteps = useHelp('steps');
-  const { mark, claims, right } = view;
+  const { mark, same, claims, right } = view;
   const isRight = mark === 'right';
-  const asked = formText(exercise.form);
+  const asked = mark === 'other-form' || mark === 'rounded' ? wantedForm(exercise.form) : '';
   const wanted = countOf(exercise.form) === null ? shownForms[exercise.form] : 'decimal';
   const form = right.forms.find(({ id }) => id === wanted) ?? right.forms[0];
   const [slip] = claims;
@@ -59,9 +59,9 @@ export function Feedback({ view, exercise, isLast, isQuiet, onNext, onAgain, onS
     <View gap="$2">
       <View role="status" gap="$1">
         <Words strong tone={isRight ? 'answer' : 'accent'}>
-          {markTexts[mark]}
+          {markText(mark, same, exercise.form)}
         </Words>
-        {mark === 'other-form' || mark === 'rounded' ? <Words>{asked}</Words> : null}
+        {asked === '' ? null : <Words>{asked}</Words>}
         {slip === undefined ? null : (
           <Words>
             {`${practiceWords.likely}: ${slip.slips.map((name) => slipTexts[name]).join(' ')}${slip.isOfAnswer ? ` (${compareWords.inAnswer})` : ''}`}
