@@ -102,6 +102,7 @@ export type DomainReason =
   | 'on-a-line'
   | 'empty-cell'
   | 'expected-zero'
+  | 'counts-whole'
   | 'all-alike';
 
 /** What a parameter of a distribution must be. */

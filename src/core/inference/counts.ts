@@ -1,6 +1,7 @@
 import { itemAt, present } from '../base/item';
 import { square } from '../chance/algebra';
 import { Refusal } from '../chance/refusal';
+import { asWhole } from '../number/value';
 import type { RealValue } from '../number/value';
 import { sumOf, tooFew } from './sample';
 import type { Work } from './sample';
@@ -20,6 +21,14 @@ function distance(w: Work, observed: readonly RealValue[], expected: readonly Re
   );
 }
 
+/** How often something was observed is a whole number: shares and means would give a statistic that means nothing. */
+function mustBeCounts(w: Work, counts: readonly RealValue[]): void {
+  for (const count of counts) {
+    const exact = asWhole(count);
+    if (exact === null || w.sign(count) < 0) throw new Refusal({ code: 'domain', reason: 'counts-whole' });
+  }
+}
+
 const upper = (w: Work, statistic: RealValue, df: RealValue, effect: EffectId, size: RealValue): Tested => ({
   outcomes: [byChiSquared(w, 'χ²', statistic, df)],
   estimate: null,
@@ -35,6 +44,7 @@ export const fit = defineTest({
   work: (w, { observed, expected, shares }) => {
     const counts = present(observed);
     if (counts.length < 2) throw tooFew(2, counts.length);
+    mustBeCounts(w, counts);
     const given = expected ?? shares;
     if (given !== undefined && given.length !== counts.length)
       throw new Refusal({ code: 'dimension', reason: 'unequal-lengths', needs: counts.length, got: given.length });
@@ -62,6 +72,7 @@ export const independence = defineTest({
     const ragged = rows.find((row) => row.length !== width);
     if (ragged !== undefined)
       throw new Refusal({ code: 'dimension', reason: 'unequal-lengths', needs: width, got: ragged.length });
+    mustBeCounts(w, rows.flat());
     const sums = rows.map((row) => sumOf(w, row));
     const columns = Array.from({ length: width }, (_, j) =>
       sumOf(

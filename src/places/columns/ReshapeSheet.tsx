@@ -1,4 +1,5 @@
 import { View } from '@tamagui/core';
+import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { makingNames, makings } from '@/core/column/makings';
 import type { Making } from '@/core/column/makings';
@@ -6,6 +7,7 @@ import { counted, crossed, stacked, unstacked } from '@/core/column/reshape';
 import type { MadeColumn } from '@/core/column/reshape';
 import { rowsOf } from '@/core/notebook/columns';
 import type { DataColumn, DataTable } from '@/core/notebook/columns';
+import { useHelp } from '@/places/exam/use-help';
 import { useStore } from '@/state/app-store';
 import { columnsRequest } from '@/state/slices/columns/requests';
 import type { FillRequest } from '@/state/slices/columns/requests';
@@ -27,11 +29,17 @@ type Props = Readonly<{ table: DataTable; at: DataColumn | null; onClose: () => 
 /** A request without what all requests share. */
 type Fill<R = FillRequest> = R extends FillRequest ? Omit<R, keyof ReturnType<typeof columnsRequest>> : never;
 
+/** What the test of independence takes. */
+const MOST_TEST_ROWS = 50;
+const MOST_TEST_COLUMNS = 8;
+
 const EMPTY: DataColumn = { id: '', name: '', unit: '', rule: '', cells: [] };
 
 /** Columns and tables made of the columns there are: sequences, classes, counts, cross tables, stacked and unstacked ones. */
 export function ReshapeSheet({ table, at, onClose }: Props) {
   const { columns } = table;
+  const router = useRouter();
+  const hasTests = useHelp('kit');
   const [making, setMaking] = useState<Making>('count');
   const [first, setFirst] = useState((at ?? columns[0])?.id ?? null);
   const [second, setSecond] = useState(columns.find(({ id }) => id !== (at ?? columns[0])?.id)?.id ?? null);
@@ -81,6 +89,17 @@ export function ReshapeSheet({ table, at, onClose }: Props) {
       default:
         return [];
     }
+  };
+  /** The counts of the cross table as what the test of independence is worked from. */
+  const testIndependence = (): void => {
+    const [, ...across] = madeTable();
+    const rows = across[0]?.cells.length ?? 0;
+    if (rows === 0) return setWrong(reshapeWords.nothing);
+    if (rows > MOST_TEST_ROWS || across.length > MOST_TEST_COLUMNS) return setWrong(reshapeWords.tooLargeToTest);
+    const values = Array.from({ length: rows }, (_, i) => across.map(({ cells }) => cells[i] ?? ''));
+    useStore.getState().enter('chance', { screen: 'test', test: 'independence', source: 'typed', values });
+    onClose();
+    return router.navigate('/kit?tool=chance');
   };
   const make = async (): Promise<void> => {
     const state = useStore.getState();
@@ -132,10 +151,13 @@ export function ReshapeSheet({ table, at, onClose }: Props) {
           {wrong}
         </Words>
       )}
-      <View flexDirection="row">
+      <View flexDirection="row" flexWrap="wrap" gap="$2">
         <Button onPress={() => void make()}>
           {makings[making] === 'new' ? reshapeWords.makeColumn : reshapeWords.makeTable}
         </Button>
+        {making === 'cross' && hasTests ? (
+          <Button onPress={testIndependence}>{reshapeWords.testIndependence}</Button>
+        ) : null}
       </View>
     </Panel>
   );

@@ -158,6 +158,8 @@ const domain: { [R in DomainReason]: (fn: string, p: Of<'domain'>) => string } =
   'on-a-line': () => 'All points lie on one line: nothing is left to compare its slope with.',
   'empty-cell': () =>
     'Every cell needs a value at least: one that is empty says nothing of its row and column together.',
+  'counts-whole': () =>
+    'Counts are whole numbers: 0, 1, 2, … Enter how often each value occurred, not a percentage or a mean.',
   'expected-zero': () => 'Every count that is expected must be above zero.',
   'all-alike': () => 'All values are alike: none lies on either side.',
   'grows-without-bound': (fn) => `${fn} grows without bound there.`,

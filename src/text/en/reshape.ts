@@ -17,6 +17,8 @@ export const reshapeWords = {
   nothing: 'There is nothing to make a table of yet.',
   makeColumn: 'Add the column',
   makeTable: 'Make the table',
+  testIndependence: 'Test independence (χ²)',
+  tooLargeToTest: 'The test takes at most 50 rows and 8 columns of counts.',
 } as const;
 
 export const reshapeNames: Readonly<Record<Making, string>> = {

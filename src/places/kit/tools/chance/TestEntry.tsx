@@ -84,11 +84,10 @@ export function TestEntry({ entries, enter, writing, values, summary, fault }: P
   const [rows, width] = sizeOf(values.named.table);
   const head = values.named.columnName;
   const wrong = fault?.cell ?? null;
-  const chosen: readonly Readonly<{ id: 'first' | 'second' | 'third'; name: string }>[] = [
-    { id: 'first', name: testWords.first },
-    ...(columns === 1
-      ? []
-      : [{ id: 'second' as const, name: columns === 'groups' ? testWords.groups : testWords.second }]),
+  const secondName = { groups: testWords.groups, counts: testWords.across }[String(columns)] ?? testWords.second;
+  const chosen: readonly Readonly<{ id: 'first' | 'secondColumn' | 'third'; name: string }>[] = [
+    { id: 'first', name: columns === 'counts' ? testWords.down : testWords.first },
+    ...(columns === 1 ? [] : [{ id: 'secondColumn' as const, name: secondName }]),
     ...(columns === 'factors' ? [{ id: 'third' as const, name: testWords.third }] : []),
   ];
   const paste = (text: string): void => {
@@ -103,7 +102,7 @@ export function TestEntry({ entries, enter, writing, values, summary, fault }: P
         isTight
         options={[
           { id: 'typed' as const, name: testWords.typed },
-          ...(columns === 'counts' ? [] : [{ id: 'columns' as const, name: testWords.columns }]),
+          { id: 'columns' as const, name: columns === 'counts' ? testWords.labelColumns : testWords.columns },
           ...(canSummary ? [{ id: 'summary' as const, name: testWords.summary }] : []),
         ]}
         chosen={source}

@@ -1,4 +1,5 @@
 import { View } from '@tamagui/core';
+import { crossed } from '@/core/column/reshape';
 import { hasTail, tails, testIds } from '@/core/inference/test-names';
 import type { TestNumber } from '@/core/inference/test-names';
 import { EntryBeside } from '@/places/kit/parts/EntryRow';
@@ -38,7 +39,7 @@ const grouped = (values: readonly string[], labels: readonly string[]): readonly
 function valuesFor(entries: ChanceEntries, state: Pick<State, 'document' | 'sight' | 'rules'>): Values | null {
   const { columns } = testForms[entries.test];
   if (columns === 0 || entries.source === 'summary') return { columns: null, factors: null };
-  if (entries.source === 'typed' || columns === 'counts') {
+  if (entries.source === 'typed') {
     const table = valuesOf(entries);
     const all = (table[0] ?? []).map((_, j) => columnOf(table, j));
     if (columns === 'factors') return { columns: [all[0] ?? []], factors: [all[1] ?? [], all[2] ?? []] };
@@ -47,8 +48,15 @@ function valuesFor(entries: ChanceEntries, state: Pick<State, 'document' | 'sigh
   }
   const found = tableInUse(state)?.columns ?? [];
   const cellsOf = (id: string): readonly string[] | null => found.find((column) => column.id === id)?.cells ?? null;
-  const [first, second, third] = [cellsOf(entries.first), cellsOf(entries.second), cellsOf(entries.third)];
+  const [first, second, third] = [cellsOf(entries.first), cellsOf(entries.secondColumn), cellsOf(entries.third)];
   if (first === null || (columns !== 1 && second === null)) return null;
+  if (columns === 'counts') {
+    const [, ...across] = crossed({ name: '', cells: first }, { name: '', cells: second ?? [] });
+    return {
+      columns: (across[0]?.cells ?? []).map((_, i) => across.map(({ cells }) => cells[i] ?? '')),
+      factors: null,
+    };
+  }
   if (columns === 'groups') return { columns: grouped(first, second ?? []), factors: null };
   if (columns === 'factors') return third === null ? null : { columns: [first], factors: [second ?? [], third] };
   return { columns: second === null ? [first] : [first, second], factors: null };

@@ -65,7 +65,7 @@ const testShape = {
     FIRST_VALUES,
   ),
   first: text(),
-  second: text(),
+  secondColumn: text(),
   third: text(),
   mean0: text('12'),
   sd: text('1'),
