@@ -24,6 +24,9 @@ export function nextOf(run: Run): number | null {
   return first?.index ?? null;
 }
 
+/** The exercises that were answered at least once, right or wrong. */
+export const answeredOf = (run: Run): Run => run.filter(({ first }) => first !== null);
+
 /** The run with an answer marked. */
 export function answered(run: Run, index: number, mark: Mark, answer: string): Run {
   const turn = Math.max(0, ...run.map((one) => one.turn)) + 1;

@@ -55,6 +55,7 @@ export const sheetWords = {
   saveAnswers: 'Save the answers as a file',
   yourAnswers: 'What you answered',
   noted: 'Noted.',
+  handIn: 'Hand in',
   finished: 'All questions are answered.',
   numberFirst: 'Write your number: the numbers of the sheet follow from it.',
 } as const;
@@ -63,6 +64,8 @@ export const questionName = (i: number): string => `${sheetWords.question} ${i +
 /** Questions that could not be asked. */
 export const leftOutText = (names: readonly string[]): string =>
   `Left out, since with your numbers there is no answer: ${names.join(', ')}.`;
+/** How many questions of a sheet that is handed in early are answered. */
+export const answeredText = (answered: number, all: number): string => `${answered} of ${all} questions are answered.`;
 export const itemName = (i: number): string => `Item ${i + 1}`;
 export const rightOf = (right: number, all: number): string => `${right} of ${all}`;
 export const filesText = (what: string, count: number): string => `${what}: ${count}`;

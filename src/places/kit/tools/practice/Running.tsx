@@ -52,11 +52,13 @@ type Props = ScreenProps &
     angle: AngleUnit | null;
     onAnswered: () => void;
     onEnd: () => void;
+    stopName: string;
+    onStop: () => void;
     onPause: () => void;
   }>;
 
 /** One exercise after the other: what is asked, the answer, and what is told of it. */
-export function Running({ enter, run, next, isQuiet, angle, onAnswered, onEnd, onPause }: Props) {
+export function Running({ enter, run, next, isQuiet, angle, onAnswered, onEnd, stopName, onStop, onPause }: Props) {
   const writing = useWriting();
   const { write } = writing;
   const [at, setAt] = useState(next ?? 0);
@@ -162,7 +164,7 @@ export function Running({ enter, run, next, isQuiet, angle, onAnswered, onEnd, o
           <Worked task={worked}>{given === null ? <Words tone="muted">{wayText(exercise.topic)}</Words> : null}</Worked>
           <View flexDirection="row" flexWrap="wrap" gap="$2">
             <Button onPress={onPause}>{practiceWords.pause}</Button>
-            <Button onPress={() => enter({ run: [] })}>{practiceWords.stop}</Button>
+            <Button onPress={onStop}>{stopName}</Button>
           </View>
           {steps ? <StepsOf text={exercise.key} angle={meant} onClose={() => setSteps(false)} /> : null}
         </>

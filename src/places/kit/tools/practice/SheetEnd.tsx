@@ -1,5 +1,5 @@
 import { View } from '@tamagui/core';
-import { answersOf, standing } from '@/core/practice/run';
+import { answeredOf, answersOf, standing } from '@/core/practice/run';
 import { RESULT_FORMAT } from '@/core/practice/sheet-schema';
 import type { Sheet } from '@/core/practice/sheet-schema';
 import { saveResult } from '@/places/files/sheet-files';
@@ -8,7 +8,7 @@ import { ReadFrame } from '@/places/kit/parts/ReadFrame';
 import { PrintedAnswers } from '@/places/print/printed-sheet';
 import { useStore } from '@/state/app-store';
 import { endText, practiceWords } from '@/text/kit/practice';
-import { leftOutText, questionName, sheetWords } from '@/text/kit/sheets';
+import { answeredText, leftOutText, questionName, sheetWords } from '@/text/kit/sheets';
 import { Button } from '@/ui/control/Button';
 import { Formula } from '@/ui/formula/Formula';
 import { CORE_SPELLING, typeset } from '@/ui/formula/typeset';
@@ -17,8 +17,15 @@ import { practiceEntries } from './inputs';
 import { Question } from './Question';
 import type { ScreenProps } from './screen';
 
-/** The end of a sheet: the answers, to be saved as a file for the teacher or printed. */
-export function SheetEnd({ entries, enter, run, sheet }: ScreenProps & Readonly<{ sheet: Sheet }>) {
+type Props = ScreenProps &
+  Readonly<{
+    sheet: Sheet;
+    /** Goes back to the questions; null where all are answered. */
+    onGoOn: (() => void) | null;
+  }>;
+
+/** The answers to a sheet, all of them or so far, to be saved as a file for the teacher or printed. */
+export function SheetEnd({ entries, enter, run, sheet, onGoOn }: Props) {
   const over = useOver();
   const display = useStore((s) => s.settings.display);
   const { atFirst, total } = standing(run);
@@ -33,7 +40,7 @@ export function SheetEnd({ entries, enter, run, sheet }: ScreenProps & Readonly<
       entries={
         <>
           <Words role="status" strong tone="answer">
-            {sheetWords.finished}
+            {onGoOn === null ? sheetWords.finished : answeredText(answeredOf(run).length, total)}
           </Words>
           {tells ? <Words>{endText(atFirst, total)}</Words> : null}
           {leftOut.length === 0 ? null : <Words>{leftOutText(leftOut)}</Words>}
@@ -57,6 +64,7 @@ export function SheetEnd({ entries, enter, run, sheet }: ScreenProps & Readonly<
             >
               {sheetWords.print}
             </Button>
+            {onGoOn === null ? null : <Button onPress={onGoOn}>{practiceWords.goOn}</Button>}
             <Button onPress={() => enter({ sheet: '', run: [] })}>{sheetWords.putAway}</Button>
           </View>
           <View role="list" aria-label={sheetWords.yourAnswers}>
@@ -64,6 +72,7 @@ export function SheetEnd({ entries, enter, run, sheet }: ScreenProps & Readonly<
               {sheetWords.yourAnswers}
             </Words>
             {run.map((exercise, i) => {
+              if (exercise.first === null) return null;
               const markup = typeset(exercise.answer, CORE_SPELLING, display);
               return (
                 <View

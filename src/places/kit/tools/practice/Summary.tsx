@@ -6,7 +6,7 @@ import type { Asked } from '@/core/practice/run';
 import { WithHelp } from '@/places/exam/use-help';
 import { StepsOf } from '@/places/kit/parts/steps';
 import { ReadFrame } from '@/places/kit/parts/ReadFrame';
-import { endText, minutesText, practiceWords } from '@/text/kit/practice';
+import { endText, minutesText, practiceWords, progressText } from '@/text/kit/practice';
 import { Button } from '@/ui/control/Button';
 import { Words } from '@/ui/theme/text';
 import { drawnRun } from './drawn-run';
@@ -18,15 +18,16 @@ import { newSeed } from './screen';
 import type { ScreenProps } from './screen';
 
 /** The end of a run: how many were right at first, what to repeat, and where to go from here. */
-export function Summary({ entries, enter, run }: ScreenProps) {
+export function Summary({ entries, enter, run, onClose }: ScreenProps & Readonly<{ onClose: () => void }>) {
   const [steps, setSteps] = useState<Asked | null>(null);
   const [ended] = useState(() => Date.now());
-  const { atFirst, total } = standing(run);
+  const { atFirst, right, total } = standing(run);
   const repeat = run.filter(({ first }) => first !== 'right');
   const topic = run[0]?.topic ?? '';
   const series = isSeries(topic) && run.every((one) => one.topic === topic) ? topic : null;
   const anew = async (): Promise<void> => {
     const next = series === null ? null : await drawnRun(series, entries.level, total, newSeed());
+    onClose();
     if (next !== null) enter({ run: runRows(next), since: entries.timed === 'yes' ? String(Date.now()) : '' });
   };
   const seconds = (ended - Number(entries.since)) / 1000;
@@ -38,7 +39,7 @@ export function Summary({ entries, enter, run }: ScreenProps) {
         <>
           <Progress run={run} />
           <Words role="status" strong tone="answer">
-            {practiceWords.done}
+            {right === total ? practiceWords.done : progressText(right, total)}
           </Words>
           <Words>{endText(atFirst, total)}</Words>
           {entries.since === '' ? null : <Words>{minutesText(seconds)}</Words>}
@@ -48,7 +49,14 @@ export function Summary({ entries, enter, run }: ScreenProps) {
                 {practiceWords.anew}
               </Button>
             ) : null}
-            <Button onPress={() => enter({ run: [] })}>{practiceWords.close}</Button>
+            <Button
+              onPress={() => {
+                onClose();
+                enter({ run: [] });
+              }}
+            >
+              {practiceWords.close}
+            </Button>
           </View>
           {repeat.length === 0 ? null : (
             <View role="list" aria-label={practiceWords.repeat} gap="$2">
