@@ -94,7 +94,7 @@ test('a value is mended and the mean follows; what cannot be read stays to be me
   await columns.tapKeys('6 plus');
   await columns.press('Done');
   await expect(page.getByText('A number is missing at the end.')).toBeVisible();
-  await columns.tapKeys('backspace equals');
+  await columns.tapKeys('backspace answer');
   await columns.press('Done');
   await expect(columns.cell('A, row 3')).toHaveText('6');
   await expect(page.getByText('A: n 3, mean 4, sum 12')).toBeVisible();

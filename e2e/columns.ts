@@ -45,7 +45,7 @@ export class ColumnsPage {
           .getByRole('button', { name: digit === '.' ? 'decimal point' : digit, exact: true })
           .last()
           .tap();
-      await this.page.getByRole('button', { name: 'equals', exact: true }).last().tap();
+      await this.page.getByRole('button', { name: 'answer', exact: true }).last().tap();
     }
   }
 

@@ -7,9 +7,9 @@ test('two tariffs, keyed by touch, to where they meet', async ({ page }) => {
   await curves.open();
   await expect(page.getByText('No function yet.')).toBeVisible();
   await curves.press('Write a function');
-  await curves.tapKeys('1, 2, plus, 1, decimal point, 5, x, equals');
+  await curves.tapKeys('1, 2, plus, 1, decimal point, 5, x, answer');
   await curves.press('Write a function');
-  await curves.tapKeys('4, plus, 2, decimal point, 2, 5, x, equals');
+  await curves.tapKeys('4, plus, 2, decimal point, 2, 5, x, answer');
   // Neither reaches into the Start view with what matters; the crossing lies far to the right.
   await curves.press('View');
   await page.getByRole('textbox', { name: 'x to' }).fill('24');

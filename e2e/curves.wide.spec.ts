@@ -167,13 +167,13 @@ test('axe finds nothing on Curves, in every look', async ({ page }) => {
 test('what stands on Curves follows a letter that is changed while it is in sight', async ({ page }) => {
   const bench = new BenchPage(page);
   await bench.open();
-  await bench.type('A:=2=');
+  await bench.type('A:=2\n');
   const curves = new CurvesPage(page);
   await page.getByRole('link', { name: 'Curves' }).click();
   await curves.write('A x-10');
   await page.getByRole('link', { name: 'Bench' }).click();
   await expect(bench.line).toBeFocused();
-  await bench.type('A:=5=');
+  await bench.type('A:=5\n');
   await expect(bench.line).toHaveValue('');
   await page.getByRole('link', { name: 'Curves' }).click();
   await curves.panel('Points');

@@ -8,7 +8,7 @@ test('a first visit is shown how it works, until something is answered, and neve
   await bench.open();
   const steps = page.getByRole('list', { name: 'How it works' }).getByRole('listitem');
   await expect(steps).toHaveCount(3);
-  await bench.type('1+1=');
+  await bench.type('1+1\n');
   await expect(bench.tape.getByRole('button', { name: '1+1 = 2' })).toBeVisible();
   await page.keyboard.press('Control+z');
   await expect(steps).toHaveCount(0);
@@ -90,7 +90,7 @@ test('a screen reader hears which box the caret is in, when it leaves it, what i
   await page.keyboard.press('Control+a');
   await expect(told('\\(1\\)/\\(2\\) selected|1/2 selected')).toBeAttached();
   await page.keyboard.press('Escape');
-  await bench.type('1/0=');
+  await bench.type('1/0\n');
   const sentence = page.getByRole('alert').getByText('This divides by zero');
   await expect(sentence).toBeVisible();
   await sentence.evaluate((node) => node.setAttribute('data-before', ''));
@@ -135,7 +135,7 @@ test('a file dropped on the page is opened after asking', async ({ page }) => {
 test('what is written is said to be saved', async ({ page }) => {
   const bench = new BenchPage(page);
   await bench.open();
-  await bench.type('1+1=');
+  await bench.type('1+1\n');
   await expect(page.getByRole('navigation').getByText('Saved')).toBeVisible();
 });
 
@@ -145,7 +145,7 @@ test('the tape is put on paper without a key', async ({ page }) => {
   });
   const bench = new BenchPage(page);
   await bench.open();
-  await bench.type('1/2+1/3=');
+  await bench.type('1/2+1/3\n');
   await page.getByRole('button', { name: 'Search the tape, take it along, clear it' }).click();
   await page.getByRole('button', { name: 'Print or save as PDF' }).click();
   await expect(page.locator('html[data-printed]')).toHaveCount(1);

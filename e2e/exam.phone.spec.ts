@@ -16,7 +16,7 @@ test('a teacher’s link begins an examination: helps are off, memory is away, a
   const bench = new BenchPage(page);
   await bench.open();
   await expect(bench.line).toBeFocused();
-  await bench.type('A:=7/3=');
+  await bench.type('A:=7/3\n');
   await expect(bench.tape.getByRole('button', { name: /^A := 7\/3/ })).toBeVisible();
 
   // The teacher plans it, on any device.
@@ -51,7 +51,7 @@ test('a teacher’s link begins an examination: helps are off, memory is away, a
   await expect(page.getByRole('textbox', { name: 'x =' })).toBeVisible();
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await page.keyboard.press('Escape');
-  await bench.type('A=');
+  await bench.type('A\n');
   await expect(page.getByRole('alert')).toContainText('A');
   await page.goto('/kit');
   await expect(page.getByText('Kit is closed during this examination.')).toBeVisible();

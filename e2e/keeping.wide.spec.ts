@@ -16,7 +16,7 @@ test('a damaged store is set aside and reported, and can be saved', async ({ pag
   await page.getByRole('button', { name: 'Save the old data as a file' }).click();
   expect(readFileSync(await (await download).path(), 'utf8')).toContain('"tape":7');
   await page.getByRole('button', { name: 'Go on' }).click();
-  await bench.type('1+1=');
+  await bench.type('1+1\n');
   await expect(bench.tape.getByRole('button', { name: '1+1 = 2' })).toBeVisible();
   await page.reload();
   await expect(bench.tape.getByRole('button', { name: '1+1 = 2' })).toBeVisible();
@@ -37,7 +37,7 @@ test('a store that is full is said, and the file offered', async ({ page }) => {
     Storage.prototype.setItem = full;
     IDBObjectStore.prototype.put = full;
   });
-  await bench.type('2+3=');
+  await bench.type('2+3\n');
   await expect(page.getByRole('alert')).toContainText('does not keep what you do here');
   await expect(bench.tape.getByRole('button', { name: '2+3 = 5' })).toBeVisible();
   const download = page.waitForEvent('download');
@@ -49,7 +49,7 @@ test('a store that is full is said, and the file offered', async ({ page }) => {
 test('a notebook file is saved, opened again, and a stranger’s file changes nothing', async ({ page }) => {
   const bench = new BenchPage(page);
   await bench.open();
-  await bench.type('B := sin(1 rad)=');
+  await bench.type('B := sin(1 rad)\n');
   await expect(bench.tape.getByRole('button', { name: 'kept in B' })).toBeVisible();
   await page.getByRole('button', { name: /^Number display/ }).click();
   const download = page.waitForEvent('download');
@@ -107,7 +107,7 @@ test('the page may share memory with its worker, and its policy refuses nothing 
   page.on('pageerror', (error) => errors.push(error.message));
   const bench = new BenchPage(page);
   await bench.open();
-  await bench.type('1/3=');
+  await bench.type('1/3\n');
   await expect(bench.tape.getByRole('button', { name: '1/3 = 1/3' })).toBeVisible();
   await page.getByRole('link', { name: 'Shelf' }).click();
   await expect(page.getByRole('button', { name: 'Slot 0: holds nothing' })).toBeVisible();
@@ -118,8 +118,8 @@ test('the page may share memory with its worker, and its policy refuses nothing 
 test('keys during a long evaluation wait for it', async ({ page }) => {
   const bench = new BenchPage(page);
   await bench.open();
-  await bench.type('90000!=');
-  await bench.type('2+2=');
+  await bench.type('90000!\n');
+  await bench.type('2+2\n');
   await expect(bench.tape.getByRole('button', { name: '2+2 = 4' })).toBeVisible();
   const names = await bench.tape.getByRole('button').evaluateAll((all) => all.map((b) => b.getAttribute('aria-label')));
   expect(names.findIndex((n) => n?.startsWith('90000!'))).toBeLessThan(names.findIndex((n) => n?.startsWith('2+2')));
@@ -131,8 +131,8 @@ test('axe finds nothing on any view, in every look', async ({ page }) => {
   await expect(bench.line).toBeVisible();
   const check = (view: string) => test.step(view, () => expectCleanInEveryLook(page));
   await check('bench');
-  await bench.type('=');
-  await bench.type('sqrt(-4)=');
+  await bench.type('\n');
+  await bench.type('sqrt(-4)\n');
   await expect(page.getByRole('alert')).toBeVisible();
   await check('problem');
   await page.getByRole('button', { name: /^Number display/ }).click();

@@ -4,7 +4,7 @@ import { BenchPage } from './bench';
 test('a keyboard is enough: type, answer, recall, change the unit, keep, clear', async ({ page }) => {
   const bench = new BenchPage(page);
   await bench.open();
-  await bench.type('17/6=');
+  await bench.type('17/6\n');
   await expect(bench.tape.getByRole('button', { name: '17/6 = 17/6' })).toBeVisible();
   await bench.type('+1');
   await expect(bench.line).toHaveValue('Ans+1');
@@ -80,7 +80,7 @@ test('answers stand in all their forms', async ({ page }) => {
       await expect(bench.forms.getByRole('button', { name: form.replaceAll(' ', ' ') }).first()).toBeVisible();
   }
   await page.keyboard.press('Escape');
-  await bench.type('9^9^9^9=');
+  await bench.type('9^9^9^9\n');
   await expect(page.getByRole('alert')).toContainText('too large');
   await expect(bench.line).toHaveValue('9^(9^(9^9))');
 });
@@ -88,7 +88,7 @@ test('answers stand in all their forms', async ({ page }) => {
 test('complex numbers are a setting: roots of negatives have values, and the strip says so', async ({ page }) => {
   const bench = new BenchPage(page);
   await bench.open();
-  await bench.type('sqrt(-4)=');
+  await bench.type('sqrt(-4)\n');
   await expect(page.getByRole('alert')).toContainText('even root of a negative number');
   await page.getByRole('button', { name: /^Number display/ }).click();
   await page.getByRole('switch', { name: 'Complex numbers' }).click();
@@ -98,7 +98,7 @@ test('complex numbers are a setting: roots of negatives have values, and the str
   await bench.form('= 2∠90°, polar').click();
   await bench.line.press('Enter');
   await expect(bench.tape.getByRole('button', { name: 'sqrt(−4) = 2∠90°' })).toBeVisible();
-  await bench.type('Ans^2=');
+  await bench.type('Ans^2\n');
   await expect(bench.tape.getByRole('button', { name: 'Ans^2 = −4', exact: true })).toBeVisible();
   await page.reload();
   await expect(bench.tape.getByRole('button', { name: 'sqrt(−4) = 2∠90°' })).toBeVisible();
@@ -124,13 +124,13 @@ test('π under degrees is pointed out; display and decimal sign change what is s
 test('a slip that can be put right in two ways offers both', async ({ page }) => {
   const bench = new BenchPage(page);
   await bench.open();
-  await bench.type('53%8=');
+  await bench.type('53%8\n');
   await expect(page.getByRole('alert')).toContainText('% is percent here');
   await bench.key('Put mod 8 instead').click();
   await expect(bench.line).toHaveValue('53 mod 8');
   await expect(bench.form('= 5')).toBeVisible();
   await page.keyboard.press('Escape');
-  await bench.type('1,234=');
+  await bench.type('1,234\n');
   await bench.key('Put 1234 instead').click();
   await expect(bench.line).toHaveValue('1234');
 });
@@ -149,7 +149,7 @@ test('a pasted number with separators is asked about', async ({ page }) => {
 test('a line is copied as shown, with full digits, typed, as LaTeX and as MathML', async ({ page }) => {
   const bench = new BenchPage(page);
   await bench.open();
-  await bench.type('sqrt(2)/2=');
+  await bench.type('sqrt(2)/2\n');
   const copies: readonly (readonly [string, string | RegExp])[] = [
     ['Answer as shown', '√2/2'],
     ['Answer with full digits', '0.70710678118654752440084436210484903928483593768847'],

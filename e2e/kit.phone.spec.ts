@@ -112,12 +112,12 @@ for (const [width, height] of [
     const kit = new KitPage(page);
     await kit.openTool('Matrices');
     await kit.cell('row 1, column 1').tap();
-    await kit.tap('7', 'Next', '5', 'equals');
+    await kit.tap('7', 'Next', '5', 'answer');
     await expect(kit.cell('row 1, column 2')).toHaveText('5');
     await kit.tap('Done');
     await page.goto('/columns');
     await page.getByRole('button', { name: 'Begin a table' }).tap();
     await kit.cell('A, row 1').tap();
-    await kit.tap('4', 'equals');
+    await kit.tap('4', 'answer');
     await expect(kit.cell('A, row 1')).toHaveText('4');
   });

@@ -19,7 +19,7 @@ test('a determinant is keyed entry by entry, kept in a letter, and gone on with'
   await page.getByRole('button', { name: 'Keep A, empty' }).tap();
   await bench.tap('clear line', 'inverse matrix', 'more', 'letter A');
   await expect(bench.form('= [[3, −1], [−5, 2]], exact')).toBeVisible();
-  await bench.tap('equals');
+  await bench.tap('answer');
   await expect(bench.tape.getByRole('button', { name: 'inverse(A) = [[3, −1], [−5, 2]]' })).toBeVisible();
 });
 
@@ -28,7 +28,7 @@ test('what does not fit names both sizes, and nothing is lost', async ({ page })
   await bench.open();
   await bench.drawer('Matrices');
   await bench.tap('vector of two', '1', 'caret right', '2', 'caret right', 'plus', 'vector of three');
-  await bench.tap('3', 'caret right', '4', 'caret right', '5', 'equals');
+  await bench.tap('3', 'caret right', '4', 'caret right', '5', 'answer');
   await expect(
     page.getByText('The sizes do not fit: a vector of 2 and a vector of 3; only matrices of one size are added.'),
   ).toBeVisible();

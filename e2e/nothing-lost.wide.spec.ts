@@ -86,7 +86,7 @@ test('two tabs keep what both answered', async ({ page, context }) => {
     [two, '44+4'],
   ] as const) {
     await bench.page.bringToFront();
-    await bench.type(`${line}=`);
+    await bench.type(`${line}\n`);
     await expect(bench.tape.getByRole('button', { name: new RegExp(`^${line.replace('+', '\\+')} = `) })).toBeVisible();
     await bench.page.waitForTimeout(400);
   }
@@ -127,7 +127,7 @@ for (const [why, answer] of [
     const bench = new BenchPage(page);
     await page.route(/\/beside-the-bench-[^/]*\.js/, answer);
     await bench.open();
-    await bench.type('1+1=');
+    await bench.type('1+1\n');
     await page.getByRole('link', { name: 'Curves' }).click();
     await expect(page.getByRole('alert')).toContainText('could not be loaded');
     await expect(page.getByRole('alert').getByRole('button', { name: 'Reload' })).toBeVisible();

@@ -75,7 +75,7 @@ test('a newer version is offered, does not take over by itself, and takes over w
   const bench = new BenchPage(page);
   await bench.open();
   await expect.poll(() => isKept(page)).toBe('activated');
-  await bench.type('1+1=');
+  await bench.type('1+1\n');
   await bench.type('7+');
   await end();
   const newer = mkdtempSync(join(tmpdir(), 'ulkav-newer-'));

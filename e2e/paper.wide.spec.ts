@@ -119,8 +119,8 @@ test('names complete, earlier lines come back by the arrows, the view changes wi
 test('a line is pinned and noted, found again, and the tape is taken along', async ({ page }) => {
   const bench = new BenchPage(page);
   await bench.open();
-  await bench.type('17/6=');
-  await bench.type('4!=');
+  await bench.type('17/6\n');
+  await bench.type('4!\n');
   await bench.openLine('17/6');
   await page.getByRole('button', { name: 'Pin' }).click();
   await page.getByRole('textbox', { name: 'Note' }).fill('rope at the quay');
@@ -142,7 +142,7 @@ test('keys are shown, replayed and shared; settings go to a class', async ({ pag
   const bench = new BenchPage(page);
   await bench.open();
   await page.getByRole('button', { name: /^Angle unit/ }).click();
-  await bench.type('sin(2)+1/2=');
+  await bench.type('sin(2)+1/2\n');
   await bench.openLine('sin(2)+1/2');
   await page.getByRole('button', { name: 'Keys', exact: true }).click();
   await expect(page.getByRole('list', { name: 'Keys' }).getByRole('listitem')).toHaveCount(10);

@@ -73,7 +73,7 @@ test('a series of ten: two wrong ones are told and return, the end says what to 
     const right = await squareAsked(group);
     const isWrong = i === 2 || i === 5;
     await tapKeys(page, `${isWrong ? right + 1 : right}`);
-    await tap(page, /^equals/);
+    await tap(page, /^answer$/);
     await expect(page.getByText(isWrong ? 'Not right.' : 'Right.', { exact: true })).toBeVisible();
     if (i === 2) await expectClean(page);
     if (i === 4) {
@@ -100,7 +100,7 @@ test('a series of ten: two wrong ones are told and return, the end says what to 
   for (const next of ['Next exercise', 'To the end']) {
     await expect(page.getByText(/^Exercise . of 2$/)).toBeVisible();
     await tapKeys(page, `${await squareAsked(group)}`);
-    await tap(page, /^equals/);
+    await tap(page, /^answer$/);
     await expect(page.getByText('Right.', { exact: true })).toBeVisible();
     await tap(page, next);
   }
@@ -200,7 +200,7 @@ test('a series that is ended early keeps what was answered', async ({ page }) =>
   await tap(page, 'Begin');
   const group = page.getByRole('group', { name: 'Exercise' });
   await tapKeys(page, `${(await squareAsked(group)) + 1}`);
-  await tap(page, /^equals/);
+  await tap(page, /^answer$/);
   await expect(page.getByText('Not right.', { exact: true })).toBeVisible();
   await tap(page, 'End this series');
   await expect(page.getByText('0 of 1 were right at the first answer.')).toBeVisible();

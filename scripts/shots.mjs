@@ -57,7 +57,7 @@ const shots = [
       await page.getByRole('switch', { name: 'Curves' }).tap();
       await page.getByRole('button', { name: 'Begin now' }).tap();
       await page.getByRole('region', { name: 'Examination' }).waitFor();
-      for (const line of ['12.6×cos(17°)=', '4/9+5/6=', 'sqrt(50)-2']) await page.keyboard.type(line);
+      for (const line of ['12.6×cos(17°)\n', '4/9+5/6\n', 'sqrt(50)-2']) await page.keyboard.type(line);
       await page
         .getByRole('button', { name: /^= 5√2 − 2|^= .*exact$/ })
         .last()

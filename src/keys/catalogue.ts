@@ -30,8 +30,10 @@ const operatorKeys = {
   factorial: operates('!', 'n!', ex('d5 factorial', '120')),
   degree: operates('°', '°', ex('sin d3 d0 degree close', '1/2')),
   tenPower: key({ type: 'powerOfTen' }, '·10^n', 'function', ex('d4 tenPower d3', '4000')),
-  answer: key({ type: 'answer', orEqual: true }, '=', 'answer', ex('d1 plus d1 answer', '2')),
-  ans: inserts('Ans', 'Ans', ex('d6 times d7 answer ans plus d1', '43')),
+  /** Running works the chain off by its equals sign; a written line has that as a sign of its own, beside the key that answers. */
+  answer: key({ type: 'answer' }, '=', 'answer', ex('d1 plus d1 answer', '2', 'running')),
+  enter: key({ type: 'answer' }, { icon: 'enter' }, 'answer', ex('d1 plus d1 enter', '2')),
+  ans: inserts('Ans', 'Ans', ex('d6 times d7 enter ans plus d1', '43')),
   y: inserts('y', 'y', ex('d2 y', 'y stands for no number here. Letters A to Z keep values.'), 'letter'),
   x: inserts('x', 'x', ex('d2 x', 'x stands for no number here. Letters A to Z keep values.'), 'letter'),
 } as const;
@@ -135,7 +137,7 @@ const calculusKeys = {
   k: inserts('k', 'k', ex('sum d1 moveRight d9 moveRight k', '45'), 'letter'),
   infinity: inserts('∞', '∞', ex('integral d1 moveRight infinity moveRight d1 fraction x square', '1')),
   cases: calls('cases', 'cases', ex('cases d5 moveRight d2 less d1 moveRight d7', '7')),
-  equal: operates('=', 'a=b', ex('sqrt d8 close equal d2 sqrt d2 close', 'true')),
+  equal: operates('=', '=', ex('sqrt d8 close equal d2 sqrt d2 close', 'true'), 'operator'),
   unequal: operates('≠', '≠', ex('d1 unequal d2', 'true')),
   less: operates('<', '<', ex('d1 less d2', 'true')),
   atMost: operates('≤', '≤', ex('d2 atMost d2', 'true')),
@@ -290,14 +292,14 @@ const totals = (operation: MemoryOperation, face: string, example: Example) =>
   key({ type: 'total', operation }, face, 'function', example);
 
 const memoryKeys = {
-  keep: remembers('keep', 'Keep…', ex('d6 answer keep d3 recall d3 plus d1', '7')),
-  recall: remembers('recall', 'Recall…', ex('d6 answer keep A recall A times d2', '12')),
-  recallValue: remembers('recallValue', 'Recall value…', ex('d6 answer keep A recallValue A times d2', '12')),
-  addTo: remembers('addTo', 'Add to…', ex('d6 answer keep d3 d4 addTo d3 clear recall d3', '10')),
-  takeFrom: remembers('takeFrom', 'Take from…', ex('d6 answer keep d3 d4 takeFrom d3 clear recall d3', '2')),
-  multiplyBy: remembers('multiplyBy', 'Multiply by…', ex('d6 answer keep d3 d4 multiplyBy d3 clear recall d3', '24')),
-  divideBy: remembers('divideBy', 'Divide by…', ex('d6 answer keep d3 d4 divideBy d3 clear recall d3', '3/2')),
-  clearKept: remembers('clear', 'Clear…', ex('d6 answer keep d3 clearKept d3 d4', '4')),
+  keep: remembers('keep', 'Keep…', ex('d6 enter keep d3 recall d3 plus d1', '7')),
+  recall: remembers('recall', 'Recall…', ex('d6 enter keep A recall A times d2', '12')),
+  recallValue: remembers('recallValue', 'Recall value…', ex('d6 enter keep A recallValue A times d2', '12')),
+  addTo: remembers('addTo', 'Add to…', ex('d6 enter keep d3 d4 addTo d3 clear recall d3', '10')),
+  takeFrom: remembers('takeFrom', 'Take from…', ex('d6 enter keep d3 d4 takeFrom d3 clear recall d3', '2')),
+  multiplyBy: remembers('multiplyBy', 'Multiply by…', ex('d6 enter keep d3 d4 multiplyBy d3 clear recall d3', '24')),
+  divideBy: remembers('divideBy', 'Divide by…', ex('d6 enter keep d3 d4 divideBy d3 clear recall d3', '3/2')),
+  clearKept: remembers('clear', 'Clear…', ex('d6 enter keep d3 clearKept d3 d4', '4')),
   total: inserts('total', 'total', ex('d6 keepTotal clear d2 total', '12')),
   keepTotal: totals('keep', 'Keep as', inRunning('d6 keepTotal d2 times recallTotal answer', '12')),
   recallTotal: totals('recall', 'Recall', inRunning('d6 addToTotal d4 addToTotal recallTotal', '10')),
@@ -308,13 +310,13 @@ const memoryKeys = {
     { type: 'clearAll', of: 'slot' },
     'Clear slots',
     'function',
-    ex('d6 answer keep d3 clearSlots d4', '4'),
+    ex('d6 enter keep d3 clearSlots d4', '4'),
   ),
   clearLetters: key(
     { type: 'clearAll', of: 'letter' },
     'Clear letters',
     'function',
-    ex('d6 answer keep A clearLetters d4', '4'),
+    ex('d6 enter keep A clearLetters d4', '4'),
   ),
 } as const;
 

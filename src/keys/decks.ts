@@ -118,7 +118,7 @@ export const numberBlocks: Readonly<Record<EntryStyle, readonly (readonly KeyId[
     ['d7', 'd8', 'd9', 'divide', 'deleteLeft', 'ans'],
     ['d4', 'd5', 'd6', 'times', 'percent', 'degree'],
     ['d1', 'd2', 'd3', 'minus', 'x', 'y'],
-    ['d0', 'point', 'tenPower', 'plus', 'answer'],
+    ['d0', 'point', 'equal', 'plus', 'enter'],
   ],
   running: [
     ['d7', 'd8', 'd9', 'divide', 'deleteLeft', 'clearEntry'],

@@ -8,8 +8,7 @@ import type { StackOperation } from '@/core/stack/stack';
 export type KeyAction =
   | LineAction
   | Readonly<{ type: 'undo' | 'redo' }>
-  /** `orEqual`: after `:`, `<` or `>` it completes that sign, and in a line with an open letter it stands between the sides of an equation. */
-  | Readonly<{ type: 'answer'; orEqual?: boolean }>
+  | Readonly<{ type: 'answer' }>
   /** What is done with the levels of the stack. */
   | Readonly<{ type: 'stack'; operation: Exclude<StackOperation, 'clearEntry' | 'negate'> }>
   /** What is done with the number shown, where numbers are keyed by themselves. */
@@ -39,6 +38,7 @@ export type KeyIcon =
   | 'caret-down'
   | 'undo'
   | 'redo'
+  | 'enter'
   | 'start'
   | 'end';
 

@@ -24,7 +24,7 @@ test.each([
   ...Object.entries(lineKeys).map(([key, { shifted }]) => [key, { shift: true }, shifted] as const),
   ...Object.entries(controlKeys).map(([key, { plain: does }]) => [key, { control: true }, does] as const),
   ['Z', { control: true, shift: true }, { type: 'redo' }],
-  ['=', {}, { type: 'answer', orEqual: true }],
+  ['=', {}, { type: 'type', text: '=' }],
   ['7', {}, { type: 'type', text: '7' }],
   ['@', { control: true, alt: true }, { type: 'type', text: '@' }],
   ['c', { control: true }, null],

@@ -140,7 +140,6 @@ export function actionOfStroke({ key, control, alt, shift }: Stroke): KeyAction 
   if (control !== alt) return null;
   const pressed = pressedIn(lineKeys, key, shift);
   if (pressed !== undefined) return pressed;
-  if (key === '=') return { type: 'answer', orEqual: true };
   return [...key].length === 1 ? { type: 'type', text: key } : null;
 }
 
@@ -177,7 +176,10 @@ export function actionInStyle(stroke: Stroke, style: EntryStyle): KeyAction | nu
   if (style === 'written') return action;
   const named = keyedAction(stroke, style);
   if (named !== null || action === null) return named;
-  if (action.type === 'answer') return style === 'stack' ? { type: 'stack', operation: 'push' } : { type: 'answer' };
+  // Where there are no relations, the equals sign of a keyboard asks for the answer.
+  const isEqual = action.type === 'type' && action.text === '=';
+  if (action.type === 'answer' || isEqual)
+    return style === 'stack' ? { type: 'stack', operation: 'push' } : { type: 'answer' };
   if (action.type === 'type' && action.text === '~') return { type: 'entry', operation: 'negate' };
   if (action.type !== 'edit') return action;
   switch (action.command) {

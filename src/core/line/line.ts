@@ -161,7 +161,7 @@ function changedBoxes(on: BoxedLine, action: LineAction, options: ReadingOptions
     case 'type':
       return typeChar(on, action.text, options);
     case 'operate':
-      return edits.operate(on, action.text.trim(), options);
+      return action.text === '=' && isEmptyLine(on) ? null : edits.operate(on, action.text.trim(), options);
     case 'fraction':
       return edits.fraction(on, options);
     case 'mixed':

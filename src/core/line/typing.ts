@@ -75,10 +75,13 @@ function begun(line: BoxedLine, sign: string, options: ReadingOptions): BoxedLin
       return fraction(isEmptyLine(line) ? onAns() : line, options);
     case '^':
       return power(line, '', options);
+    case '=':
+      // A relation has two sides: there is nothing to begin it with.
+      return isEmptyLine(line) ? null : operate(line, sign, options);
     default: {
       const fn = prefixSigns.get(sign);
       if (fn !== undefined) return call(line, fn, null, options);
-      return /^[+×÷!%°=≠<≤>≥]$/.test(sign) ? operate(line, sign, options) : insertGlyph(line, sign, options);
+      return /^[+×÷!%°≠<≤>≥]$/.test(sign) ? operate(line, sign, options) : insertGlyph(line, sign, options);
     }
   }
 }

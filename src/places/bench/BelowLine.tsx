@@ -20,13 +20,10 @@ type Props = Readonly<{
   onComplete: (completion: Completion) => void;
   openLine: OpenLine;
   onOpen: (sheet: OpenSheet) => void;
-  /** Told what puts the solutions on the tape. */
-  onSolution: (put: (() => void) | null) => void;
 }>;
 
 /** What stands below the line and its answer: names to complete, letters to fill or to solve for, and the line's tools. */
-export const BelowLine = memo(function BelowLine({ found, onComplete, openLine, onOpen, onSolution }: Props) {
-  const isReported = useStore((s) => s.reported !== null);
+export const BelowLine = memo(function BelowLine({ found, onComplete, openLine, onOpen }: Props) {
   const { letters, isRelation } = openLine;
   const router = useRouter();
   const isSolved = useHelp('solve') && isRelation;
@@ -43,9 +40,7 @@ export const BelowLine = memo(function BelowLine({ found, onComplete, openLine, 
     <>
       <Completions found={found} onTake={onComplete} />
       {letters.length === 0 || (isSolved && letters.length === 1) ? null : <TryPanel letters={letters} />}
-      {isSolved ? (
-        <SolvePanel letters={letters} isAsked={isReported || letters.length === 1} onAnswer={onSolution} />
-      ) : null}
+      {isSolved ? <SolvePanel letters={letters} /> : null}
       <LineTools onOpen={onOpen} onDraw={canDraw && hasCurves ? draw : null} />
     </>
   );

@@ -1,5 +1,5 @@
 import { View, useMedia } from '@tamagui/core';
-import { useCallback, useMemo, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { besideKeys } from '@/keys/decks';
 import type { KeyAction, KeyId } from '@/keys/catalogue';
 import { shake, tick } from '@/platform/feedback';
@@ -54,9 +54,9 @@ export function Bench() {
   const { replay, begin, stop } = useReplay();
   const close = useCallback(() => setOpen(null), []);
   const explain = useCallback((id: KeyId, by: 'point' | 'hold') => setExplained({ id, by }), []);
-  const putSolution = useRef<(() => void) | null>(null);
-  const onSolution = useCallback((put: (() => void) | null) => {
-    putSolution.current = put;
+  useEffect(() => {
+    useStore.getState().canSolve(true);
+    return () => useStore.getState().canSolve(false);
   }, []);
   const fieldKeys = useFieldKeys(useMemo(() => optionsOf({ display, impliedFirst }), [display, impliedFirst]));
   const { hasField, take } = fieldKeys;
@@ -67,12 +67,9 @@ export function Bench() {
       if (settings.sound) tick();
       if (settings.haptics) shake();
       if (take(action)) return;
-      // The answer of an equation is its solutions; from a field, `=` ends the line that it belongs to.
-      const isAnswer = action.type === 'answer';
-      if (isAnswer && putSolution.current !== null && settings.style === 'written') putSolution.current();
-      else send(isAnswer && hasField ? { type: 'answer' } : action);
+      send(action);
     },
-    [take, hasField],
+    [take],
   );
   const openLine = useCallback((id: string) => setOpen({ sheet: 'line', id }), []);
   const openLevel = useCallback((level: number) => setOpen({ sheet: 'level', level }), []);
@@ -137,7 +134,7 @@ export function Bench() {
       <Boundary at={style}>
         {style === 'written' ? (
           <FieldKeys.Provider value={fieldKeys.onFocus}>
-            <LineArea onPress={press} onOpen={setOpen} onSolution={onSolution} replay={replay} onStopReplay={stop} />
+            <LineArea onPress={press} onOpen={setOpen} replay={replay} onStopReplay={stop} />
           </FieldKeys.Provider>
         ) : style === 'running' ? (
           <RunningArea onPress={press} onExplain={explain} />

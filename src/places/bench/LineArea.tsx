@@ -33,8 +33,6 @@ function sentenceFor(problem: Problem | null, line: Line, options: ReadingOption
 type Props = Readonly<{
   onPress: (action: KeyAction) => void;
   onOpen: (sheet: OpenSheet) => void;
-  /** Told what puts the solutions of an equation on the tape. */
-  onSolution: (put: (() => void) | null) => void;
   replay: Replay | null;
   onStopReplay: () => void;
 }>;
@@ -51,7 +49,7 @@ function complete({ fn, typed, isColumn = false }: Completion): void {
 }
 
 /** The line being written, joined to the state. */
-export function LineArea({ onPress, onOpen, onSolution, replay, onStopReplay }: Props) {
+export function LineArea({ onPress, onOpen, replay, onStopReplay }: Props) {
   const line = useStore((s) => s.document.line);
   const settings = useStore((s) => s.settings);
   const live = useStore((s) => s.live);
@@ -99,9 +97,7 @@ export function LineArea({ onPress, onOpen, onSolution, replay, onStopReplay }: 
       onPress={onPress}
       onTab={completion === undefined ? null : () => complete(completion)}
       above={<AboveLine replay={replay} onStop={onStopReplay} />}
-      below={
-        <BelowLine found={found} onComplete={complete} openLine={openLine} onOpen={onOpen} onSolution={onSolution} />
-      }
+      below={<BelowLine found={found} onComplete={complete} openLine={openLine} onOpen={onOpen} />}
     />
   );
 }

@@ -6,7 +6,7 @@ import { useStore } from '@/state/app-store';
 import { lineText } from '@/state/slices/bench/reading';
 import { requestOf } from '@/state/slices/bench/live';
 import { useRequest, useTask } from '@/state/use-task';
-import { solveForName, words } from '@/text/labels';
+import { needsValuesText, solveForName, words } from '@/text/labels';
 import { problemText } from '@/text/problems';
 import { Button } from '@/ui/control/Button';
 import { Field } from '@/ui/kit/Field';
@@ -14,25 +14,38 @@ import { Words } from '@/ui/theme/text';
 import { Solved } from './Solved';
 import { solvedAnswer } from './solved-answer';
 
-type Props = Readonly<{ letters: readonly string[]; isAsked: boolean; onAnswer: (put: (() => void) | null) => void }>;
+type Props = Readonly<{ letters: readonly string[] }>;
 
 /** What is told here: a line that cannot be read says so itself. */
 const ownProblems: ReadonlySet<Problem['code']> = new Set<Problem['code']>(['stopped', 'internal']);
 
 /** Solves the line for one of its letters, or for two at once, and offers to put the solutions on the tape. */
-export function SolvePanel({ letters, isAsked, onAnswer }: Props) {
+export function SolvePanel({ letters }: Props) {
+  const solving = useStore((s) => s.solving);
+  const tries = useStore((s) => s.document.tries);
   const [chosen, setChosen] = useState<string | null>(null);
   const [[from, to], setBetween] = useState<readonly [string, string]>(['', '']);
   const isPair = useStore((s) => letters.length === 2 && /and/.test(lineText(s)));
-  const letter = chosen !== null && letters.includes(chosen) ? chosen : isAsked || isPair ? itemAt(letters, 0) : null;
-  const request = useRequest((state) => (letter === null ? null : { ...requestOf(state), letter, from, to }));
+  const open = letters.filter((name) => (tries[name] ?? '').trim() === '');
+  const isAsked = letters.length === 1 || isPair || solving !== 'idle';
+  const letter =
+    chosen !== null && letters.includes(chosen) ? chosen : isAsked ? (open[0] ?? itemAt(letters, 0)) : null;
+  /** Letters that need a number before the line can be solved for the one that is sought. */
+  const missing = isPair || letter === null ? [] : open.filter((name) => name !== letter);
+  const request = useRequest((state) =>
+    letter === null || missing.length > 0 ? null : { ...requestOf(state), letter, from, to },
+  );
   const { state, value, problem, isStale, stop } = useTask('solve', request);
   const solved = isStale ? null : value;
   const answer = solved === null || letter === null ? null : solvedAnswer(solved, letter);
   const put = answer === null ? null : () => useStore.getState().finishSolved(answer);
+  const isSettled = missing.length > 0 || (!isStale && (state === 'done' || state === 'problem'));
+  // One letter leaves no doubt what is meant; of several the solutions are looked at first.
+  const goesOnTape = solving === 'put' || letters.length === 1 || isPair || chosen !== null;
   useEffect(() => {
-    onAnswer(put);
-    return () => onAnswer(null);
+    if ((solving !== 'wanted' && solving !== 'put') || !isSettled) return;
+    if (answer !== null && goesOnTape) useStore.getState().finishSolved(answer);
+    else useStore.getState().showSolved();
   });
   // Between nearer ends a search that took too long may come to its end.
   const isSearched = problem?.code === 'stopped' || (solved !== null && 'within' in solved && solved.within !== null);
@@ -56,6 +69,7 @@ export function SolvePanel({ letters, isAsked, onAnswer }: Props) {
           </Button>
         )}
       </View>
+      {missing.length === 0 || letter === null ? null : <Words>{needsValuesText(letter, missing)}</Words>}
       {state === 'working' ? <Words tone="muted">{words.working}</Words> : null}
       {state === 'slow' ? (
         <View flexDirection="row">

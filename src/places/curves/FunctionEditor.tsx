@@ -19,7 +19,7 @@ export function FunctionEditor({ title, text, onDone, onCancel }: Props) {
       <LineEditor
         id={title}
         text={text}
-        takesNaming
+        takesRelation
         onDone={onDone}
         onCancel={onCancel}
         head={({ accept }) => (

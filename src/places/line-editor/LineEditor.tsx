@@ -11,7 +11,7 @@ import { KeyRow } from '@/places/bench/KeyRow';
 import { besideKeys } from '@/keys/decks';
 import { useStore } from '@/state/app-store';
 import { toCanonicalText } from '@/state/slices/curves/actions';
-import { isEqualsPartOfSign, lineText, optionsOf } from '@/state/slices/bench/reading';
+import { lineText, optionsOf } from '@/state/slices/bench/reading';
 import { convertNotation } from '@/state/slices/bench/notation';
 import { createStore } from '@/state/store';
 import { words } from '@/text/labels';
@@ -33,10 +33,8 @@ type Props = Readonly<{
   isReplaced?: boolean;
   /** An empty line is taken over too. */
   takesEmpty?: boolean;
-  /** `y =` and `f(x) =` may stand before it. */
-  takesNaming?: boolean;
-  /** The first press of the key that answers writes the equals sign of an equation. */
-  takesEquation?: boolean;
+  /** It may be an equation: `=` is then a sign of the line, where it else takes the line over. */
+  takesRelation?: boolean;
   /** The unit of its angles, where that is not the one that is set. */
   angle?: AngleUnit;
   hasDeck?: boolean;
@@ -58,8 +56,6 @@ type Props = Readonly<{
 }>;
 
 const nothing = (): void => undefined;
-const RELATION = /[=<>≤≥≠]/;
-const NAMING = /^\s*([a-wyz]|[a-z]\(x\))\s*$/;
 
 /** Something in its place, or in another part of the page. */
 function Elsewhere({ into, children }: Readonly<{ into: HTMLElement | null | undefined; children: ReactNode }>) {
@@ -67,7 +63,7 @@ function Elsewhere({ into, children }: Readonly<{ into: HTMLElement | null | und
   return into === null ? null : createPortal(children, into);
 }
 
-/** A line of its own, to be written with the keys of the Bench, which goes on untouched. `=` takes it over. */
+/** A line of its own, to be written with the keys of the Bench, which goes on untouched. Enter takes it over. */
 export function LineEditor(props: Props) {
   const {
     id,
@@ -75,8 +71,7 @@ export function LineEditor(props: Props) {
     first = null,
     isReplaced = false,
     takesEmpty = false,
-    takesNaming = false,
-    takesEquation = false,
+    takesRelation = false,
     angle,
     hasDeck = true,
   } = props;
@@ -147,20 +142,14 @@ export function LineEditor(props: Props) {
 
   const press = useCallback(
     (action: KeyAction) => {
-      const isNaming =
-        takesNaming && action.type === 'answer' && action.orEqual === true && NAMING.test(lineText(own.getState()));
-      const typed = lineText(own.getState());
-      const isRelation = takesEquation && action.type === 'answer' && typed.trim() !== '' && !RELATION.test(typed);
-      // Then it is a sign of the line, which its own press knows.
-      const isInSign = action.type === 'answer' && action.orEqual === true && isEqualsPartOfSign(own.getState());
-      if (!isInSign && (isNaming || isRelation)) own.getState().press({ type: 'operate', text: '=' });
-      else if (!isInSign && action.type === 'answer') accept();
+      const isEqual = (action.type === 'type' || action.type === 'operate') && action.text === '=';
+      if (action.type === 'answer' || (isEqual && !takesRelation)) accept();
       else {
         own.getState().press(action);
         if (isEnough?.(lineText(own.getState())) === true) take(onTab ?? onDone);
       }
     },
-    [own, accept, take, onTab, onDone, isEnough, takesNaming, takesEquation],
+    [own, accept, take, onTab, onDone, isEnough, takesRelation],
   );
   const cancel = useCallback(() => {
     isCancelled.current = true;

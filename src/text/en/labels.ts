@@ -322,6 +322,9 @@ export const quadrantText = (quadrant: number, isOnAxis: boolean): string =>
     : `Quadrant ${itemAt(['I', 'II', 'III', 'IV'], quadrant - 1)}`;
 export const hiddenRoots = (n: number): string =>
   `${n === 1 ? '1 complex solution lies' : `${n} complex solutions lie`} outside the real numbers.`;
+/** Solving needs numbers for all letters but one. */
+export const needsValuesText = (letter: string, missing: readonly string[]): string =>
+  `To solve for ${letter}, enter ${missing.length === 1 ? 'a value' : 'values'} for ${new Intl.ListFormat('en').format(missing)} above, or choose another letter.`;
 export const solveForName = (letters: string): string => `${words.solveFor} ${letters}`;
 export const withinText = (from: string, to: string): string =>
   `Searched from ${from} to ${to}; there may be more outside.`;

@@ -50,7 +50,7 @@ type Props = Readonly<{
   canFold?: boolean;
 }>;
 
-const isWide = (id: KeyId): boolean => id === 'answer' || id === 'push';
+const isWide = (id: KeyId): boolean => id === 'answer' || id === 'enter' || id === 'push';
 
 /** The key deck: drawers of named groups above the number block, which never moves. */
 export const Deck = memo(function Deck({

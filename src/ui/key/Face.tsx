@@ -5,6 +5,7 @@ import ArrowLeftToLine from 'lucide-react-native/icons/arrow-left-to-line';
 import ArrowRight from 'lucide-react-native/icons/arrow-right';
 import ArrowRightToLine from 'lucide-react-native/icons/arrow-right-to-line';
 import ArrowUp from 'lucide-react-native/icons/arrow-up';
+import CornerDownLeft from 'lucide-react-native/icons/corner-down-left';
 import Delete from 'lucide-react-native/icons/delete';
 import Redo from 'lucide-react-native/icons/redo-2';
 import Undo from 'lucide-react-native/icons/undo-2';
@@ -22,6 +23,7 @@ const pictures: Readonly<Record<KeyIcon, { picture: Picture; mirrored?: boolean 
   'caret-down': { picture: ArrowDown as Picture },
   start: { picture: ArrowLeftToLine as Picture },
   end: { picture: ArrowRightToLine as Picture },
+  enter: { picture: CornerDownLeft as Picture },
   undo: { picture: Undo as Picture },
   redo: { picture: Redo as Picture },
 };

@@ -38,7 +38,7 @@ export function Dock({ slot, writing, hasDeck, deckInto, preview }: Props) {
         first={first}
         isReplaced
         takesEmpty
-        takesEquation={slot.isEquation === true}
+        takesRelation={slot.isEquation === true}
         {...(slot.angle === undefined ? {} : { angle: slot.angle })}
         hasDeck={hasDeck}
         {...(deckInto === undefined ? {} : { deckInto })}

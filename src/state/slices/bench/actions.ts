@@ -28,6 +28,10 @@ export type BenchActions = Readonly<{
   working: () => void;
   /** Puts the solutions of the line on the tape as its answer. */
   finishSolved: (answer: LineAnswer) => void;
+  /** Whether somebody solves equations here, so that the key that answers waits for their solutions. */
+  canSolve: (can: boolean) => void;
+  /** Called when what was wanted of solving is in sight, and nothing goes on the tape. */
+  showSolved: () => void;
   openShared: (line: SharedLine) => void;
   tryValue: (letter: string, text: string) => void;
   setOwnDigits: (own: OwnDigits | null) => void;

@@ -22,7 +22,8 @@ import { keep } from '@/core/memory/shelf';
 import type { KeyAction } from '@/keys/catalogue';
 import { caretEntry, entryOf, putEntry } from '@/keys/log';
 import { isLineAction } from '@/keys/press';
-import { isEqualsPartOfSign, lineText, optionsOf } from './reading';
+import { isOff } from '@/state/slices/exam/off';
+import { lineText, optionsOf } from './reading';
 import type { Document } from '@/state/slices/parts';
 import { recorded, redone, undone } from '@/state/kernel/history';
 import type { BenchActions } from './actions';
@@ -113,14 +114,26 @@ export function finish(state: State, now: number): Partial<State> {
   };
 }
 
-/** Whether `=` can only mean an equation: a lower-case letter stands for nothing, and no other side is there yet. */
-function wantsEquals(state: State): boolean {
-  const { document, settings } = state;
+/** Whether the line is an equation or an inequality in which letters are open, and it can be solved for them here. */
+function isToBeSolved(state: State): boolean {
+  const { document, settings, solving } = state;
+  if (solving === 'off' || isOff(state, 'solve')) return false;
   const reading = parse(lineText(state), optionsOf(settings));
-  if (!reading.ok || reading.value.target !== null || isTruth(reading.value.tree)) return false;
+  if (!reading.ok || reading.value.target !== null || !isTruth(reading.value.tree)) return false;
   return openLetters(reading.value.tree).some(
-    (name) => /^[a-z]$/.test(name) && (document.tries[name] ?? '').trim() === '',
+    (name) => !(name in document.shelf) && (document.tries[name] ?? '').trim() === '',
   );
+}
+
+/** The line without an equals sign at its end, behind which nothing was written: it asks for the answer of what is there. */
+function withoutLastEquals(state: State): Partial<State> | null {
+  const { settings } = state;
+  const [, before = '', sign] = /^(.*[^\s:<>≤≥≠=!])\s*(!?=|≠)\s*▯?\s*$/.exec(lineText(state)) ?? [];
+  if (sign === undefined) return null;
+  // 5!= is five factorial, with the equals sign of a habit.
+  const text = sign === '=' ? before : `${before}!`;
+  if (!parse(text, optionsOf(settings)).ok) return null;
+  return written(state, 'typing', lineOf(text, settings.view, optionsOf(settings)), { fresh: null });
 }
 
 /** Whether the same work may come out the next time. */
@@ -168,11 +181,17 @@ export function benchActions(change: Change, get: Get, clock: () => number): Ben
   const inLine = (action: KeyAction): void => {
     if (isLineAction(action)) return onLine(action);
     if (action.type !== 'answer') return undefined;
-    const { live, document } = get();
+    const { document } = get();
     if (isEmptyLine(document.line)) return change(repeated);
-    if (action.orEqual === true && isEqualsPartOfSign(get())) return onLine({ type: 'type', text: '=' });
-    if (action.orEqual === true && wantsEquals(get())) return onLine({ type: 'operate', text: '=' });
+    const shorter = withoutLastEquals(get());
+    if (shorter !== null) {
+      change(() => shorter);
+      return inLine(action);
+    }
+    if (isToBeSolved(get()))
+      return change(({ solving }) => ({ waiting: [action], solving: solving === 'shown' ? 'put' : 'wanted' }));
     return change((state) => {
+      const { live } = state;
       if (live.kind === 'working') return { waiting: [action] };
       // What took too long, or failed inside, may come out the next time: it is asked for once more.
       const isAgain = live.kind === 'problem' && mayComeOut(live.problem);
@@ -215,8 +234,8 @@ export function benchActions(change: Change, get: Get, clock: () => number): Ben
 
   /** Works off the keys that came while something was being worked out. */
   const drain = (): void => {
-    const { waiting, live } = get();
-    if (waiting === null || isBusy(get())) return;
+    const { waiting, live, solving } = get();
+    if (waiting === null || isBusy(get()) || solving === 'wanted' || solving === 'put') return;
     const [first, ...rest] = waiting;
     change(() => ({ waiting: null }));
     if (first === undefined) return;
@@ -274,8 +293,18 @@ export function benchActions(change: Change, get: Get, clock: () => number): Ben
         const next = withCaretAt(line, offset, optionsOf(state.settings));
         return written(state, 'typing', next, { entry: caretEntry(offset) });
       }),
-    finishSolved: (answer) =>
-      change((state) => finish({ ...state, live: { kind: 'answer', answer, of: lineText(state) } }, clock())),
+    finishSolved: (answer) => {
+      const [, ...rest] = get().waiting ?? [];
+      change((state) => ({
+        ...finish({ ...state, live: { kind: 'answer', answer, of: lineText(state) } }, clock()),
+        solving: 'idle',
+        waiting: null,
+      }));
+      rest.forEach(press);
+    },
+    canSolve: (can) => change(({ solving }) => ({ solving: can ? (solving === 'off' ? 'idle' : solving) : 'off' })),
+    // Keys meant for the line after this one would only hide that it has no solution.
+    showSolved: () => change(() => ({ solving: 'shown', waiting: null })),
     openShared: (shared) =>
       change((state) => {
         const { settings, document } = state;

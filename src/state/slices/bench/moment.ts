@@ -30,6 +30,12 @@ export type PendingWork<State> = Readonly<{
   land: (state: State, answer: LineAnswer) => Partial<State>;
 }>;
 
+/**
+ * Solving of the line being written: nobody does it here; nobody asked; its solutions are wanted in sight; they are there;
+ * or they are wanted on the tape. Keys wait for what is wanted.
+ */
+export type Solving = 'off' | 'idle' | 'wanted' | 'shown' | 'put';
+
 /** What is so at this moment, and is not kept. */
 export type BenchMoment<State> = Readonly<{
   live: Live;
@@ -39,6 +45,8 @@ export type BenchMoment<State> = Readonly<{
   chosen: FormId | null;
   /** The problem that stands under the line after `=`. */
   reported: Problem | null;
+  /** Whether an equation is solved here, and what the key that answers wants of that. */
+  solving: Solving;
   /** Keys that came while a line was being answered. */
   waiting: readonly KeyAction[] | null;
   /** An operation of the Running or Stack style, or of the Shelf, that is being worked out. */
@@ -66,6 +74,7 @@ export const benchAtFirst = <State>(): BenchMoment<State> => ({
   asked: 0,
   chosen: null,
   reported: null,
+  solving: 'off',
   waiting: null,
   work: null,
   refused: null,

@@ -1,6 +1,6 @@
 import { functionNames } from '@/core/function';
 import type { ReadingOptions } from '@/core/language/tokens';
-import { caretOf, textOf } from '@/core/line/line';
+import { textOf } from '@/core/line/line';
 import type { Line } from '@/core/line/line';
 import type { Settings } from '@/core/notebook/settings';
 
@@ -15,7 +15,3 @@ type Written = Readonly<{ document: Readonly<{ line: Line }>; settings: Settings
 
 /** The typed text of the line being written. */
 export const lineText = (state: Written): string => textOf(state.document.line, state.settings.display.decimalSign);
-
-/** Whether `=` completes the sign left of the caret, as in `:=` and `<=`; after 5! it asks for the answer. */
-export const isEqualsPartOfSign = (state: Written): boolean =>
-  /[:<>]/.test(lineText(state)[caretOf(state.document.line, state.settings.display.decimalSign) - 1] ?? '');

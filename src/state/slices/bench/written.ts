@@ -37,6 +37,7 @@ export function written(
   return {
     ...changed(state, name, { ...document, line: next, keyed, own, tries }),
     reported: null,
+    solving: state.solving === 'off' ? 'off' : 'idle',
     chosen: null,
     recalled: null,
   };
