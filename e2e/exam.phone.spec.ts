@@ -46,7 +46,7 @@ test('a teacher’s link begins an examination: helps are off, memory is away, a
   await expect(bench.form('≈ 2.333 333 333, decimal')).toBeVisible();
   await expect(bench.forms.getByRole('button')).toHaveCount(1);
   for (const name of ['Steps', 'Find a key or a function', 'Draw this']) await expect(bench.key(name)).toHaveCount(0);
-  await bench.type('=2x=6');
+  await bench.type('\n2x=6');
   await expect(page.getByRole('group', { name: /^Solve/ })).toHaveCount(0);
   await expect(page.getByRole('textbox', { name: 'x =' })).toBeVisible();
   await expect(page.getByRole('dialog')).toHaveCount(0);

@@ -155,10 +155,10 @@ test('the Shelf: kept, added to, replaced and undone, recalled as a value, clear
     if (operation !== 'Keep') await page.getByRole('dialog').getByRole('radio', { name: operation, exact: true }).tap();
     await page.getByRole('dialog').getByRole('button', { name: place }).tap();
   };
-  await bench.tap('1', '7', 'fraction', '6', 'equals');
+  await bench.tap('1', '7', 'fraction', '6', 'answer');
   await keepIn('Keep slot 3, empty');
   await keepIn('Keep B, empty');
-  await bench.tap('2', 'equals');
+  await bench.tap('2', 'answer');
   await keepIn(/^Add to slot 3/, 'Add to');
   await expect(page.getByText('Changed what slot 3 holds.')).toBeVisible();
   await page.getByRole('link', { name: 'Shelf' }).tap();

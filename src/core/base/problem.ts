@@ -66,6 +66,7 @@ export type DomainReason =
   | 'no-values'
   | 'step'
   | 'no-curve'
+  | 'relation-no-curve'
   | 'missing-value'
   | 'class-order'
   | 'class-overlap'

@@ -8,6 +8,7 @@ import type { Fn } from '../evaluate/double-expr';
 import { compileDoubles } from '../evaluate/doubles';
 import { evaluate } from '../evaluate/evaluate';
 import { openLetters } from '../evaluate/open-letters';
+import { isTruth } from '../language/truth';
 import { inside, nodesOf } from '../language/tree';
 import type { Tree } from '../language/tree';
 import type { Result } from '../base/result';
@@ -57,9 +58,10 @@ function derivative(tree: Tree, letter: string, context: Context): Tree | null {
 
 /**
  * Reads an expression as a curve. Problems: undefined-name for a letter that holds nothing, what working its constant
- * parts causes, domain `no-curve` where a part has no form in doubles.
+ * parts causes, domain `no-curve` where a part has no form in doubles, `relation-no-curve` for an equation that is none of y.
  */
 export function compileCurve(tree: Tree, letter: string, context: Context): Result<Curve, Problem> {
+  if (isTruth(tree)) return fail(withSpan({ code: 'domain', reason: 'relation-no-curve' }, tree.span));
   const missing = openLetters(tree).find((name) => name !== letter && !context.names.letters.has(name));
   if (missing !== undefined) {
     const node = [...nodesOf(tree)].find((n) => n.kind === 'letter' && n.name === missing);

@@ -12,7 +12,7 @@ import type { Settings } from './settings';
 /* What the parts of a notebook are made of; the slices of the state put the notebook together. */
 
 export const NOTEBOOK_FORMAT = 'ulkav-notebook';
-export const NOTEBOOK_VERSION = 12;
+export const NOTEBOOK_VERSION = 13;
 /** Twice what a line takes, since a text can grow when it is spelled anew. */
 const LONGEST_LINE = 2 * MOST_TYPED;
 export const MOST_LINES = 1_000_000;

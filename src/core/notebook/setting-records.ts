@@ -14,6 +14,7 @@ export const decimalSign = z.enum(['.', ',']);
 
 export const entryStyles = ['written', 'running', 'stack'] as const;
 const slashes = ['fraction', 'divide'] as const;
+const tableOrders = ['across', 'down'] as const;
 const themes = ['system', 'light', 'dark', 'contrast'] as const;
 const fractionForms = ['improper', 'mixed'] as const;
 const complexForms = ['rectangular', 'polar'] as const;
@@ -83,6 +84,8 @@ export const settings = {
   view: defineSetting({ ...choice(lineViews), first: 'boxed', group: 'entry', since: 3, handedOn: 'always' }),
   /** What a typed stroke makes: a fraction, or a division on the line. */
   slash: defineSetting({ ...choice(slashes), first: 'fraction', group: 'entry', since: 3, handedOn: 'always' }),
+  /** Where Enter leads in a table of numbers that stand in rows, such as a system of equations. */
+  tableOrder: defineSetting({ ...choice(tableOrders), first: 'across', group: 'entry', since: 13, handedOn: 'maybe' }),
   /** The keys of the line stay in sight while it is keyed. */
   keyStrip: defineSetting({ ...onOff, group: 'entry', since: 3 }),
   /** The deck goes back to Pad after each key. */

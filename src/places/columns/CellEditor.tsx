@@ -26,6 +26,10 @@ export function CellEditor({ columns, at, hasDeck, deckInto, onKeep, onGo }: Pro
     then();
   };
   const nextColumn = (at.column + 1) % columns.length;
+  // Writing goes on where that column ends or has a gap, so that no pair is torn.
+  const { cells } = itemAt(columns, nextColumn);
+  const gap = cells.indexOf('');
+  const nextRow = gap < 0 ? cells.length : gap;
   return (
     <View
       role="region"
@@ -53,7 +57,7 @@ export function CellEditor({ columns, at, hasDeck, deckInto, onKeep, onGo }: Pro
               {`${titleOf(column)}, ${rowName(row).toLowerCase()}`}
             </Heading>
             {columns.length < 2 ? null : (
-              <Button isTight keepsFocus onPress={() => take(keepAnd(() => onGo(nextColumn, row, true)))}>
+              <Button isTight keepsFocus onPress={() => take(keepAnd(() => onGo(nextColumn, nextRow, true)))}>
                 {columnWords.next}
               </Button>
             )}

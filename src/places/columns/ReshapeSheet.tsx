@@ -97,7 +97,7 @@ export function ReshapeSheet({ table, at, onClose }: Props) {
     if (rows === 0) return setWrong(reshapeWords.nothing);
     if (rows > MOST_TEST_ROWS || across.length > MOST_TEST_COLUMNS) return setWrong(reshapeWords.tooLargeToTest);
     const values = Array.from({ length: rows }, (_, i) => across.map(({ cells }) => cells[i] ?? ''));
-    useStore.getState().enter('chance', { screen: 'test', test: 'independence', source: 'typed', values });
+    useStore.getState().enter('chance', { screen: 'test', test: 'independence', source: 'typed', counts: values });
     onClose();
     return router.navigate('/kit?tool=chance');
   };

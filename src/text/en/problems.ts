@@ -131,6 +131,8 @@ const domain: { [R in DomainReason]: (fn: string, p: Of<'domain'>) => string } =
   'no-spread': () => 'All values of x are alike: a curve through them needs different ones.',
   frequency: () => 'A frequency is a whole number from 0 on.',
   'no-values': () => 'There are no values to sum up.',
+  'relation-no-curve': () =>
+    'This is an equation or an inequality, and Curves draws functions of x. Write y = 2x + 1, say; solve an equation on the Bench.',
   'no-curve': () =>
     'This cannot be drawn: it has a part that is worked in exact numbers only (chance, complex numbers, an integral that varies).',
   'missing-value': () => 'A value is missing here, since a column used with this one has one in the same row.',

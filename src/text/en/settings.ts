@@ -107,6 +107,11 @@ export const settingWords: { readonly [K in SettingId]: WordsOf<K> } = {
     options: { fraction: 'Makes a fraction', divide: 'Divides on the line' },
     examples: { fraction: '1/2 is written as a fraction', divide: '1/2 is written 1 ÷ 2' },
   },
+  tableOrder: {
+    title: 'Enter in a table',
+    note: 'Where Enter leads from a cell of a matrix or a system of equations',
+    options: { across: 'Across the row', down: 'Down the column' },
+  },
   keyStrip: {
     title: 'Show keys while keying',
     note: 'A strip above the line names every key that was pressed, for others to follow',

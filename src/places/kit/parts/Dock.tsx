@@ -1,5 +1,6 @@
 import { View } from '@tamagui/core';
 import { LineEditor } from '@/places/line-editor/LineEditor';
+import { useStore } from '@/state/app-store';
 import { kitWords } from '@/text/kit/kit';
 import { Button } from '@/ui/control/Button';
 import { Heading, Words } from '@/ui/theme/text';
@@ -19,6 +20,8 @@ type Props = Readonly<{
 /** The slot at hand in the line editor: the key that answers keeps it and goes on, Tab goes across. */
 export function Dock({ slot, writing, hasDeck, deckInto, preview }: Props) {
   const { first, write } = writing;
+  const order = useStore((s) => s.settings.tableOrder);
+  const isAcross = slot.isInTable === true && order === 'across';
   const keepAnd = (to: string | null) => (text: string) => {
     slot.keep(text);
     write(to);
@@ -44,7 +47,7 @@ export function Dock({ slot, writing, hasDeck, deckInto, preview }: Props) {
         {...(deckInto === undefined ? {} : { deckInto })}
         isFolded={slot.isEquation !== true}
         {...(slot.isQuick === true ? { isEnough: isOneDigit } : {})}
-        onDone={keepAnd(slot.below)}
+        onDone={keepAnd(isAcross ? slot.after : slot.below)}
         onTab={keepAnd(slot.after)}
         onCancel={() => write(null)}
         onLeave={slot.keep}
@@ -69,6 +72,16 @@ export function Dock({ slot, writing, hasDeck, deckInto, preview }: Props) {
               <Heading role="heading" aria-level={2} flex={1} minWidth={0} numberOfLines={1} fontSize="$3">
                 {slot.name}
               </Heading>
+              {slot.isInTable !== true ? null : (
+                <Button
+                  isTight
+                  keepsFocus
+                  name={isAcross ? kitWords.enterAcross : kitWords.enterDown}
+                  onPress={() => useStore.getState().set({ tableOrder: isAcross ? 'down' : 'across' })}
+                >
+                  {isAcross ? '⏎ →' : '⏎ ↓'}
+                </Button>
+              )}
               {slot.after === null ? null : (
                 <Button isTight keepsFocus onPress={() => take(keepAnd(slot.after))}>
                   {kitWords.next}

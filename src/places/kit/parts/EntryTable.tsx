@@ -31,11 +31,14 @@ export type TableNames = Readonly<{
 
 const slotId = (id: string, row: number, column: number): string => `${id}:${row}:${column}`;
 
-/** The cells of a table as slots: Next goes across and then to the next row, the key that answers goes down. */
+/**
+ * The cells of a table as slots: Next goes across and then to the next row, the key that answers does so too, or goes
+ * down. `isDown`: it always does, since the columns are samples.
+ */
 export function tableSlots(
   { id, table, rowName, columnName }: TableNames,
   enter: (make: (table: Table) => string[][], thought: string) => void,
-  isQuick = false,
+  { isQuick = false, isDown = false }: Readonly<{ isQuick?: boolean; isDown?: boolean }> = {},
 ): readonly Slot[] {
   const [rows, columns] = sizeOf(table);
   const at = (row: number, column: number): string | null =>
@@ -48,6 +51,7 @@ export function tableSlots(
       keep: (kept: string) => enter((now) => withText(now, row, column, kept), slotId(id, row, column)),
       after: at(row, column + 1) ?? at(row + 1, 0),
       below: at(row + 1, column) ?? at(0, column + 1),
+      isInTable: !isDown && columns > 1 && rows > 1,
       isQuick,
     })),
   );

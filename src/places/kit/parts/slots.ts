@@ -13,6 +13,8 @@ export type Slot = Readonly<{
   keep: (text: string) => void;
   after: string | null;
   below: string | null;
+  /** A cell of a table that is written across or down, as the settings have it. */
+  isInTable?: boolean;
   isEquation?: boolean;
   /** The unit of its angles, where that is not the one that is set. */
   angle?: AngleUnit;

@@ -11,6 +11,8 @@ export const kitWords = {
   results: 'Results',
   clearTool: 'Clear this tool',
   next: 'Next',
+  enterAcross: 'Enter goes across; go down instead',
+  enterDown: 'Enter goes down; go across instead',
   done: 'Done',
   empty: 'empty',
   working: 'Working…',

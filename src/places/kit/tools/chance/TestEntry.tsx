@@ -23,13 +23,18 @@ import { canGrow, leastColumns, testForms } from './test-forms';
 const MOST_ROWS = 50;
 const MOST_COLUMNS = 8;
 
+/** Under what the table of a test is kept: counts are other numbers than measurements. */
+export const tableKey = ({ test }: Pick<ChanceEntries, 'test'>): 'values' | 'counts' =>
+  test === 'fit' || testForms[test].columns === 'counts' ? 'counts' : 'values';
+
 /** The table of values as the test takes it: as wide as it must be. */
 export function valuesOf(entries: ChanceEntries): readonly (readonly string[])[] {
   const { columns } = testForms[entries.test];
-  const [rows, width] = sizeOf(entries.values);
+  const stored = entries[tableKey(entries)];
+  const [rows, width] = sizeOf(stored);
   const least = leastColumns(columns);
   const wanted = canGrow(columns) ? Math.max(least, width) : least;
-  return wanted === width ? entries.values : resized(entries.values, rows, wanted);
+  return wanted === width ? stored : resized(stored, rows, wanted);
 }
 
 /** What is kept when the part that a test takes was written: columns that it does not take stay as they are. */
@@ -60,10 +65,15 @@ export function useValueSlots(
   );
   const columnName = useCallback((column: number): string => heads[column] ?? `${column + 1}`, [heads]);
   const named = { id: 'values', table: valuesOf(entries), rowName, columnName };
-  const slots = tableSlots(named, (make, thought) => {
-    const now = entriesNow(chanceEntries);
-    enter({ values: keptWith(now.values, make(valuesOf(now))) }, `test ${thought}`);
-  });
+  const slots = tableSlots(
+    named,
+    (make, thought) => {
+      const now = entriesNow(chanceEntries);
+      const key = tableKey(now);
+      enter({ [key]: keptWith(now[key], make(valuesOf(now))) }, `test ${thought}`);
+    },
+    { isDown: columns !== 'counts' },
+  );
   return { named, slots };
 }
 
@@ -84,6 +94,7 @@ export function TestEntry({ entries, enter, writing, values, summary, fault }: P
   const [rows, width] = sizeOf(values.named.table);
   const head = values.named.columnName;
   const wrong = fault?.cell ?? null;
+  const key = tableKey(entries);
   const secondName = { groups: testWords.groups, counts: testWords.across }[String(columns)] ?? testWords.second;
   const chosen: readonly Readonly<{ id: 'first' | 'secondColumn' | 'third'; name: string }>[] = [
     { id: 'first', name: columns === 'counts' ? testWords.down : testWords.first },
@@ -93,7 +104,7 @@ export function TestEntry({ entries, enter, writing, values, summary, fault }: P
   const paste = (text: string): void => {
     const settings = useStore.getState().settings;
     const found = tableOf(text, settings.display.decimalSign, MOST_ROWS);
-    if (found !== null) enter({ values: found.table });
+    if (found !== null) enter({ [tableKey(entries)]: found.table });
   };
   return (
     <View gap="$2">
@@ -129,7 +140,7 @@ export function TestEntry({ entries, enter, writing, values, summary, fault }: P
               value={rows}
               least={1}
               most={MOST_ROWS}
-              onChange={(next) => enter({ values: resized(entries.values, next, sizeOf(entries.values)[1]) })}
+              onChange={(next) => enter({ [key]: resized(entries[key], next, sizeOf(entries[key])[1]) })}
             />
             {canGrow(columns) ? (
               <SizeStepper
@@ -137,7 +148,7 @@ export function TestEntry({ entries, enter, writing, values, summary, fault }: P
                 value={width}
                 least={2}
                 most={MOST_COLUMNS}
-                onChange={(next) => enter({ values: resized(values.named.table, rows, next) })}
+                onChange={(next) => enter({ [key]: resized(values.named.table, rows, next) })}
               />
             ) : null}
           </View>

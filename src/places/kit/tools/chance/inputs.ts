@@ -50,6 +50,19 @@ const FIRST_VALUES = [
   ['12.4', '11.6'],
 ];
 
+/** Counts, as a table or observed beside expected. */
+const FIRST_COUNTS = [
+  ['18', '15'],
+  ['9', '15'],
+  ['18', '15'],
+];
+
+const tableOf = (first: string[][]) =>
+  z.catch(
+    z.array(z.array(z.string())).check(z.refine((found) => found.length > 0 && (found[0]?.length ?? 0) > 0)),
+    first,
+  );
+
 export const screens = ['distribution', 'test', 'draw'] as const;
 /** Where the values of a test come from. */
 export const sources = ['typed', 'columns', 'summary'] as const;
@@ -60,10 +73,8 @@ const testShape = {
   tail: z.catch(z.enum(tails), 'two'),
   level: text('0.95'),
   source: z.catch(z.enum(sources), 'typed'),
-  values: z.catch(
-    z.array(z.array(z.string())).check(z.refine((found) => found.length > 0 && (found[0]?.length ?? 0) > 0)),
-    FIRST_VALUES,
-  ),
+  values: tableOf(FIRST_VALUES),
+  counts: tableOf(FIRST_COUNTS),
   first: text(),
   secondColumn: text(),
   third: text(),

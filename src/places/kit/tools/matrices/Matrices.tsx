@@ -59,7 +59,7 @@ export function Matrices() {
   const cells = tableSlots(
     named,
     (make, thought) => put(make(tablesIn(entriesNow(matrixEntries))[open] ?? table), thought),
-    entries.oneDigit === 'on',
+    { isQuick: entries.oneDigit === 'on' },
   );
   const expression: Slot = {
     id: 'expression',
