@@ -27,6 +27,9 @@ const MOST_COLUMNS = 8;
 export const tableKey = ({ test }: Pick<ChanceEntries, 'test'>): 'values' | 'counts' =>
   test === 'fit' || testForms[test].columns === 'counts' ? 'counts' : 'values';
 
+const withTable = (entries: Pick<ChanceEntries, 'test'>, table: string[][]): Partial<ChanceEntries> =>
+  tableKey(entries) === 'counts' ? { counts: table } : { values: table };
+
 /** The table of values as the test takes it: as wide as it must be. */
 export function valuesOf(entries: ChanceEntries): readonly (readonly string[])[] {
   const { columns } = testForms[entries.test];
@@ -70,7 +73,7 @@ export function useValueSlots(
     (make, thought) => {
       const now = entriesNow(chanceEntries);
       const key = tableKey(now);
-      enter({ [key]: keptWith(now[key], make(valuesOf(now))) }, `test ${thought}`);
+      enter(withTable(now, keptWith(now[key], make(valuesOf(now)))), `test ${thought}`);
     },
     { isDown: columns !== 'counts' },
   );
@@ -104,7 +107,7 @@ export function TestEntry({ entries, enter, writing, values, summary, fault }: P
   const paste = (text: string): void => {
     const settings = useStore.getState().settings;
     const found = tableOf(text, settings.display.decimalSign, MOST_ROWS);
-    if (found !== null) enter({ [tableKey(entries)]: found.table });
+    if (found !== null) enter(withTable(entries, found.table));
   };
   return (
     <View gap="$2">
@@ -140,7 +143,7 @@ export function TestEntry({ entries, enter, writing, values, summary, fault }: P
               value={rows}
               least={1}
               most={MOST_ROWS}
-              onChange={(next) => enter({ [key]: resized(entries[key], next, sizeOf(entries[key])[1]) })}
+              onChange={(next) => enter(withTable(entries, resized(entries[key], next, sizeOf(entries[key])[1])))}
             />
             {canGrow(columns) ? (
               <SizeStepper
@@ -148,7 +151,7 @@ export function TestEntry({ entries, enter, writing, values, summary, fault }: P
                 value={width}
                 least={2}
                 most={MOST_COLUMNS}
-                onChange={(next) => enter({ [key]: resized(values.named.table, rows, next) })}
+                onChange={(next) => enter(withTable(entries, resized(values.named.table, rows, next)))}
               />
             ) : null}
           </View>
