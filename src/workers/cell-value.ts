@@ -18,6 +18,9 @@ const NUMERAL = /^(-?)(\d+(?:\.\d+)?(?:E[+-]?\d+)?)$/;
 
 export type NumberRead = Result<RealValue, Problem>;
 
+/** A group is called A as often as a number is kept there: by itself in a cell it is a label. */
+const LABEL = /^[A-Z]$/;
+
 /** What a cell is worth. Plain numerals, which most cells are, do not need to be parsed. */
 export function cellValue(text: string, context: Context): NumberRead {
   const match = NUMERAL.exec(text);
@@ -25,6 +28,7 @@ export function cellValue(text: string, context: Context): NumberRead {
     const size = numeralValue(itemAt(match, 2));
     if (size !== null) return succeed(fromRational(match[1] === '-' ? q.negate(size) : size));
   }
+  if (LABEL.test(text)) return fail(withSpan({ code: 'domain', reason: 'label' }, { from: 0, to: text.length }));
   const reading = parse(text, SPELLING);
   if (!reading.ok) return reading;
   const { tree } = reading.value;

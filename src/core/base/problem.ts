@@ -102,6 +102,7 @@ export type DomainReason =
   | 'no-variance'
   | 'on-a-line'
   | 'empty-cell'
+  | 'label'
   | 'expected-zero'
   | 'counts-whole'
   | 'all-alike';

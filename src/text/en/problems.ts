@@ -158,6 +158,7 @@ const domain: { [R in DomainReason]: (fn: string, p: Of<'domain'>) => string } =
   'values-needed': () => 'This needs the values themselves, and not only what sums them up.',
   'no-variance': () => 'The values do not vary, so that nothing can be compared with their spread.',
   'on-a-line': () => 'All points lie on one line: nothing is left to compare its slope with.',
+  label: () => 'A letter alone is a label here, not a kept value. To use the kept value, write it as 1A, say.',
   'empty-cell': () =>
     'Every cell needs a value at least: one that is empty says nothing of its row and column together.',
   'counts-whole': () =>
