@@ -36,12 +36,18 @@ const LOAD_MS = 15_000;
 const PATIENCE_MS = 250;
 const SHORT_PATIENCE_MS = 60;
 
+/** How often it is looked whether a worker is late, and after which time between two looks the page has stood still. */
+const TICK_MS = 50;
+const PAUSE_MS = 500;
+
 type Asked = Readonly<{
   work: TaskCall;
   resolve: (outcome: TaskAnswer<TaskKind>) => void;
   onShare: OnShare | undefined;
+  isAgain?: boolean;
 }>;
-type Under = Asked & Readonly<{ id: number; isWanted: boolean }>;
+/** `wasPaused`: the page stood still meanwhile; `isAgain`: it was asked anew for that. */
+type Under = Asked & Readonly<{ id: number; isWanted: boolean; wasPaused: boolean; isAgain: boolean }>;
 
 /**
  * A client over a worker that `spawn` starts. A worker is given one piece of work at a time; one that does not hear in
@@ -57,14 +63,14 @@ export function createLane(spawn: () => WorkerLike, budget = BUDGET_MS): Lane {
   /** What the worker has, until it answers or is ended; no longer wanted when newer work came. */
   let under: Under | null = null;
   let next: Asked | null = null;
-  let timer: ReturnType<typeof setTimeout> | undefined;
+  let timer: ReturnType<typeof setInterval> | undefined;
   let lastId = 0;
 
   const refused = ({ work }: Asked, problemData: ProblemData): { ok: false; problem: Problem } =>
     fail(withSpan(problemData, { from: 0, to: 'text' in work.request ? work.request.text.length : 0 }));
 
   const end = (): void => {
-    clearTimeout(timer);
+    clearInterval(timer);
     worker?.terminate();
     worker = null;
     under = null;
@@ -74,7 +80,8 @@ export function createLane(spawn: () => WorkerLike, budget = BUDGET_MS): Lane {
   const broken = (problemData: ProblemData): void => {
     const had = under;
     end();
-    if (had?.isWanted === true) had.resolve(refused(had, problemData));
+    if (had !== null && isToBeAsked(had, problemData.code)) next ??= { ...had, isAgain: true };
+    else if (had?.isWanted === true) had.resolve(refused(had, problemData));
     // The next work does not pay for this one: its worker is begun now.
     if (problemData.code === 'stopped' && had !== null) worker = start();
     goOn();
@@ -95,9 +102,11 @@ export function createLane(spawn: () => WorkerLike, budget = BUDGET_MS): Lane {
         return;
       }
       const had = under;
-      clearTimeout(timer);
+      clearInterval(timer);
       under = null;
-      if (had.isWanted) had.resolve(data.result);
+      const code = data.result.ok ? null : data.result.problem.code;
+      if (isToBeAsked(had, code)) next ??= { ...had, isAgain: true };
+      else if (had.isWanted) had.resolve(data.result);
       goOn();
     };
     started.onerror = (event) => {
@@ -111,9 +120,22 @@ export function createLane(spawn: () => WorkerLike, budget = BUDGET_MS): Lane {
   /** Ends the worker where it does not hear in time. One that is still being loaded is not begun anew for newer work. */
   function watch(): void {
     const forWork = under?.isWanted === true ? budget + DEAF_AFTER_MS : patience;
-    clearTimeout(timer);
-    timer = setTimeout(() => broken({ code: 'stopped' }), forWork + (isLoaded ? 0 : LOAD_MS));
+    let left = Math.ceil((forWork + (isLoaded ? 0 : LOAD_MS)) / TICK_MS);
+    let last = Date.now();
+    clearInterval(timer);
+    timer = setInterval(() => {
+      const now = Date.now();
+      // A page that stood still for whatever time has had one tick.
+      if (now - last > PAUSE_MS && under !== null) under = { ...under, wasPaused: true };
+      last = now;
+      left -= 1;
+      if (left <= 0) broken({ code: 'stopped' });
+    }, TICK_MS);
   }
+
+  /** What was stopped by the clock while the page or the machine stood still is asked once more by itself. */
+  const isToBeAsked = (had: Under, code: string | null): boolean =>
+    code === 'stopped' && had.isWanted && had.wasPaused && !had.isAgain && next === null;
 
   /** Gives the worker what waits. */
   function goOn(): void {
@@ -122,7 +144,7 @@ export function createLane(spawn: () => WorkerLike, budget = BUDGET_MS): Lane {
     next = null;
     lastId += 1;
     if (newest) Atomics.store(newest, 0, lastId);
-    under = { ...asked, id: lastId, isWanted: true };
+    under = { isAgain: false, ...asked, id: lastId, isWanted: true, wasPaused: false };
     try {
       worker ??= start();
       worker.postMessage({ type: 'work', id: lastId, work: asked.work, budget });

@@ -13,6 +13,12 @@ const random: Random = (below) => drawBelow(below, (count) => crypto.getRandomVa
 /** How often the share that is done is told. */
 const TOLD_MS = 250;
 
+/**
+ * The longest time between two looks at the clock that counts as work: a longer one is a machine that slept or was busy
+ * with something else, or a single step, which the lane ends where it takes too long.
+ */
+const MOST_STEP_MS = 100;
+
 /** Has a worker do what it is sent, each piece within its budget and until a newer one comes. */
 export function serve<Kinds extends TaskKind>(
   perform: (work: TaskCallOf<Kinds>, shouldContinue: ShouldContinue, random: Random) => WorkerAnswer['result'],
@@ -24,16 +30,19 @@ export function serve<Kinds extends TaskKind>(
       return;
     }
     const { id, work, budget } = data;
-    const end = performance.now() + budget;
+    let spent = 0;
+    let last = performance.now();
     // A loop hears no messages; the shared number tells it that a newer key has come.
     let told = performance.now();
     const shouldContinue: ShouldContinue = (share) => {
       const now = performance.now();
+      spent += Math.min(now - last, MOST_STEP_MS);
+      last = now;
       if (share !== undefined && now - told > TOLD_MS) {
         told = now;
         post({ type: 'progress', id, share });
       }
-      return now < end && (newest === null || Atomics.load(newest, 0) === id);
+      return spent < budget && (newest === null || Atomics.load(newest, 0) === id);
     };
     const text = 'text' in work.request ? work.request.text : '';
     const result = performed(() => perform(work, shouldContinue, random), { from: 0, to: text.length });

@@ -9,6 +9,7 @@ export type SyntaxReason =
   | 'operand-missing'
   | 'operator-missing'
   | 'unknown-character'
+  | 'foreign-word'
   | 'unopened-bracket'
   | 'empty-box'
   | 'two-numbers'

@@ -186,7 +186,12 @@ export const beta = defineMeasured({
   below: (w, p, x) => w.betaBelow(...two(p), x, rest(w, x)),
   above: (w, p, x) => w.betaBelow(itemAt(p, 1), itemAt(p, 0), rest(w, x), x),
   inverse: (w, p, share, above) => {
-    const log = w.betaInverse(...two(p), share, above);
+    const [a, b] = two(p);
+    // A power, and the middle of what is the same on both sides, come out as they are.
+    if (compare(w, b, w.of(1)) === 0) return w.exp(w.divide(w.ln(share), a));
+    if (compare(w, a, w.of(1)) === 0) return rest(w, w.exp(w.divide(w.ln(above), b)));
+    if (compare(w, a, b) === 0 && compare(w, share, above) === 0) return w.of(1, 2);
+    const log = w.betaInverse(a, b, share, above);
     return w.divide(w.of(1), w.add(w.of(1), w.exp(w.negate(log))));
   },
   mean: (w, p) => w.divide(itemAt(p, 0), w.add(...two(p))),

@@ -92,6 +92,7 @@ export const F = defineMeasured({
   },
   inverse: (w, p, share, above) => {
     const [first, second] = [itemAt(p, 0), itemAt(p, 1)];
+    if (compare(w, first, second) === 0 && compare(w, share, above) === 0) return w.of(1);
     return w.multiply(w.divide(second, first), w.exp(w.betaInverse(half(w, first), half(w, second), share, above)));
   },
   mean: (w, p) => {

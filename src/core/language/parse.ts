@@ -8,6 +8,7 @@ import type { Span } from '../base/span';
 import { isBase } from '../radix/digits';
 import { conversionIn } from './conversion';
 import type { WrittenConversion } from './conversion';
+import { foreignWordIn } from './foreign-words';
 import { operators, rankOf } from './operators';
 import type { InfixName, LogicName, RelationName } from './operators';
 import { OperandParser } from './operand-parser';
@@ -339,6 +340,9 @@ function run(text: string, options: ReadingOptions, lenient: boolean): Result<Re
 
 /** Reads a typed line. Problems: syntax, argument-count, each with its place; nothing is evaluated. */
 export function parse(text: string, options: ReadingOptions): Result<Reading, Problem> {
+  const foreign = foreignWordIn(text, options);
+  if (foreign !== null)
+    return fail(withSpan({ code: 'syntax', reason: 'foreign-word', found: foreign.word }, foreign.span));
   const conversion = conversionIn(text);
   return conversion === null ? run(text, options, false) : converted(text, conversion, options, false);
 }

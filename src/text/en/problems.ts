@@ -1,11 +1,28 @@
+import type { ForeignWord } from '@/core/language/foreign-words';
 import type { DomainReason, ParameterDemand, Problem, ProblemCode, Size, SyntaxReason } from '@/core/base/problem';
 
 type Of<C extends ProblemCode> = Extract<Problem, { code: C }>;
+
+/** What is written here for a word of elsewhere. */
+const foreignTexts: Readonly<Record<ForeignWord, string>> = {
+  factor:
+    'To factorise an integer, enter it alone, such as 360: its prime factors are among the forms. Letters can’t be factorised yet.',
+  expand: 'Expressions with letters can’t be expanded yet. Enter the expression and try values for its letters.',
+  simplify: 'Results are simplified by themselves. Enter the expression alone, such as sqrt(50).',
+  limit: 'There are no limits yet. Try values close to the point: sin(x)/x with x = 0.001, say.',
+  int: 'Write integral with the function, its variable and the limits: integral(x^2, x, 0, 1).',
+  diff: 'Write derivative with the function, its variable and the place: derivative(x^2, x, 3).',
+  log2: 'Write the base as the second value: log(8, 2).',
+  log10: 'Write log(100), which is to base ten.',
+  nCr: 'Write nCr(10, 3).',
+  nPr: 'Write nPr(10, 3).',
+};
 
 const syntax: { [R in SyntaxReason]: (p: Of<'syntax'>) => string } = {
   empty: () => 'There is nothing on the line yet.',
   'operand-missing': (p) => (p.found ? `A number is missing before “${p.found}”.` : 'A number is missing at the end.'),
   'operator-missing': (p) => `An operation is missing before “${p.found}”.`,
+  'foreign-word': (p) => foreignTexts[p.found as ForeignWord],
   'unknown-character': (p) => `“${p.found}” has no meaning here.`,
   'unopened-bracket': () => 'This closing bracket has no opening one.',
   'empty-box': () => 'A box is still empty.',

@@ -33,9 +33,6 @@ export type CompareView =
 const MOST_CLAIMS = 8;
 const LESS_LIKELY = 1.7;
 
-/** Long enough for every single slip and the likely pairs, short enough to wait for. */
-const BUDGET_MS = 1800;
-
 /** One claim for each line that slips lead to: the likeliest name for it. */
 function distinct(claims: readonly Claim[]): readonly Claim[] {
   const seen = new Set<string>();
@@ -54,15 +51,13 @@ export function compareView(
   shouldContinue: ShouldContinue,
   random: Random,
 ): Result<CompareView, Problem> {
-  const end = performance.now() + BUDGET_MS;
-  const inTime: ShouldContinue = (share) => performance.now() < end && shouldContinue(share);
   const read = (text: string): Result<Reading, Problem> => parse(text, readingOptions(inSpelling(request)));
-  const line = answerSpelled({ ...request, text: request.line }, inTime, random);
+  const line = answerSpelled({ ...request, text: request.line }, shouldContinue, random);
   if (!line.ok) return succeed({ wrong: 'line', problem: line.problem });
   const [reading, answer] = [read(request.line), read(request.answer)];
   if (!reading.ok) return succeed({ wrong: 'line', problem: reading.problem });
   if (!answer.ok) return succeed({ wrong: 'answer', problem: answer.problem });
-  const context = contextFor(request, inTime, random);
+  const context = contextFor(request, shouldContinue, random);
   const compared = compare(reading.value.tree, answer.value.tree, context, false);
   if (!compared.ok) return succeed({ wrong: 'answer', problem: compared.problem });
   const { same, claims, isWhole } = compared.value;
