@@ -257,11 +257,11 @@ test('a frozen notebook of version 1 still opens', () => {
   // Version 2 adds that neither the settings nor the lines knew complex numbers; version 3 how lines were keyed, their
   // notes, pins, own digits and tries; version 4 the other entry styles, the whole Shelf and when a value was kept;
   // version 5 the Curves place; version 6 the Columns place and the points of columns on Curves; version 7 what was set aside;
-  // version 9 what is entered in Kit; version 10 bases and words; version 12 examinations.
+  // version 9 what is entered in Kit; version 10 bases and words; version 12 examinations; version 13 the order of tables.
   const { letters, ...rest } = old;
   expect(loaded.kind === 'ok' && JSON.parse(writeNotebook(loaded.notebook))).toEqual({
     ...rest,
-    version: 12,
+    version: 13,
     exam: null,
     setAside: [],
     kit: {},
@@ -273,6 +273,7 @@ test('a frozen notebook of version 1 still opens', () => {
     settings: {
       ...old.settings,
       complex: false,
+      tableOrder: 'across',
       view: 'boxed',
       slash: 'fraction',
       form: null,

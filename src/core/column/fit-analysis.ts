@@ -83,12 +83,21 @@ export function restOfModel(
   digits: number,
   shouldContinue: ShouldContinue,
 ): FitRest | null {
-  if (model === 'sine' || model === 'logistic') return null;
-  if (model !== 'straight' && model !== 'polynomial')
-    return errorsByLogs(model, points, coefficients, digits, shouldContinue);
   const { x, y, weights } = points;
-  const found = regressionOf(powersOf(x, 0, model === 'straight' ? 1 : degree), y, weights, true, shouldContinue);
-  return found && restOf(found);
+  switch (model) {
+    case 'straight':
+    case 'polynomial': {
+      const found = regressionOf(powersOf(x, 0, model === 'straight' ? 1 : degree), y, weights, true, shouldContinue);
+      return found && restOf(found);
+    }
+    case 'exponential':
+    case 'power':
+    case 'logarithmic':
+      return errorsByLogs(model, points, coefficients, digits, shouldContinue);
+    // Of a model that is not listed here nothing is known.
+    default:
+      return null;
+  }
 }
 
 /** 1 − (1 − R²)·(n − 1)/df; null where no degree of freedom is left. Source: common practice, no source. */

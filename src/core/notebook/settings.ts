@@ -33,7 +33,7 @@ export const DEFAULT_SETTINGS = byId(({ first }) => first) as Settings;
 export const isShownSame = (a: Settings, b: Settings): boolean =>
   settingIds.every((id) => settingRecord(id).changesForms !== true || a[id] === b[id]);
 
-const handedOn = <V extends 'always' | 'maybe'>(how: V) =>
+const marked = <V extends 'always' | 'maybe'>(how: V) =>
   Object.fromEntries(settingIds.filter((id) => settingRecord(id).handedOn === how).map((id) => [id, true])) as Record<
     Marked<'handedOn', V>,
     true
@@ -41,9 +41,15 @@ const handedOn = <V extends 'always' | 'maybe'>(how: V) =>
 
 /** The settings that are handed on to others, such as a class. */
 export const handedOnSchema = z.extend(
-  z.pick(settingsSchema, handedOn('always')),
-  z.partial(z.pick(settingsSchema, handedOn('maybe'))).shape,
+  z.pick(settingsSchema, marked('always')),
+  z.partial(z.pick(settingsSchema, marked('maybe'))).shape,
 );
+
+/** The part of the settings that is handed on: all that their records mark for it. */
+export const handedOn = (settings: Settings): z.infer<typeof handedOnSchema> =>
+  Object.fromEntries(
+    settingIds.filter((id) => settingRecord(id).handedOn !== undefined).map((id) => [id, settings[id]]),
+  ) as z.infer<typeof handedOnSchema>;
 
 /** What is handed on, without what it leaves open. */
 export const givenSettings = (handed: Partial<z.infer<typeof handedOnSchema>>): Partial<Settings> =>

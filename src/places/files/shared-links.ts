@@ -1,6 +1,7 @@
 import type { ExamPlan } from '@/core/notebook/exam';
 import { fromFragment, fromSharedFile, toFragment } from '@/core/notebook/shared';
 import type { Shared } from '@/core/notebook/shared';
+import { handedOn } from '@/core/notebook/settings';
 import type { Settings } from '@/core/notebook/settings';
 import { linkWith, fragmentNow } from '@/platform/page';
 import { saveFile } from '@/platform/files';
@@ -21,17 +22,6 @@ export function openLink(): boolean {
   open(shared);
   return shared !== null;
 }
-
-/** The settings that are handed on to a class. */
-export const handedOn = ({ angle, display, impliedFirst, complex, view, slash, form }: Settings) => ({
-  angle,
-  display,
-  impliedFirst,
-  complex,
-  view,
-  slash,
-  form,
-});
 
 const bundle = (settings: Settings): Shared => ({ kind: 'settings', settings: handedOn(settings) });
 

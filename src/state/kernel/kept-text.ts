@@ -98,7 +98,7 @@ export function createKeptText(freshKey: () => string) {
     const parsed = main.includes(APART_PREFIX) ? parsedOrNull(main) : null;
     if (!isObject(parsed)) return readNotebook(await whole(main, storage));
     const listed = async ({ apart }: Apart): Promise<Items | null> => {
-      const raw = await storage.read(apart).catch(() => null);
+      const raw = await (storage.durable?.newest ?? storage.read)(apart).catch(() => null);
       const items: unknown = raw === null ? null : parsedOrNull(raw);
       return Array.isArray(items) ? items : null;
     };

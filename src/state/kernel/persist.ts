@@ -78,17 +78,24 @@ export function createKeeper(
       // Another tab may have swept what this one wrote; when the page goes there is no time to look.
       const there = isLast ? stored : new Set(await storage.keys(APART_PREFIX));
       for (const [key, items] of apart) {
-        if (!there.has(key)) await storage.write(key, JSON.stringify(items));
+        if (!there.has(key)) {
+          const text = JSON.stringify(items);
+          await storage.write(key, text);
+          await storage.durable?.write(key, text).catch(() => undefined);
+        }
         stored.add(key);
       }
     }
     await storage.write(KEY, main);
+    // Refused, as in a private window, it is kept as well as it can be.
+    const onDisk = storage.durable?.write(KEY, main).catch(() => undefined);
     lastText = main;
     base = kept;
     // Only what has been written is no longer old: the page may go while this waits for its turn.
     const now = here();
     isOld = isOther(now, kept);
     tabs.tell();
+    await onDisk;
     if (!isLast) await sweep(apart);
   }
 
@@ -126,7 +133,7 @@ export function createKeeper(
 
   async function restore(offered: () => Promise<string | null>): Promise<void> {
     const { openNotebook, setKeeping, say } = store.getState();
-    const found = await storage.read(KEY).then(
+    const found = await (storage.durable?.newest(KEY) ?? storage.read(KEY)).then(
       (raw) => ({ raw }),
       () => null,
     );

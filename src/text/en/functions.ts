@@ -77,7 +77,8 @@ export const functionHelp: Readonly<Record<FunctionName, string>> = {
   proj: 'The part of the first vector that lies along the second.',
   charpoly: 'The coefficients of det(x·1 − A), the highest power first.',
   eigenvalues: 'The numbers by which a matrix makes some vectors longer, as a vector; each as often as it counts.',
-  eigenvectors: 'Vectors that a matrix only makes longer, as columns in the order of the eigenvalues.',
+  eigenvectors:
+    'Vectors that a matrix maps to multiples of themselves, by its eigenvalues; as columns, in the order of those.',
   bitand: 'The bits that both numbers have, in the word that is set.',
   bitor: 'The bits that one of the numbers has, or both.',
   bitxor: 'The bits that just one of the two numbers has.',

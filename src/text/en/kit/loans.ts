@@ -85,7 +85,8 @@ const savingsNames: Readonly<Record<LoanPart, string>> = {
 export const partName = (part: LoanPart, isSavings: boolean): string => (isSavings ? savingsNames : loanNames)[part];
 export const termNote = (payments: number, perYear: number): string | null => {
   const years = payments / perYear;
-  return Number.isFinite(years) && payments > 0 ? `${Number(years.toFixed(2))} years` : null;
+  const rounded = Number(years.toFixed(2));
+  return Number.isFinite(years) && payments > 0 ? `${rounded} ${rounded === 1 ? 'year' : 'years'}` : null;
 };
 export const changedName = (part: string): string => `${part} ${loanWords.changeTo}`;
 export const barText = (label: string, paid: string, interest: string, repaid: string, balance: string): string =>

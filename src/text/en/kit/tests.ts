@@ -149,7 +149,7 @@ const hypotheses: Readonly<Record<TestId, Hypotheses>> = {
   },
   'mann-whitney': {
     sign: () => ['first', 'second'],
-    assumed: `${PLAIN}. Neither sample tends to be larger than the other.`,
+    assumed: `${PLAIN}. Both distributions have the same shape; only their location may differ.`,
   },
   'kruskal-wallis': { sign: () => 'no group tends to be larger', assumed: `${PLAIN}.` },
   normality: { sign: () => 'the values come from something normal', assumed: `${PLAIN}.` },
