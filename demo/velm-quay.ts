@@ -192,11 +192,10 @@ export const velmQuayKit: SavedKit = {
   },
   // The tide board in feet.
   units: { kind: 'length', value: '3.8', 'from length': 'm', 'to length': 'ft', favourites: 'ftm' },
-  // The days of the survey, both of its ends among them.
+  // The days from the first survey to the last.
   dates: {
     from: '2027-03-15',
     to: '2027-05-02',
-    bothEnds: 'on',
     start: '2027-05-31',
     months: '1',
     sum: '2 h 15 min + 50 min',

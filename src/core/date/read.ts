@@ -38,7 +38,7 @@ const ISO_DAY = /^(\d{4})-(\d{3})$/;
 
 /**
  * A date as ISO 8601 writes it (also by week, 2024-W05-3, and by day of the year, 2024-032), as numbers in an order, or
- * with an English name of the month. A year has four digits, so that no century is guessed.
+ * with an English name of the month. Where the order makes the month more than twelve and the other one does not, it is read by the other. A year has four digits, so that no century is guessed.
  * Problems: syntax where it is no date, domain where there is no such day.
  */
 export function readDate(text: string, order: DateOrder): DateResult<CalendarDate> {
@@ -57,7 +57,10 @@ export function readDate(text: string, order: DateOrder): DateResult<CalendarDat
     const places = startsWithYear ? 'ymd' : order === 'ymd' ? 'dmy' : order;
     const part = (of: string): string => parts[places.indexOf(of)] ?? '';
     if (part('y').length !== 4) return fail({ code: 'syntax', reason: 'year-digits', found: part('y') });
-    return dateNamed(Number(part('y')), Number(part('m')), Number(part('d')));
+    const [year, month, date] = [Number(part('y')), Number(part('m')), Number(part('d'))];
+    // 23/9/2026 can be read in one way only, whatever order is usual.
+    const isTurned = !startsWithYear && month > MONTHS.length && date <= MONTHS.length;
+    return isTurned ? dateNamed(year, date, month) : dateNamed(year, month, date);
   }
   const words = written.replace(/,/g, ' ').split(/\s+/);
   const at = words.findIndex((word) => monthNamed(word) !== null);

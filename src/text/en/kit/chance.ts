@@ -6,7 +6,7 @@ export const chanceWords = {
   answers:
     'Areas under the normal curve and other distributions, the place of a share; tests and intervals of means, shares, counts.',
   words:
-    'chance probability distribution normal gauss bell curve area tail quantile percentile binomial poisson geometric student t chi squared f test exponential uniform critical value z score density cumulative hypothesis test confidence interval mean share proportion variance anova wilcoxon mann whitney kruskal chi square independence fit p value significance',
+    'random numbers dice die coin cards lottery draw shuffle simulation standard deviation chance probability distribution normal gauss bell curve area tail quantile percentile binomial poisson geometric student t chi squared f test exponential uniform critical value z score density cumulative hypothesis test confidence interval mean share proportion variance anova wilcoxon mann whitney kruskal chi square independence fit p value significance',
   parts: 'What is asked',
   distributions: 'Distributions',
   group: 'Kind of distribution',

@@ -8,6 +8,7 @@ export const dateWords = {
   answers: 'Days between two dates, a date so many months later, weekdays and weeks; hours and minutes added up.',
   words:
     'calendar day days weeks months years weekday iso week leap year until since age deadline clock hours minutes seconds time duration midnight workdays weekend decimal hours',
+  order: 'Dates written as',
   kinds: 'What is asked',
   between: 'Between two dates',
   add: 'A date later or earlier',
@@ -78,6 +79,12 @@ export const monthNames = [
   'November',
   'December',
 ] as const;
+
+export const orderNames: Readonly<Record<DateOrder, string>> = {
+  ymd: 'year-month-day',
+  dmy: 'day/month/year',
+  mdy: 'month/day/year',
+};
 
 export const orderHints: Readonly<Record<DateOrder, string>> = {
   ymd: '2027-05-31',

@@ -5,7 +5,7 @@ export const unitWords = {
   name: 'Units',
   answers: 'A length, an area, a temperature … in all other units of its kind at once, exact.',
   words:
-    'convert conversion measure metre feet inch mile acre hectare litre gallon pint pound ounce kilogram celsius fahrenheit pressure energy power speed knots miles cups spoons bytes',
+    'convert conversion measure metre feet inch inches mile acre acres hectare hectares litre gallon pint pound ounce kilogram celsius fahrenheit pressure energy power speed knots miles cups spoons bytes',
   kind: 'What is measured',
   value: 'Value',
   from: 'From',

@@ -1,4 +1,5 @@
 import { z } from 'zod/mini';
+import { dateOrders } from '@/core/date/read';
 
 const text = (first = '') => z.catch(z.string(), first);
 
@@ -7,6 +8,8 @@ export const dateKinds = ['between', 'add', 'times'] as const;
 /** Dates as ISO 8601 writes them, or as they were typed where they are none; numbers and times as typed. */
 export const inputs = z.object({
   kind: z.catch(z.enum(dateKinds), 'between'),
+  /** In which order numbers are read as a date; '' for that of the browser. */
+  order: z.catch(z.enum(['', ...dateOrders]), ''),
   from: text(),
   to: text(),
   bothEnds: z.catch(z.enum(['on', 'off']), 'off'),
