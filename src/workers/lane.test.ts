@@ -170,3 +170,25 @@ test.each([[true], [false]])('newer work does not wait for a deaf worker (shared
     globalThis.SharedArrayBuffer = memory;
   }
 });
+
+test('what was stopped while the page stood still is asked once more by itself', async () => {
+  jest.useFakeTimers();
+  const workers = [fakeWorker(true), fakeWorker(false)];
+  let started = 0;
+  const client = createLane(() => {
+    const { worker } = workers[started]!;
+    started += 1;
+    return worker;
+  });
+  const answer = client.run('answer', request('2+2'));
+  workers[0]!.worker.onmessage?.({ data: { type: 'ready' } } as MessageEvent<FromWorker>);
+  // The machine sleeps: all that time is one tick, so that nothing is ended by it.
+  jest.setSystemTime(Date.now() + 60_000);
+  jest.advanceTimersByTime(100);
+  expect(workers[0]!.worker.isEnded).toBe(false);
+  jest.advanceTimersByTime(5000);
+  const result = await answer;
+  expect(workers[0]!.worker.isEnded).toBe(true);
+  expect(result !== 'superseded' && result.ok && result.value.forms[0]!.text).toBe('4');
+  jest.useRealTimers();
+});

@@ -64,6 +64,8 @@ export const tapeLineSchema = z.object({
   keys: keyLogSchema,
   pinned: z.boolean(),
   note: z.string().check(z.maxLength(LONGEST_NOTE)),
+  /** The line whose answer Ans stood for, as that was copied and as it was shown; absent where there is none. */
+  ans: z.optional(z.object({ line: lineId, full: z.string(), text: z.string() })),
   /** A step of an adding list; `isNext` when it goes on from the line before. As typed text with a point. */
   addition: z.nullable(z.object({ first: typedText, sign: z.enum(['+', '−']), term: typedText, isNext: z.boolean() })),
 });

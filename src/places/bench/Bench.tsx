@@ -72,6 +72,10 @@ export function Bench() {
     [take],
   );
   const openLine = useCallback((id: string) => setOpen({ sheet: 'line', id }), []);
+  const workAgain = useCallback((id: string) => {
+    const line = useStore.getState().document.tape.find((one) => one.id === id);
+    if (line !== undefined) setOpen({ sheet: 'again', line });
+  }, []);
   const openLevel = useCallback((level: number) => setOpen({ sheet: 'level', level }), []);
   const openStyle = useCallback(() => setOpen({ sheet: 'style' }), []);
   const openSettings = useCallback(() => setOpen({ sheet: 'settings' }), []);
@@ -126,7 +130,7 @@ export function Bench() {
       <StatusStrip onSettings={openSettings} onTape={openTape} onFind={openFind} onStyle={openStyle} />
       {hasTape ? (
         <Boundary>
-          <Tape onOpen={openLine} />
+          <Tape onOpen={openLine} onAgain={workAgain} />
         </Boundary>
       ) : (
         <View flex={1} className="paper-grid" />

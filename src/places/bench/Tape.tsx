@@ -1,6 +1,7 @@
-import { memo, useCallback } from 'react';
+import { memo, useCallback, useMemo } from 'react';
 import type { FormId } from '@/core/format/form';
 import { useStore } from '@/state/app-store';
+import { outdated } from '@/state/slices/tape/line';
 import { FirstSteps } from './FirstSteps';
 import { useFirstVisit } from './first-visit';
 import { later } from '@/places/frame/Boundary';
@@ -12,9 +13,12 @@ const newestLines = (props: LinesProps) => <NewestLines count={SHORT_TAPE} {...p
 
 const LongTape = later(async () => (await import('@/places/beside-the-bench')).LongTape, newestLines);
 
+type Props = Readonly<{ onOpen: (id: string) => void; onAgain: (id: string) => void }>;
+
 /** The tape, joined to the state. */
-export const Tape = memo(function Tape({ onOpen }: Readonly<{ onOpen: (id: string) => void }>) {
+export const Tape = memo(function Tape({ onOpen, onAgain }: Props) {
   const tape = useStore((s) => s.document.tape);
+  const old = useMemo(() => outdated(tape), [tape]);
   const grouping = useStore((s) => s.settings.display.grouping);
   // The number shown has its forms below the tape.
   const isRunning = useStore((s) => s.settings.style === 'running');
@@ -30,6 +34,8 @@ export const Tape = memo(function Tape({ onOpen }: Readonly<{ onOpen: (id: strin
       onOpen={onOpen}
       onUseLine={onUseLine}
       onUseAnswer={onUseAnswer}
+      outdated={old}
+      onAgain={onAgain}
       {...(isRunning ? {} : { onChoose })}
       {...(isNew ? { empty: <FirstSteps onDone={done} /> } : {})}
     />

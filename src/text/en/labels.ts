@@ -322,6 +322,8 @@ export const quadrantText = (quadrant: number, isOnAxis: boolean): string =>
     : `Quadrant ${itemAt(['I', 'II', 'III', 'IV'], quadrant - 1)}`;
 export const hiddenRoots = (n: number): string =>
   `${n === 1 ? '1 complex solution lies' : `${n} complex solutions lie`} outside the real numbers.`;
+/** A line that rests on an answer that is another by now. */
+export const ansWasText = (text: string): string => `Ans was ${text} here. Recalculate`;
 /** Solving needs numbers for all letters but one. */
 export const needsValuesText = (letter: string, missing: readonly string[]): string =>
   `To solve for ${letter}, enter ${missing.length === 1 ? 'a value' : 'values'} for ${new Intl.ListFormat('en').format(missing)} above, or choose another letter.`;

@@ -9,6 +9,9 @@ export type LinesProps = Readonly<{
   onOpen: (id: string) => void;
   onUseLine: (id: string) => void;
   onUseAnswer: (id: string) => void;
+  /** Lines that rest on an answer that is another by now, with what Ans stood for. */
+  outdated: ReadonlyMap<string, string>;
+  onAgain: (id: string) => void;
   onChoose?: (id: string, form: FormId) => void;
 }>;
 
@@ -24,10 +27,11 @@ function placeInList(tape: readonly TapeLine[], at: number): 'first' | 'middle' 
 }
 
 /** One line of a tape. Only the newest has its forms to choose from. */
-export function LineAt({ at, tape, onChoose, ...rest }: LinesProps & Readonly<{ at: number }>) {
+export function LineAt({ at, tape, onChoose, outdated, ...rest }: LinesProps & Readonly<{ at: number }>) {
   return (
     <TapeRow
       line={itemAt(tape, at)}
+      ansWas={outdated.get(itemAt(tape, at).id) ?? null}
       inList={placeInList(tape, at)}
       {...rest}
       {...(at === tape.length - 1 && onChoose !== undefined ? { onChoose } : {})}

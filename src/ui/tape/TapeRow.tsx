@@ -6,7 +6,7 @@ import type { ComponentType, ReactNode } from 'react';
 import type { AngleUnit } from '@/core/base/angle';
 import type { FormId } from '@/core/format/form';
 import type { TapeLine } from '@/core/notebook/schema';
-import { tapeActionsName, tapeRowName, unitNames, answerButtonName } from '@/text/labels';
+import { ansWasText, tapeActionsName, tapeRowName, unitNames, answerButtonName } from '@/text/labels';
 import { Addition } from './Addition';
 import { Formula } from '../formula/Formula';
 import { typeset } from '../formula/typeset';
@@ -71,6 +71,9 @@ type Props = Readonly<{
   onOpen: (id: string) => void;
   onUseLine: (id: string) => void;
   onUseAnswer: (id: string) => void;
+  /** What Ans stood for, where that is another by now; null where it is the same. */
+  ansWas?: string | null;
+  onAgain?: (id: string) => void;
   /** Where a step of an adding list stands in it. */
   inList?: 'first' | 'middle' | 'last' | 'only';
   /** Chooses another form, where they stand side by side below the line; absent where only the chosen one is shown. */
@@ -85,6 +88,8 @@ export const TapeRow = memo(function TapeRow({
   onUseLine,
   onUseAnswer,
   onChoose,
+  ansWas = null,
+  onAgain,
   inList = 'only',
 }: Props) {
   const step = inList === 'only' ? null : line.addition;
@@ -129,6 +134,13 @@ export const TapeRow = memo(function TapeRow({
             <FormValue form={form} shown={shown} isChosen />
           </Part>
         </div>
+        {ansWas === null || onAgain === undefined ? null : (
+          <Part place="tape-part-line" name={ansWasText(ansWas)} onPress={() => onAgain(line.id)}>
+            <Words size="medium" tone="accent">
+              {ansWasText(ansWas)}
+            </Words>
+          </Part>
+        )}
         <ToChoose line={line} shown={shown} onChoose={onChoose ?? null} />
         {notes.length === 0 ? null : (
           <Words size="medium" tone="muted" paddingHorizontal="$1">

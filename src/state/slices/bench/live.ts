@@ -8,6 +8,7 @@ import { columnsNamed } from '@/state/slices/columns/named';
 import { displayIn, isOff } from '@/state/slices/exam/off';
 import { lineText } from './reading';
 import type { State } from '@/state/slices/state';
+import { ansSource } from '@/state/slices/tape/line';
 import { tapeLineText } from './notation';
 import { valueOf } from './values';
 
@@ -94,9 +95,8 @@ export function againRequest(state: State, line: TapeLine, inOwn: boolean): Line
   const own = { ...settings, angle: line.angle, complex: line.complex, impliedFirst: line.impliedFirst };
   const text = inOwn ? line.text : tapeLineText(line, settings);
   const decimalSign = inOwn ? line.decimalSign : settings.display.decimalSign;
-  const at = document.tape.findIndex((l) => l.id === line.id);
-  // Ans stood for the answer before it, which may have been worked again since.
-  const before = document.tape.slice(0, at).findLast((l) => l.value !== null);
+  // The answer that Ans stood for may have been worked again since.
+  const before = ansSource(document.tape, line);
   const asked = requestFor(text, {
     ...state,
     settings: { ...(inOwn ? own : settings), display: { ...settings.display, decimalSign } },

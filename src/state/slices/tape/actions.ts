@@ -110,7 +110,7 @@ export function tapeActions(change: Change): TapeActions {
       ),
     replaceAnswer: (id, answer, inSettings) =>
       onLine(id, (line, state) =>
-        changed(state, 'work-again', withLine(state, answeredAnew(line, answer, inSettings))),
+        changed(state, 'work-again', withLine(state, answeredAnew(line, answer, inSettings, state.document.tape))),
       ),
     clearTape: () =>
       change((state) => {

@@ -3,6 +3,7 @@ import { functionNames } from '@/core/function';
 import type { DecimalSign } from '@/core/language/numerals';
 import { parse } from '@/core/language/parse';
 import { printText } from '@/core/language/print-text';
+import { chosenForm } from '@/core/format/form';
 import type { FormId } from '@/core/format/form';
 import { textOf } from '@/core/line/line';
 import type { SavedForm, TapeLine } from '@/core/notebook/schema';
@@ -50,18 +51,49 @@ const settingsOf = ({ angle, impliedFirst, complex, display }: Settings) => ({
   decimalSign: display.decimalSign,
 });
 
+/** What Ans stands for in a line: the answer of the line that has the value. */
+function ansOf(text: string, source: TapeLine | undefined): Pick<TapeLine, 'ans'> {
+  if (!/Ans/.test(text) || source === undefined) return {};
+  return { ans: { line: source.id, full: source.full, text: chosenForm(source).text } };
+}
+
+/** The line whose answer Ans stands for in a line: the one that gave it, or where that is not known the last before it. */
+export function ansSource(tape: readonly TapeLine[], { id, ans }: TapeLine): TapeLine | undefined {
+  if (ans !== undefined) return tape.find((line) => line.id === ans.line);
+  const at = tape.findIndex((line) => line.id === id);
+  return tape.slice(0, at).findLast(({ value }) => value !== null);
+}
+
+/**
+ * The lines that go on from an answer that is another by now, since the line that gave it was edited or worked again,
+ * and those that go on from such lines; with what Ans stood for.
+ */
+export function outdated(tape: readonly TapeLine[]): ReadonlyMap<string, string> {
+  const result = new Map<string, string>();
+  const answers = new Map(tape.map(({ id, full }) => [id, full]));
+  for (const { id, ans } of tape) {
+    const now = ans === undefined ? undefined : answers.get(ans.line);
+    if (ans !== undefined && now !== undefined && (now !== ans.full || result.has(ans.line))) result.set(id, ans.text);
+  }
+  return result;
+}
+
 /** The finished line, frozen with the settings it was worked in; an edited one keeps its name, its note and its pin. */
 export function finishedLine(
   { document, settings, chosen }: Pick<State, 'document' | 'settings' | 'chosen'>,
   answer: LineAnswer,
 ): TapeLine {
-  const { tape, editing, own, keyed, tries, line } = document;
+  const { tape, editing, own, keyed, tries, line, ans } = document;
   const old = tape.find((l) => l.id === editing);
   return {
     id: old?.id ?? freshId(tape),
     text: textOf(line, settings.display.decimalSign),
     ...settingsOf(settings),
     ...answerOf(answer),
+    ...ansOf(
+      textOf(line, settings.display.decimalSign),
+      tape.findLast(({ value }) => value !== null && value === ans),
+    ),
     chosen: shownForm(answer.forms, chosen, settings).id,
     own,
     tried: Object.fromEntries(answer.tried.map((letter) => [letter, tries[letter] ?? ''])),
@@ -95,9 +127,15 @@ export function stepLine(
 }
 
 /** A line of the tape with the answer that working it again gave. */
-export function answeredAnew(line: TapeLine, answer: LineAnswer, settings: Settings): TapeLine {
+export function answeredAnew(
+  line: TapeLine,
+  answer: LineAnswer,
+  settings: Settings,
+  tape: readonly TapeLine[],
+): TapeLine {
   return {
     ...line,
+    ...ansOf(line.text, ansSource(tape, line)),
     text: tapeLineText(line, settings),
     ...settingsOf(settings),
     ...answerOf(answer),

@@ -37,7 +37,14 @@ export function Dates() {
             onChoose={(kind) => enter({ kind })}
           />
           {entries.kind === 'times' ? null : (
-            <View flexDirection="row" flexWrap="wrap" alignItems="center" gap="$2">
+            <View
+              flexDirection="row"
+              flexWrap="wrap"
+              alignItems="center"
+              gap="$2"
+              paddingHorizontal="$3"
+              paddingTop="$2"
+            >
               <Words aria-hidden>{dateWords.order}</Words>
               <Radios
                 name={dateWords.order}
