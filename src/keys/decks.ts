@@ -100,7 +100,7 @@ export const drawers: Readonly<Record<DrawerId, Drawer>> = {
     columns: 7,
     ids: [
       'round', 'roundsig', 'floor', 'ceil', 'trunc', 'frac', 'separator',
-      'unequal', 'less', 'atMost', 'greater', 'atLeast', 'open',
+      'assign', 'unequal', 'less', 'atMost', 'greater', 'atLeast', 'open',
       'and', 'or', 'not', 'cases', 'sign', 'close',
     ],
     more: [

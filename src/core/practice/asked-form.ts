@@ -56,6 +56,8 @@ function isLowest(tree: Tree): boolean {
   const node = unsigned(tree);
   if (isWhole(node)) return true;
   if (node.kind !== 'binary' || (node.op !== 'over' && node.op !== 'divide')) return false;
+  // One sign is enough: −(−5/6) is still to be worked out.
+  if (inside(tree).kind === 'negate' && inside(node.left).kind === 'negate') return false;
   const [top, bottom] = [unsigned(node.left), inside(node.right)];
   if (!isWhole(top) || !isWhole(bottom)) return false;
   const [n, d] = [BigInt(top.written), BigInt(bottom.written)];

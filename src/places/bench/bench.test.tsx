@@ -53,12 +53,12 @@ async function lined(...lines: readonly string[]): Promise<void> {
   }
 }
 
-test('keys write the line, the answer stands beside it while it is keyed, and equals puts it on the tape', async () => {
+test('keys write the line, the answer stands beside it while it is keyed, and the key that answers puts it on the tape', async () => {
   started(<Bench />);
   await press('7', 'divided by', '8');
   expect(line()).toBe('7÷8');
   expect(forms()).toEqual(['= 7/8, fraction', '= 0.875, decimal', '= 0 remainder 7, quotient, remainder']);
-  await press('equals');
+  await press('answer');
   expect(tape()).toEqual([['7÷8', '7/8']]);
   expect(line()).toBe('');
 });
@@ -147,10 +147,10 @@ test('a line shown large for a class is left by Escape, and stays as it is', asy
   started(<Bench />);
   await typed('7/8');
   await press('More for this line', 'For the class');
-  expect(has('button', 'equals')).toBe(false);
+  expect(has('button', 'answer')).toBe(false);
   fireEvent.keyDown(screen.getByRole('textbox', { name: 'Line being written' }), { key: 'Escape' });
   await settled();
-  expect([has('button', 'equals'), lineText(state())]).toEqual([true, '7/8']);
+  expect([has('button', 'answer'), lineText(state())]).toEqual([true, '7/8']);
 });
 
 test('a letter that holds nothing is asked for, one value or several, and the line is worked with it', async () => {

@@ -276,17 +276,17 @@ const chance: readonly Example[] = [
   // R. A. Fisher, 1936, and R: chi-squared = 0.47, df = 3, p = 0.9254. Shares and counts come to the same.
   tested(
     'fit',
-    { values: seeds('312.75', '104.25', '104.25', '34.75') },
+    { counts: seeds('312.75', '104.25', '104.25', '34.75') },
     'χ² (3) ≈ 0.470 023 980 8',
     'They give no cause',
   ),
   tested(
     'fit',
-    { values: seeds('9', '3', '3', '1') },
+    { counts: seeds('9', '3', '3', '1') },
     'χ² (3) ≈ 0.470 023 980 8',
     'What is expected comes to 16, and what was observed to 556: the second column was taken for shares.',
   ),
-  tested('fit', { values: seeds() }, 'χ² (3) ≈ 322.517 985 6'),
+  tested('fit', { counts: seeds() }, 'χ² (3) ≈ 322.517 985 6'),
   // Worked by hand: sums of squares 84 between and 68 within.
   tested(
     'anova',
