@@ -56,8 +56,6 @@ function isLowest(tree: Tree): boolean {
   const node = unsigned(tree);
   if (isWhole(node)) return true;
   if (node.kind !== 'binary' || (node.op !== 'over' && node.op !== 'divide')) return false;
-  // One sign is enough: −(−5/6) is still to be worked out.
-  if (inside(tree).kind === 'negate' && inside(node.left).kind === 'negate') return false;
   const [top, bottom] = [unsigned(node.left), inside(node.right)];
   if (!isWhole(top) || !isWhole(bottom)) return false;
   const [n, d] = [BigInt(top.written), BigInt(bottom.written)];
@@ -124,6 +122,9 @@ function isWorkedOut(node: Tree): boolean {
  */
 function isResult(tree: Tree): boolean {
   const node = unsigned(tree);
+  // One sign is enough: −(−5/6) is still to be worked out.
+  const isSigned = (of: Tree): boolean => inside(of).kind === 'negate';
+  if (isSigned(tree) && (node.kind === 'negate' || (node.kind === 'binary' && isSigned(node.left)))) return false;
   switch (node.kind) {
     case 'matrix':
       return node.entries.every(isResult);
