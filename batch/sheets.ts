@@ -27,7 +27,10 @@ function marked(question: PupilQuestion, answer: string, context: Context): Resu
   if (result.value.mark !== 'wrong') return succeed({ mark: result.value.mark });
   const compared = compare(key.value.tree, given.value.tree, context, false);
   const [slip] = compared.ok ? compared.value.claims : [];
-  return succeed({ mark: result.value.mark, ...(slip === undefined ? {} : { slip: slip.slips[0], slipLine: slip.line }) });
+  return succeed({
+    mark: result.value.mark,
+    ...(slip === undefined ? {} : { slip: slip.slips[0], slipLine: slip.line }),
+  });
 }
 
 /** What the answer of a question is, and how the pupil's is marked, if there is one. */
