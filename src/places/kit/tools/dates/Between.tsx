@@ -15,6 +15,7 @@ import { Words } from '@/ui/theme/text';
 import { AboutDate } from './AboutDate';
 import { DateField, dateIn } from './DateField';
 import { dateEntries } from './inputs';
+import { OrderChoice } from './OrderChoice';
 import type { ScreenProps } from './screen';
 import { Strip } from './Strip';
 
@@ -75,6 +76,7 @@ export function Between({ entries, enter, above, now, order }: ScreenProps) {
               onPick={(iso) => enter({ [picking]: iso }, `date ${picking}`)}
             />
           )}
+          <OrderChoice order={order} enter={enter} />
           <Toggle
             title={dateWords.bothEnds}
             note={dateWords.bothEndsNote}

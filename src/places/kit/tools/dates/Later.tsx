@@ -19,6 +19,7 @@ import { Words } from '@/ui/theme/text';
 import { AboutDate } from './AboutDate';
 import { DateField, dateIn } from './DateField';
 import { dateEntries } from './inputs';
+import { OrderChoice } from './OrderChoice';
 import type { ScreenProps } from './screen';
 import { Strip } from './Strip';
 
@@ -98,6 +99,7 @@ export function Later({ entries, enter, above, now, order }: ScreenProps) {
             onPick={() => setPicking(!isPicking)}
             onChange={(text) => enter({ start: text }, 'date start')}
           />
+          <OrderChoice order={order} enter={enter} />
           {isPicking ? (
             <Strip
               name={dateWords.start}
