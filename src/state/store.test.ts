@@ -7,10 +7,7 @@ import { EMPTY_CURVES } from '@/core/notebook/curves';
 import { readNotebook, writeNotebook, toNotebook } from '@/state/slices/notebook';
 import { EMPTY_RUNNING } from '@/core/running/state';
 import { EMPTY_STACK } from '@/core/stack/stack';
-import { againRequest } from '@/state/slices/bench/live';
 import { lineText } from '@/state/slices/bench/reading';
-import { outdated } from '@/state/slices/tape/line';
-import { answerLine } from '@/workers/answer';
 import { followForms, followLine, followWork } from './follow';
 import { isReadable } from '@/core/keyed/entry';
 import { createStore } from './store';
@@ -373,30 +370,4 @@ test('what is pasted into the stack can be read again, or is refused', () => {
   const { document, refused } = store.getState();
   expect(refused === null || refused.problem.code === 'syntax').toBe(true);
   expect(document.stack.levels.every(({ sourceText }) => isReadable(sourceText))).toBe(true);
-});
-
-test('lines that rest on an edited one are told, with what Ans was, until they are worked again', async () => {
-  const { store, press } = started();
-  await press('d2', 'power', 'd3', 'enter', 'divide', 'd4', 'enter', 'plus', 'd1', 'enter');
-  const [first, second, third] = store.getState().document.tape.map(({ id }) => id);
-  expect([...outdated(store.getState().document.tape)]).toEqual([]);
-  store.getState().editLine(first!);
-  await settled();
-  await press('deleteLeft', 'd4', 'enter');
-  expect(store.getState().document.tape[0]!.forms[0]!.text).toBe('16');
-  expect([...outdated(store.getState().document.tape)]).toEqual([
-    [second, '8'],
-    [third, '2'],
-  ]);
-  const line = store.getState().document.tape[1]!;
-  const request = againRequest(store.getState(), line, true);
-  const answer = answerLine(
-    request,
-    () => true,
-    () => 0n,
-  );
-  if (!answer.ok) throw new Error('no answer');
-  store.getState().replaceAnswer(second!, answer.value, store.getState().settings);
-  expect(store.getState().document.tape[1]!.forms[0]!.text).toBe('4');
-  expect([...outdated(store.getState().document.tape)]).toEqual([[third, '2']]);
 });

@@ -13,7 +13,15 @@ import type { OpenLine } from './open-line';
 import type { OpenSheet } from './sheets';
 
 /** Most lines are no equations. */
-const SolvePanel = later(async () => (await import('@/places/beside-the-bench')).SolvePanel, null);
+const SolvePanel = later(async () => {
+  try {
+    return (await import('@/places/beside-the-bench')).SolvePanel;
+  } catch (error) {
+    // Keys that wait for solutions would wait for ever.
+    useStore.getState().showSolved();
+    throw error;
+  }
+}, null);
 
 type Props = Readonly<{
   found: readonly Completion[];

@@ -47,6 +47,8 @@ export function SolvePanel({ letters }: Props) {
     if (answer !== null && goesOnTape) useStore.getState().finishSolved(answer);
     else useStore.getState().showSolved();
   });
+  // Keys that wait for it must not wait for what is gone.
+  useEffect(() => () => useStore.getState().showSolved(), []);
   // Between nearer ends a search that took too long may come to its end.
   const isSearched = problem?.code === 'stopped' || (solved !== null && 'within' in solved && solved.within !== null);
   return (

@@ -17,7 +17,7 @@ type Props = Readonly<{
   onGo: (column: number, row: number, isWritten?: boolean) => void;
 }>;
 
-/** The cell at hand in the line editor: `=` keeps it and goes down, Tab goes across. */
+/** The cell at hand in the line editor: Enter keeps it and goes down, Tab goes across. */
 export function CellEditor({ columns, at, hasDeck, deckInto, onKeep, onGo }: Props) {
   const column = itemAt(columns, at.column);
   const { row } = at;

@@ -14,15 +14,11 @@ import {
 } from '@/core/line/line';
 import type { Line, LineAction } from '@/core/line/line';
 import { selectOperand } from '@/core/line/edits';
-import { openLetters } from '@/core/evaluate/open-letters';
-import { parse } from '@/core/language/parse';
-import { isTruth } from '@/core/language/truth';
 import { pasteChoices } from '@/core/language/separators';
 import { keep } from '@/core/memory/shelf';
 import type { KeyAction } from '@/keys/catalogue';
 import { caretEntry, entryOf, putEntry } from '@/keys/log';
 import { isLineAction } from '@/keys/press';
-import { isOff } from '@/state/slices/exam/off';
 import { lineText, optionsOf } from './reading';
 import type { Document } from '@/state/slices/parts';
 import { recorded, redone, undone } from '@/state/kernel/history';
@@ -34,6 +30,7 @@ import { WITHOUT_LINE, written } from './written';
 import type { Change, Get, State } from '@/state/slices/state';
 import { levelPicked, levelToColumn, levelToLine, pasted, runningPressed, stackPressed } from './keyed-actions';
 import { nextForm } from './next-form';
+import { isToBeSolved, withoutLastEquals } from './relations';
 import { chosenRegister, memoryPressed, storedText } from '@/state/slices/shelf/actions';
 import { travelled } from './travel';
 import { withShelf } from '@/state/slices/shelf/change';
@@ -112,28 +109,6 @@ export function finish(state: State, now: number): Partial<State> {
     recalled: null,
     spoken: `${form.exact ? '=' : '≈'} ${form.text}`,
   };
-}
-
-/** Whether the line is an equation or an inequality in which letters are open, and it can be solved for them here. */
-function isToBeSolved(state: State): boolean {
-  const { document, settings, solving } = state;
-  if (solving === 'off' || isOff(state, 'solve')) return false;
-  const reading = parse(lineText(state), optionsOf(settings));
-  if (!reading.ok || reading.value.target !== null || !isTruth(reading.value.tree)) return false;
-  return openLetters(reading.value.tree).some(
-    (name) => !(name in document.shelf) && (document.tries[name] ?? '').trim() === '',
-  );
-}
-
-/** The line without an equals sign at its end, behind which nothing was written: it asks for the answer of what is there. */
-function withoutLastEquals(state: State): Partial<State> | null {
-  const { settings } = state;
-  const [, before = '', sign] = /^(.*[^\s:<>≤≥≠=!])\s*(!?=|≠)\s*▯?\s*$/.exec(lineText(state)) ?? [];
-  if (sign === undefined) return null;
-  // 5!= is five factorial, with the equals sign of a habit.
-  const text = sign === '=' ? before : `${before}!`;
-  if (!parse(text, optionsOf(settings)).ok) return null;
-  return written(state, 'typing', lineOf(text, settings.view, optionsOf(settings)), { fresh: null });
 }
 
 /** Whether the same work may come out the next time. */
@@ -304,7 +279,8 @@ export function benchActions(change: Change, get: Get, clock: () => number): Ben
     },
     canSolve: (can) => change(({ solving }) => ({ solving: can ? (solving === 'off' ? 'idle' : solving) : 'off' })),
     // Keys meant for the line after this one would only hide that it has no solution.
-    showSolved: () => change(() => ({ solving: 'shown', waiting: null })),
+    showSolved: () =>
+      change(({ solving }) => (solving === 'wanted' || solving === 'put' ? { solving: 'shown', waiting: null } : {})),
     openShared: (shared) =>
       change((state) => {
         const { settings, document } = state;

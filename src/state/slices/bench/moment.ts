@@ -43,7 +43,7 @@ export type BenchMoment<State> = Readonly<{
   asked: number;
   /** The form chosen for the line being written. */
   chosen: FormId | null;
-  /** The problem that stands under the line after `=`. */
+  /** The problem that stands under the line after Enter. */
   reported: Problem | null;
   /** Whether an equation is solved here, and what the key that answers wants of that. */
   solving: Solving;

@@ -34,7 +34,7 @@ type BenchDocument = Readonly<{
   own: OwnDigits | null;
   /** How the line was keyed; null when that is no longer known. */
   keyed: readonly string[] | null;
-  /** The line of the tape that `=` will replace; null when it will add one. */
+  /** The line of the tape that Enter will replace; null when it will add one. */
   editing: string | null;
   /** The two other entry styles, as they were left. */
   running: Running<SavedValue>;
